@@ -1,0 +1,139 @@
+package mellowflare.app.book;
+
+import java.nio.file.Path;
+import java.time.ZoneId;
+import java.util.List;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+import mellowflare.app.desk.Desk;
+import mellowflare.app.desk.SaveState;
+import mellowflare.book.exchange.JobFiles;
+import mellowflare.book.store.JobHead;
+import mellowflare.core.advice.School;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.advice.Schools;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.Job;
+import mellowflare.core.measure.UnitSystem;
+
+/** What Book does, without a window: the list, the particulars of the open job, files in and out. */
+public final class BookModel {
+    private final Desk desk;
+    private final StringProperty search = new SimpleStringProperty("");
+    private final ReadOnlyObjectWrapper<List<JobHead>> jobs = new ReadOnlyObjectWrapper<>(List.of());
+
+    public BookModel(Desk desk) {
+        this.desk = desk;
+        search.addListener((o, was, now) -> refresh());
+        desk.savedProperty().addListener((o, was, now) -> {
+            if (now.kind() == SaveState.Kind.SAVED) {
+                refresh();
+            }
+        });
+        refresh();
+    }
+
+    public void refresh() {
+        String words = search.get();
+        desk.jobs(words, list -> {
+            if (search.get().equals(words)) {
+                jobs.set(list);
+            }
+        });
+    }
+
+    public StringProperty searchProperty() {
+        return search;
+    }
+
+    public ReadOnlyObjectProperty<List<JobHead>> jobsProperty() {
+        return jobs.getReadOnlyProperty();
+    }
+
+    public ReadOnlyObjectProperty<Evaluation> currentProperty() {
+        return desk.currentProperty();
+    }
+
+    public Job job() {
+        return desk.job();
+    }
+
+    public void open(JobHead head) {
+        desk.open(head.id());
+    }
+
+    public void openNew() {
+        desk.openNew();
+    }
+
+    /** Puts the job away or takes it out again. */
+    public void putAway(JobHead head) {
+        desk.keeper()
+                .ask(
+                        book -> {
+                            book.putAway(head.id(), !head.putAway());
+                            return null;
+                        },
+                        done -> refresh(),
+                        desk::tell);
+    }
+
+    public void title(String text) {
+        desk.change("title", "title", j -> j.withTitle(text));
+    }
+
+    public void machine(String text) {
+        desk.change("machine", "machine", j -> j.withMachine(text));
+    }
+
+    public void note(String text) {
+        desk.change("note", "note", j -> j.withNote(text));
+    }
+
+    public void units(UnitSystem units) {
+        desk.change("units", "", j -> j.withUnits(units));
+    }
+
+    public List<School> schools(SchoolTopic topic) {
+        return desk.data().get(Schools.KEY).of(topic);
+    }
+
+    public School chosen(SchoolTopic topic) {
+        return desk.data().get(Schools.KEY).chosen(topic, job().practice());
+    }
+
+    public void choose(School school) {
+        desk.change(
+                "school for " + school.topic().word(),
+                "",
+                j -> j.withPractice(j.practice().with(school.topic(), school.id())));
+    }
+
+    /** Writes the job as JSON beside the book and says where. */
+    public void export() {
+        Evaluation now = desk.current();
+        desk.keeper()
+                .ask(
+                        book -> JobFiles.export(now, book.folder().resolve("out")),
+                        path -> desk.tell("Written to " + path + "."),
+                        desk::tell);
+    }
+
+    /** Writes the job sheet as PDF beside the book and says where. */
+    public void sheet() {
+        Evaluation now = desk.current();
+        desk.keeper()
+                .ask(
+                        book -> JobFiles.sheet(now, book.folder().resolve("out"), ZoneId.systemDefault()),
+                        path -> desk.tell("Sheet written to " + path + "."),
+                        desk::tell);
+    }
+
+    /** Reads a job from a file; the open job stays as it is when the file is refused. */
+    public void importFrom(Path file) {
+        desk.keeper()
+                .ask(book -> JobFiles.read(file), job -> desk.put(job, "import of " + file.getFileName()), desk::tell);
+    }
+}

@@ -1,0 +1,302 @@
+package mellowflare.app.book;
+
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.ChoiceRow;
+import mellowflare.app.entry.FigureBox;
+import mellowflare.app.entry.Text;
+import mellowflare.app.look.Look;
+import mellowflare.app.paint.DrawingPane;
+import mellowflare.app.shell.Page;
+import mellowflare.book.store.JobHead;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.School;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.hose.LineStrip;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.Job;
+import mellowflare.core.measure.UnitSystem;
+
+/** The page of Book. */
+public final class BookView implements Page {
+    private static final DateTimeFormatter MOMENT =
+            DateTimeFormatter.ofPattern("d MMM yyyy HH:mm").withZone(ZoneId.systemDefault());
+    private final BookModel model;
+    private final BorderPane page = new BorderPane();
+    private final TextField search = new TextField();
+    private final ListView<JobHead> list = new ListView<>();
+    private final DrawingPane drawing = new DrawingPane(new Insets(10, 20, 6, 20), 13);
+    private final TextField title = new TextField();
+    private final TextField machine = new TextField();
+    private final TextArea note = new TextArea();
+    private final TextField file = new TextField();
+    private final VBox schools = new VBox(6);
+    private ChoiceRow<UnitSystem> units;
+    private final FigureBox open = new FigureBox();
+    private final FigureBox left = new FigureBox();
+    private final FigureBox stops = new FigureBox();
+    private boolean showing;
+
+    public BookView(BookModel model, Look look) {
+        this.model = model;
+        drawing.inkProperty().bind(look.ink());
+        drawing.setAccessibleText("The line of the open job");
+        page.setCenter(left());
+        page.setRight(slip());
+        page.setBottom(figures());
+        model.jobsProperty().addListener((o, was, now) -> showJobs(now));
+        model.currentProperty().addListener((o, was, now) -> refresh(now));
+        showJobs(model.jobsProperty().get());
+        refresh(model.currentProperty().get());
+    }
+
+    private Node left() {
+        search.setPromptText("search: words of a title, a machine, a part, a name");
+        search.setId("search");
+        search.getStyleClass().add("search");
+        search.setAccessibleText("Search the book");
+        search.textProperty().bindBidirectional(model.searchProperty());
+        HBox.setHgrow(search, Priority.ALWAYS);
+        Button fresh = new Button("New job   Ctrl N");
+        fresh.getStyleClass().add("main-action");
+        fresh.setOnAction(e -> model.openNew());
+        HBox top = new HBox(12, search, fresh);
+        list.setCellFactory(v -> new HeadCell());
+        list.setId("jobs");
+        list.setAccessibleText("Jobs in the book");
+        list.setPlaceholder(Text.of("No job holds these words.", "soft"));
+        list.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
+            if (!showing && now != null && !now.id().equals(model.job().id())) {
+                model.open(now);
+            }
+        });
+        VBox.setVgrow(list, Priority.ALWAYS);
+        drawing.setMinHeight(110);
+        drawing.setPrefHeight(140);
+        VBox box = new VBox(12, top, list, drawing);
+        box.getStyleClass().add("book-page");
+        return box;
+    }
+
+    private Node slip() {
+        title.textProperty().addListener((o, was, now) -> unlessShowing(() -> model.title(now)));
+        machine.textProperty().addListener((o, was, now) -> unlessShowing(() -> model.machine(now)));
+        note.textProperty().addListener((o, was, now) -> unlessShowing(() -> model.note(now)));
+        title.setId("title");
+        note.setPrefRowCount(2);
+        note.setWrapText(true);
+        units = new ChoiceRow<>(
+                "worked in",
+                List.of(UnitSystem.METRIC, UnitSystem.INCH),
+                u -> u == UnitSystem.METRIC ? "millimetres" : "inches",
+                u -> null,
+                false,
+                u -> model.units(u.orElseThrow()));
+        Button sheet = new Button("job sheet, PDF");
+        sheet.setOnAction(e -> model.sheet());
+        Button export = new Button("job as JSON");
+        export.setOnAction(e -> model.export());
+        sheet.getStyleClass().setAll("choice");
+        export.getStyleClass().setAll("choice");
+        file.setPromptText("path of a job file, or drop it here");
+        file.setAccessibleText("Path of a job file to take in");
+        file.setOnAction(e -> importTyped());
+        file.setOnDragOver(e -> {
+            if (e.getDragboard().hasFiles()) {
+                e.acceptTransferModes(TransferMode.COPY);
+            }
+        });
+        file.setOnDragDropped(e -> {
+            e.getDragboard().getFiles().stream().findFirst().ifPresent(f -> model.importFrom(f.toPath()));
+            e.setDropCompleted(true);
+        });
+        Button take = new Button("take in");
+        take.getStyleClass().setAll("choice");
+        take.setOnAction(e -> importTyped());
+        HBox.setHgrow(file, Priority.ALWAYS);
+        HBox in = new HBox(6, file, take);
+        VBox content = new VBox(
+                7,
+                Text.of("The open job", "slip-heading"),
+                labelled("title", title),
+                labelled("machine", machine),
+                labelled("note", note),
+                units,
+                new HBox(6, sheet, export),
+                in,
+                Text.of("How this shop does it", "slip-heading"),
+                schools);
+        content.getStyleClass().add("slip-content");
+        ScrollPane scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("slip");
+        return scroll;
+    }
+
+    private void importTyped() {
+        String typed = file.getText().strip().replaceFirst("^file://", "");
+        try {
+            if (!typed.isEmpty()) {
+                model.importFrom(Path.of(typed));
+            }
+        } catch (InvalidPathException e) {
+            file.setText("");
+        }
+    }
+
+    private static Node labelled(String word, Node field) {
+        Label l = Text.of(word, "entry-word");
+        field.setAccessibleText(word);
+        HBox row = new HBox(8, l, field);
+        HBox.setHgrow(field, Priority.ALWAYS);
+        row.setAlignment(Pos.BASELINE_LEFT);
+        return row;
+    }
+
+    private Node figures() {
+        HBox bar = new HBox(44, open, left, stops);
+        bar.getStyleClass().add("figure-bar");
+        bar.setAlignment(Pos.CENTER_LEFT);
+        return bar;
+    }
+
+    private void unlessShowing(Runnable action) {
+        if (!showing) {
+            action.run();
+        }
+    }
+
+    private void showJobs(List<JobHead> jobs) {
+        showing = true;
+        if (!jobs.equals(list.getItems())) {
+            list.getItems().setAll(jobs);
+        }
+        select();
+        open.words(
+                "jobs in the book",
+                Integer.toString(jobs.size()),
+                jobs.stream().filter(j -> j.leftOff().startsWith("step")).count() + " half made");
+        showing = false;
+    }
+
+    private void select() {
+        list.getItems().stream()
+                .filter(h -> h.id().equals(model.job().id()))
+                .findFirst()
+                .ifPresentOrElse(list.getSelectionModel()::select, list.getSelectionModel()::clearSelection);
+    }
+
+    private void refresh(Evaluation now) {
+        showing = true;
+        Job job = now.job();
+        set(title, job.title());
+        set(machine, job.machine());
+        if (!note.getText().equals(job.note())) {
+            note.setText(job.note());
+        }
+        units.show(Optional.of(job.units()));
+        drawing.drawingProperty().set(LineStrip.band(now.plan()));
+        select();
+        showSchools();
+        long count = now.plan().findings().stream().filter(Finding::stops).count();
+        left.words(
+                "left off",
+                now.leftOff().split(":")[0],
+                now.leftOff().contains(":") ? now.leftOff().split(": ", 2)[1] : job.machine());
+        stops.words(
+                "stops",
+                count == 0 ? "none" : Long.toString(count),
+                count == 0 ? "nothing stands in the way" : "see Line");
+        showing = false;
+    }
+
+    private void showSchools() {
+        schools.getChildren().clear();
+        for (SchoolTopic topic : SchoolTopic.values()) {
+            ComboBox<School> box = new ComboBox<>();
+            box.getItems().setAll(model.schools(topic));
+            box.setButtonCell(new SchoolCell());
+            box.setCellFactory(v -> new SchoolCell());
+            box.setValue(model.chosen(topic));
+            box.setMaxWidth(Double.MAX_VALUE);
+            box.setAccessibleText(topic.word());
+            box.valueProperty().addListener((o, was, chosen) -> unlessShowing(() -> model.choose(chosen)));
+            schools.getChildren()
+                    .addAll(
+                            Text.of(topic.word(), "small-heading"),
+                            box,
+                            Text.of(model.chosen(topic).reason(), "soft"));
+        }
+    }
+
+    private static void set(TextField field, String text) {
+        if (!field.getText().equals(text)) {
+            field.setText(text);
+        }
+    }
+
+    @Override
+    public Node node() {
+        return page;
+    }
+
+    @Override
+    public void opened() {
+        model.refresh();
+        search.requestFocus();
+    }
+
+    private static final class SchoolCell extends ListCell<School> {
+        @Override
+        protected void updateItem(School item, boolean empty) {
+            super.updateItem(item, empty);
+            setText(empty || item == null ? null : item.name());
+        }
+    }
+
+    private final class HeadCell extends ListCell<JobHead> {
+        @Override
+        protected void updateItem(JobHead item, boolean empty) {
+            super.updateItem(item, empty);
+            setText(null);
+            if (empty || item == null) {
+                setGraphic(null);
+                return;
+            }
+            Button away = new Button(item.putAway() ? "take out" : "put away");
+            away.getStyleClass().setAll("quiet-action");
+            away.setOnAction(e -> model.putAway(item));
+            Label name = Text.of(item.title().isBlank() ? "no title" : item.title(), "job-title");
+            Label where = Text.of(item.machine(), "soft");
+            Label state = Text.of(item.leftOff(), item.leftOff().startsWith("step") ? "job-half" : "soft");
+            Label when = Text.of(MOMENT.format(item.changedAt()), "soft");
+            VBox names = new VBox(2, name, where);
+            VBox states = new VBox(2, state, when);
+            states.setAlignment(Pos.CENTER_RIGHT);
+            HBox row = new HBox(14, names, Text.spring(), states, away);
+            row.setAlignment(Pos.CENTER_LEFT);
+            row.setOpacity(item.putAway() ? 0.55 : 1);
+            setGraphic(row);
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** Book: the jobs, their particulars, exchange. */
+package mellowflare.app.book;

@@ -1,0 +1,221 @@
+package mellowflare.app.desk;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+import mellowflare.book.store.Book;
+import mellowflare.book.store.JobHead;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.Job;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.reference.ReferenceData;
+
+/**
+ * The one job that is open across all places. Every change is worked out at once and saved at once, in the background; “saved” is shown only
+ * when it is on disk. Used on the interface thread only.
+ */
+public final class Desk {
+    private final Keeper keeper;
+    private final ReferenceData data;
+    private final Clock clock;
+    private final ReadOnlyObjectWrapper<Evaluation> current = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<SaveState> saved = new ReadOnlyObjectWrapper<>(SaveState.SAVED);
+    private final ReadOnlyStringWrapper news = new ReadOnlyStringWrapper("");
+    private final StringProperty person = new SimpleStringProperty("");
+    private int waiting;
+
+    /**
+     * @param keeper keeps the book
+     * @param data the tables
+     * @param first the job open at the start
+     * @param clock for the record of when
+     */
+    public Desk(Keeper keeper, ReferenceData data, Job first, Clock clock) {
+        this.keeper = keeper;
+        this.data = data;
+        this.clock = clock;
+        current.set(Evaluation.of(first, data));
+    }
+
+    /** The open job with its results; a new value on every change. */
+    public ReadOnlyObjectProperty<Evaluation> currentProperty() {
+        return current.getReadOnlyProperty();
+    }
+
+    public Evaluation current() {
+        return current.get();
+    }
+
+    public Job job() {
+        return current.get().job();
+    }
+
+    public ReadOnlyObjectProperty<SaveState> savedProperty() {
+        return saved.getReadOnlyProperty();
+    }
+
+    /** The last thing worth saying: what was undone, where a sheet went. */
+    public ReadOnlyStringProperty newsProperty() {
+        return news.getReadOnlyProperty();
+    }
+
+    public void tell(String sentence) {
+        news.set(sentence);
+    }
+
+    /** Who is at the bench. */
+    public StringProperty personProperty() {
+        return person;
+    }
+
+    public ReferenceData data() {
+        return data;
+    }
+
+    public Clock clock() {
+        return clock;
+    }
+
+    public Keeper keeper() {
+        return keeper;
+    }
+
+    /**
+     * Changes the job.
+     *
+     * @param what the change in words, for undo
+     * @param mergeKey changes with the same key in quick succession undo as one
+     * @param change from the job as it is to the job as it shall be
+     */
+    public void change(String what, String mergeKey, UnaryOperator<Job> change) {
+        Job after = change.apply(job());
+        if (after.equals(job())) {
+            return;
+        }
+        current.set(Evaluation.of(after, data));
+        save(what, mergeKey);
+    }
+
+    private void save(String what, String mergeKey) {
+        Evaluation now = current.get();
+        var at = clock.instant();
+        busy();
+        keeper.ask(
+                book -> {
+                    book.save(now.job(), now.leftOff(), what, mergeKey, at);
+                    return null;
+                },
+                done -> ready(),
+                this::trouble);
+    }
+
+    public void undo() {
+        move((book, id) -> book.undo(id, clock.instant()), "Undone: ", "There is nothing before this to undo.");
+    }
+
+    public void redo() {
+        move((book, id) -> book.redo(id, clock.instant()), "Done again: ", "There is nothing to do again.");
+    }
+
+    private interface Move {
+        java.util.Optional<Book.Moved> of(Book book, String id) throws mellowflare.book.BookTrouble;
+    }
+
+    private void move(Move move, String words, String nothing) {
+        String id = job().id();
+        busy();
+        keeper.ask(
+                book -> move.of(book, id),
+                moved -> {
+                    ready();
+                    if (moved.isPresent() && job().id().equals(id)) {
+                        current.set(Evaluation.of(moved.get().job(), data));
+                        news.set(words + moved.get().what() + ".");
+                    } else {
+                        news.set(nothing);
+                    }
+                },
+                this::trouble);
+    }
+
+    /** Opens another job of the book. */
+    public void open(String id) {
+        busy();
+        keeper.ask(
+                book -> {
+                    book.preference("open-job", id);
+                    return book.job(id);
+                },
+                job -> {
+                    ready();
+                    job.ifPresent(j -> {
+                        current.set(Evaluation.of(j, data));
+                        news.set("");
+                    });
+                },
+                this::trouble);
+    }
+
+    /** Opens a new, empty job in the units of the present one. */
+    public void openNew() {
+        put(Job.open(UUID.randomUUID().toString(), "New hose line", "", job().units()), "new job");
+    }
+
+    /** Puts a job into the book and opens it. */
+    public void put(Job job, String what) {
+        current.set(Evaluation.of(job, data));
+        save(what, "");
+        keeper.ask(
+                book -> {
+                    book.preference("open-job", job.id());
+                    return null;
+                },
+                done -> {},
+                this::trouble);
+    }
+
+    /** The list of jobs for a search text. */
+    public void jobs(String search, Consumer<List<JobHead>> done) {
+        keeper.ask(book -> book.jobs(search), done, this::trouble);
+    }
+
+    public void rememberPerson(String name) {
+        person.set(name);
+        keeper.ask(
+                book -> {
+                    book.preference("person", name);
+                    return null;
+                },
+                done -> {},
+                this::trouble);
+    }
+
+    public UnitSystem units() {
+        return job().units();
+    }
+
+    private void busy() {
+        waiting++;
+        saved.set(SaveState.SAVING);
+    }
+
+    private void ready() {
+        waiting--;
+        if (waiting == 0) {
+            saved.set(SaveState.SAVED);
+        }
+    }
+
+    private void trouble(String sentence) {
+        waiting = Math.max(0, waiting - 1);
+        saved.set(SaveState.trouble(sentence));
+    }
+}

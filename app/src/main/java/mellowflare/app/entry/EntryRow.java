@@ -1,0 +1,64 @@
+package mellowflare.app.entry;
+
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** A number field: the trade word left, the figure large, what was understood in the other system beside it, a refusal under it. */
+public final class EntryRow extends VBox {
+    private static final PseudoClass REFUSED = PseudoClass.getPseudoClass("refused");
+    private final TextField field = new TextField();
+
+    /**
+     * @param word the trade word
+     * @param hint shown while empty
+     * @param state text, value, refusal
+     */
+    public EntryRow(String word, String hint, FieldState<?> state) {
+        getStyleClass().add("entry-row");
+        Label name = new Label(word);
+        name.getStyleClass().add("entry-word");
+        name.setLabelFor(field);
+        field.setPromptText(hint);
+        field.getStyleClass().add("entry-field");
+        field.setAccessibleText(word);
+        field.textProperty().bindBidirectional(state.textProperty());
+        HBox.setHgrow(field, Priority.ALWAYS);
+        Label understood = new Label();
+        understood.getStyleClass().add("entry-understood");
+        understood.textProperty().bind(state.understoodProperty());
+        HBox row = new HBox(8, name, field, understood);
+        row.setAlignment(Pos.BASELINE_LEFT);
+        Label refusal = new Label();
+        refusal.getStyleClass().add("entry-refusal");
+        refusal.setWrapText(true);
+        refusal.textProperty().bind(state.refusalProperty());
+        refusal.managedProperty().bind(refusal.textProperty().isNotEmpty());
+        refusal.visibleProperty().bind(refusal.textProperty().isNotEmpty());
+        state.refusalProperty().addListener((o, was, now) -> field.pseudoClassStateChanged(REFUSED, !now.isEmpty()));
+        getChildren().setAll(row, refusal);
+        field.addEventHandler(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ENTER && !e.isShortcutDown()) {
+                Focus.next(field);
+                e.consume();
+            }
+        });
+    }
+
+    /** More words for the field, shown on hovering and read out. */
+    public void setTooltipText(String text) {
+        field.setTooltip(new Tooltip(text));
+        field.setAccessibleHelp(text);
+    }
+
+    public TextField field() {
+        return field;
+    }
+}

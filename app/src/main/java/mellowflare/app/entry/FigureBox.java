@@ -1,0 +1,95 @@
+package mellowflare.app.entry;
+
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.ShopInches;
+import mellowflare.core.measure.UnitSystem;
+
+/** One of the few figures that the fitter came for: a small label, the figure huge, the other system under it. Inch fractions are built. */
+public final class FigureBox extends VBox {
+    private final Label label = new Label();
+    private final HBox big = new HBox();
+    private final Label under = new Label();
+
+    public FigureBox() {
+        getStyleClass().add("figure-box");
+        label.getStyleClass().add("figure-label");
+        under.getStyleClass().add("figure-under");
+        big.setAlignment(Pos.BASELINE_LEFT);
+        big.getStyleClass().add("figure-line");
+        getChildren().setAll(label, big, under);
+    }
+
+    /** A word or a number that is no length. */
+    public void words(String name, String text, String below) {
+        label.setText(name);
+        Label word = new Label(text);
+        word.getStyleClass().add(text.length() > 14 ? "figure-word-long" : "figure-word");
+        big.getChildren().setAll(word);
+        under.setText(below);
+        setAccessibleText(name + ": " + text + ", " + below);
+    }
+
+    /** A length as it is marked on the job, both systems. */
+    public void length(String name, Optional<Length> length, UnitSystem units) {
+        if (length.isEmpty()) {
+            words(name, "–", "open");
+            return;
+        }
+        label.setText(name);
+        big.getChildren().setAll(figure(length.get(), units));
+        under.setText(LengthFormat.shop(length.get(), units.other()));
+        setAccessibleText(name + ": " + LengthFormat.both(length.get(), units));
+    }
+
+    /** A large figure by itself. */
+    public static HBox figure(Length length, UnitSystem units) {
+        HBox line = new HBox();
+        line.setAlignment(Pos.BASELINE_LEFT);
+        line.getStyleClass().add("figure-line");
+        if (units == UnitSystem.METRIC) {
+            line.getChildren().add(styled(LengthFormat.shop(length, units).replace(" mm", ""), "figure-number"));
+            line.getChildren().add(styled("\u2009mm", "figure-unit"));
+            return line;
+        }
+        ShopInches inches = ShopInches.of(length, LengthFormat.SHOP_DENOMINATOR);
+        if (inches.whole() > 0 || inches.numerator() == 0) {
+            line.getChildren().add(styled(Long.toString(inches.whole()), "figure-number"));
+        }
+        if (inches.numerator() > 0) {
+            line.getChildren().add(fraction(inches));
+        }
+        line.getChildren().add(styled("\u2009in", "figure-unit"));
+        return line;
+    }
+
+    private static Node fraction(ShopInches inches) {
+        VBox built = new VBox(
+                styled(Integer.toString(inches.numerator()), "figure-fraction"),
+                bar(),
+                styled(Integer.toString(inches.denominator()), "figure-fraction"));
+        built.setAlignment(Pos.CENTER);
+        built.getStyleClass().add("built-fraction");
+        return built;
+    }
+
+    private static Region bar() {
+        Region bar = new Region();
+        bar.getStyleClass().add("fraction-bar");
+        return bar;
+    }
+
+    private static Label styled(String text, String style) {
+        Label l = new Label(text);
+        l.getStyleClass().add(style);
+        l.setMinWidth(Region.USE_PREF_SIZE);
+        return l;
+    }
+}

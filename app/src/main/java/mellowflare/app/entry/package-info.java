@@ -1,0 +1,2 @@
+/** Number fields and choices that the places share. */
+package mellowflare.app.entry;

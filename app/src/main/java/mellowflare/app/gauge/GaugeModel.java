@@ -1,0 +1,258 @@
+package mellowflare.app.gauge;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import mellowflare.app.desk.Desk;
+import mellowflare.app.entry.FieldState;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.Seat;
+import mellowflare.core.hose.LineEnd;
+import mellowflare.core.hose.Which;
+import mellowflare.core.identify.Candidate;
+import mellowflare.core.identify.Evidence;
+import mellowflare.core.identify.FlankSeen;
+import mellowflare.core.identify.HalfSection;
+import mellowflare.core.identify.Identification;
+import mellowflare.core.identify.Identifier;
+import mellowflare.core.identify.Observation;
+import mellowflare.core.identify.RingSeen;
+import mellowflare.core.identify.TaperSeen;
+import mellowflare.core.identify.Twin;
+import mellowflare.core.measure.Angle;
+import mellowflare.core.measure.Instrument;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.LengthText;
+import mellowflare.core.measure.Read;
+import mellowflare.core.measure.Refusal;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.sealing.SealAdvice;
+import mellowflare.core.sealing.Sealing;
+import mellowflare.core.thread.Pitch;
+
+/** What Gauge does, without a window: typed readings in, ranked answer and drawing out, the end into the line. */
+public final class GaugeModel {
+    private static final int TWINS_SHOWN = 3;
+    private final Desk desk;
+    private final Identifier identifier;
+    private final ObjectProperty<Which> which = new SimpleObjectProperty<>(Which.A);
+    private final ReadOnlyObjectWrapper<GaugeResult> result = new ReadOnlyObjectWrapper<>();
+    private final FieldState<Length> diameter =
+            new FieldState<>(GaugeModel::readDiameter, (v, u) -> LengthFormat.figure(v, u.other()));
+    private final FieldState<Pitch> pitch = FieldState.of(Pitch::read, Pitch::otherText);
+    private final FieldState<Angle> seatAngle = FieldState.of(GaugeModel::readAngle, a -> "from the axis, or included");
+
+    public GaugeModel(Desk desk) {
+        this.desk = desk;
+        this.identifier = new Identifier(desk.data());
+        diameter.onChange(() -> see("diameter", o -> o.withDiameter(diameter.value())));
+        pitch.onChange(() -> see("pitch", o -> o.withPitch(pitch.value())));
+        seatAngle.onChange(() -> see("seat angle", o -> o.withSeatAngle(seatAngle.value())));
+        desk.currentProperty().addListener((o, was, now) -> refresh());
+        which.addListener((o, was, now) -> refresh());
+        refresh();
+    }
+
+    private static Read<Length> readDiameter(String text, UnitSystem units) {
+        return LengthText.read(text, units)
+                .then(l -> Observation.isDiameter(l)
+                        ? Read.of(l)
+                        : Read.refuse(
+                                Refusal.OUT_OF_RANGE,
+                                LengthFormat.figure(l, units)
+                                        + " is no thread of a fitting: expected more than 0 and up to 400 mm."));
+    }
+
+    private static Read<Angle> readAngle(String text) {
+        try {
+            double degrees = Double.parseDouble(text.strip().replace("°", ""));
+            return degrees >= 5 && degrees <= 130
+                    ? Read.of(Angle.ofDegrees(degrees))
+                    : Read.refuse(Refusal.OUT_OF_RANGE, "A seat angle lies between 5 and 130 degrees.");
+        } catch (NumberFormatException e) {
+            return Read.refuse(Refusal.NOT_A_NUMBER, "“" + text.strip() + "” is no angle: give degrees, such as 37.");
+        }
+    }
+
+    /** Which end of the line is held. */
+    public ObjectProperty<Which> whichProperty() {
+        return which;
+    }
+
+    public ReadOnlyObjectProperty<GaugeResult> resultProperty() {
+        return result.getReadOnlyProperty();
+    }
+
+    public GaugeResult result() {
+        return result.get();
+    }
+
+    public FieldState<Length> diameter() {
+        return diameter;
+    }
+
+    public FieldState<Pitch> pitch() {
+        return pitch;
+    }
+
+    public FieldState<Angle> seatAngle() {
+        return seatAngle;
+    }
+
+    public LineEnd end() {
+        return desk.job().line().end(which.get());
+    }
+
+    public Observation seen() {
+        return end().seen().orElseGet(() -> Observation.of(Gender.MALE));
+    }
+
+    public void gender(Gender g) {
+        see("gender", o -> o.withGender(g));
+    }
+
+    public void taper(Optional<TaperSeen> t) {
+        see("taper", o -> o.withTaper(t));
+    }
+
+    public void seat(Optional<Seat> s) {
+        see("seat", o -> o.withSeat(s));
+    }
+
+    public void ring(Optional<RingSeen> r) {
+        see("ring", o -> o.withRing(r));
+    }
+
+    public void flank(Optional<FlankSeen> f) {
+        see("flank", o -> o.withFlank(f));
+    }
+
+    public void worn(boolean w) {
+        see("worn", o -> o.withWorn(w));
+    }
+
+    public void instrument(Instrument i) {
+        see("instrument", o -> o.withInstrument(i));
+    }
+
+    public void service(Optional<String> s) {
+        see("service", o -> o.withService(s));
+    }
+
+    /** Begins afresh on this end: the readings go, the port stays until another is taken. */
+    public void clear() {
+        see("new reading", o -> Observation.of(o.gender()));
+    }
+
+    /** A reading from a caliper lands in the diameter field. */
+    public void take(Read<Length> reading) {
+        reading.value().ifPresent(l -> diameter.textProperty().set(LengthFormat.figure(l, desk.units())));
+        reading.refusal().ifPresent(desk::tell);
+    }
+
+    /** The likeliest end becomes the port of this side of the line. */
+    public void use() {
+        result().answer().best().ifPresent(this::use);
+    }
+
+    /** This candidate becomes the port of this side of the line. */
+    public void use(Candidate candidate) {
+        Which side = which.get();
+        desk.change(
+                "end " + side + " is " + candidate.end().brief(),
+                "",
+                j -> j.withLine(j.line()
+                        .withEnd(
+                                side,
+                                j.line().end(side).taken(candidate.end().id(), Optional.of(candidate.probability())))));
+        desk.tell("End " + side + " is now " + candidate.end().title() + ", "
+                + candidate.end().gender().word() + ".");
+    }
+
+    private void see(String what, UnaryOperator<Observation> change) {
+        Which side = which.get();
+        Observation after = change.apply(seen());
+        Map<String, String> typed = new HashMap<>();
+        typed.put("diameter", diameter.textProperty().get());
+        typed.put("pitch", pitch.textProperty().get());
+        typed.put("seatAngle", seatAngle.textProperty().get());
+        desk.change(
+                what + " of end " + side,
+                "seen@" + side + what,
+                j -> j.withLine(j.line().withEnd(side, j.line().end(side).withSeen(after, typed))));
+    }
+
+    private void refresh() {
+        LineEnd end = end();
+        Observation seen = seen();
+        UnitSystem units = desk.units();
+        diameter.show(
+                typedOr(end, "diameter", seen.diameter().map(d -> LengthFormat.figure(d, units))),
+                seen.diameter(),
+                units);
+        pitch.show(typedOr(end, "pitch", seen.pitch().map(Pitch::text)), seen.pitch(), units);
+        seatAngle.show(
+                typedOr(end, "seatAngle", seen.seatAngle().map(a -> LengthFormat.decimal(a.degrees(), 1, 0))),
+                seen.seatAngle(),
+                units);
+        Identification answer = identifier.identify(seen);
+        Optional<Candidate> best = answer.best().filter(b -> answer.standing() != Identification.Standing.NOTHING_FITS);
+        result.set(new GaugeResult(
+                answer,
+                HalfSection.of(answer, units),
+                held(seen),
+                best.flatMap(this::seal),
+                best.map(b -> says(b, Evidence.Verdict.FOR)).orElse(List.of()),
+                answer.best().map(b -> says(b, Evidence.Verdict.AGAINST)).orElse(List.of()),
+                best.map(GaugeModel::twins).orElse(List.of())));
+    }
+
+    private static String typedOr(LineEnd end, String field, Optional<String> value) {
+        return value.isEmpty() ? "" : end.typed().getOrDefault(field, value.get());
+    }
+
+    private Optional<SealAdvice> seal(Candidate c) {
+        Seat seat =
+                seen().seat().filter(c.end().seats()::contains).orElse(c.end().usualSeat());
+        return desk.data()
+                .get(Sealing.KEY)
+                .advise(
+                        c.end(),
+                        seat,
+                        desk.current().plan().c().fluid(),
+                        desk.job().practice(),
+                        desk.data());
+    }
+
+    private List<String> says(Candidate c, Evidence.Verdict verdict) {
+        return c.speaking(verdict).stream().map(e -> e.says(desk.units())).toList();
+    }
+
+    private static List<String> twins(Candidate c) {
+        return c.twins().stream()
+                .limit(TWINS_SHOWN)
+                .map((Twin t) -> t.other().brief() + ": " + t.kind().alike() + ". "
+                        + t.kind().ifForced())
+                .toList();
+    }
+
+    private static String held(Observation seen) {
+        List<String> words = new ArrayList<>();
+        words.add(seen.gender() == Gender.MALE ? "Male" : "Female");
+        seen.taper().ifPresent(t -> words.add(t.word() + " thread"));
+        seen.seat().ifPresent(s -> words.add(s.words()));
+        seen.ring().ifPresent(r -> words.add(r.word()));
+        if (seen.worn()) {
+            words.add("worn");
+        }
+        return String.join(", ", words);
+    }
+}

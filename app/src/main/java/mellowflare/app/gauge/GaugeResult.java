@@ -1,0 +1,33 @@
+package mellowflare.app.gauge;
+
+import java.util.List;
+import java.util.Optional;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.identify.Identification;
+import mellowflare.core.sealing.SealAdvice;
+
+/**
+ * All that Gauge shows for one observation.
+ *
+ * @param answer the ranking
+ * @param drawing the half-section
+ * @param held what is held, in words
+ * @param seal how the likeliest end is sealed
+ * @param reasonsFor what speaks for the likeliest
+ * @param reasonsAgainst what speaks against it
+ * @param twins its look-alikes, in words
+ */
+public record GaugeResult(
+        Identification answer,
+        Drawing drawing,
+        String held,
+        Optional<SealAdvice> seal,
+        List<String> reasonsFor,
+        List<String> reasonsAgainst,
+        List<String> twins) {
+    public GaugeResult {
+        reasonsFor = List.copyOf(reasonsFor);
+        reasonsAgainst = List.copyOf(reasonsAgainst);
+        twins = List.copyOf(twins);
+    }
+}

@@ -1,0 +1,284 @@
+package mellowflare.app.gauge;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.ChoiceRow;
+import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.FigureBox;
+import mellowflare.app.entry.Text;
+import mellowflare.app.look.Look;
+import mellowflare.app.paint.DrawingPane;
+import mellowflare.app.paint.Pictures;
+import mellowflare.app.shell.Page;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.Seat;
+import mellowflare.core.hose.Which;
+import mellowflare.core.identify.FlankSeen;
+import mellowflare.core.identify.Identification;
+import mellowflare.core.identify.Observation;
+import mellowflare.core.identify.RingSeen;
+import mellowflare.core.identify.TaperSeen;
+import mellowflare.core.measure.Instrument;
+
+/** The page of Gauge. */
+public final class GaugeView implements Page {
+    private final GaugeModel model;
+    private final BorderPane page = new BorderPane();
+    private final DrawingPane drawing = new DrawingPane(new Insets(88, 46, 12, 88), 15);
+    private final Label held = Text.of("", "held");
+    private final VBox reasons = new VBox(3);
+    private final VBox twins = new VBox(3);
+    private final VBox next = new VBox(3);
+    private final AnswerList answers;
+    private final FigureBox is = new FigureBox();
+    private final FigureBox goesOn = new FigureBox();
+    private final FigureBox tighten = new FigureBox();
+    private final Button use = new Button();
+    private final EntryRow diameter;
+    private ChoiceRow<Which> ends;
+    private ChoiceRow<Gender> gender;
+    private ChoiceRow<TaperSeen> taper;
+    private ChoiceRow<FlankSeen> flank;
+    private ChoiceRow<Seat> seat;
+    private ChoiceRow<RingSeen> ring;
+    private ChoiceRow<Boolean> worn;
+    private ChoiceRow<Instrument> instrument;
+    private ChoiceRow<String> service;
+
+    public GaugeView(GaugeModel model, Look look) {
+        this.model = model;
+        this.answers = new AnswerList(model::use);
+        this.diameter = new EntryRow("across the crests", "14.2 or 9/16", model.diameter());
+        drawing.setId("half-section");
+        drawing.inkProperty().bind(look.ink());
+        drawing.setAccessibleText("Half-section of the end, to scale");
+        page.setCenter(left());
+        page.setRight(slip());
+        page.setBottom(figures());
+        model.resultProperty().addListener((o, was, now) -> refresh());
+        model.whichProperty().addListener((o, was, now) -> refresh());
+        refresh();
+    }
+
+    private Node left() {
+        StackPane.setAlignment(held, Pos.TOP_LEFT);
+        StackPane stack = new StackPane(drawing, held);
+        stack.getStyleClass().add("drawing-ground");
+        stack.setMinHeight(120);
+        HBox columns = new HBox(
+                18, column("Speaks for it", reasons), column("Looks like it", twins), column("Check next", next));
+        columns.getStyleClass().add("under-drawing");
+        VBox.setVgrow(stack, Priority.ALWAYS);
+        return new VBox(stack, columns);
+    }
+
+    private static Node column(String title, VBox content) {
+        VBox box = new VBox(4, Text.of(title, "small-heading"), content);
+        HBox.setHgrow(box, Priority.ALWAYS);
+        box.setPrefWidth(10);
+        return box;
+    }
+
+    private Node slip() {
+        ends = new ChoiceRow<>(
+                "",
+                List.of(Which.values()),
+                w -> "end " + w.name(),
+                w -> null,
+                false,
+                w -> model.whichProperty().set(w.orElseThrow()));
+        gender = new ChoiceRow<>(
+                "thread is",
+                List.of(Gender.values()),
+                Gender::word,
+                Pictures::gender,
+                false,
+                g -> model.gender(g.orElseThrow()));
+        taper = new ChoiceRow<>(
+                "along it", List.of(TaperSeen.values()), TaperSeen::word, Pictures::taper, true, model::taper);
+        flank = new ChoiceRow<>(
+                "", List.of(FlankSeen.values()), f -> f.word().replace(" flank", ""), f -> null, true, model::flank);
+        seat = new ChoiceRow<>(
+                "seat",
+                List.of(Seat.NONE, Seat.CONE37, Seat.CONE60, Seat.PORT_ORING, Seat.WASHER, Seat.CONE45),
+                GaugeView::seatWord,
+                Pictures::seat,
+                true,
+                model::seat);
+        ring = new ChoiceRow<>(
+                "ring", List.of(RingSeen.values()), GaugeView::ringWord, Pictures::ring, true, model::ring);
+        worn = new ChoiceRow<>(
+                "looks",
+                List.of(false, true),
+                w -> w ? "worn" : "sound",
+                w -> null,
+                false,
+                w -> model.worn(w.orElse(false)));
+        instrument = new ChoiceRow<>(
+                "",
+                List.of(Instrument.CALIPER, Instrument.RULE, Instrument.EYE),
+                Instrument::word,
+                i -> null,
+                false,
+                i -> model.instrument(i.orElse(Instrument.CALIPER)));
+        service = new ChoiceRow<>(
+                "found on",
+                List.of("hydraulic", "pneumatic", "water", "gas", "fuel"),
+                s -> s,
+                s -> null,
+                true,
+                model::service);
+        EntryRow pitch = new EntryRow("pitch leaf", "18 or 1.5 mm", model.pitch());
+        diameter.field().setId("diameter");
+        pitch.field().setId("pitch");
+        HBox head = new HBox(8, Text.of("What you hold", "slip-heading"), Text.spring(), ends);
+        head.setAlignment(Pos.CENTER_LEFT);
+        VBox entries = new VBox(
+                5, head, gender, diameter, pitch, pair(taper, flank), seat, ring, pair(worn, instrument), service);
+        ScrollPane scroll = new ScrollPane(entries);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("slip-inner");
+        scroll.setMinHeight(120);
+        scroll.prefHeightProperty().bind(entries.heightProperty().add(4));
+        VBox content = new VBox(6, scroll, Text.of("Most likely", "slip-heading"), answers);
+        answers.setMinHeight(Region.USE_PREF_SIZE);
+        content.getStyleClass().addAll("slip", "slip-content");
+        return content;
+    }
+
+    /** Two short choices in one line. */
+    private static Node pair(Node first, Node second) {
+        return new HBox(10, first, second);
+    }
+
+    private static String seatWord(Seat seat) {
+        return switch (seat) {
+            case NONE -> "plain";
+            case CONE37 -> "37°";
+            case CONE45 -> "45°";
+            case CONE60 -> "60° in";
+            case PORT_ORING -> "ring";
+            default -> "flat";
+        };
+    }
+
+    private static String ringWord(RingSeen ring) {
+        return switch (ring) {
+            case NONE -> "none";
+            case THREAD_BASE -> "at foot";
+            case FACE -> "in face";
+        };
+    }
+
+    private Node figures() {
+        use.setId("use");
+        use.getStyleClass().add("main-action");
+        use.setOnAction(e -> model.use());
+        HBox bar = new HBox(36, is, goesOn, tighten, Text.spring(), use);
+        bar.getStyleClass().add("figure-bar");
+        bar.setAlignment(Pos.CENTER_LEFT);
+        return bar;
+    }
+
+    private void refresh() {
+        GaugeResult r = model.result();
+        Observation seen = model.seen();
+        ends.show(Optional.of(model.whichProperty().get()));
+        gender.show(Optional.of(seen.gender()));
+        taper.show(seen.taper());
+        flank.show(seen.flank());
+        seat.show(seen.seat());
+        ring.show(seen.ring());
+        worn.show(Optional.of(seen.worn()));
+        instrument.show(Optional.of(seen.instrument()));
+        service.show(seen.service());
+        drawing.drawingProperty().set(r.drawing());
+        held.setText("End " + model.whichProperty().get() + ", " + model.end().place() + ": " + r.held());
+        answers.show(r.answer());
+        fill(reasons, r.reasonsFor(), "reason-for");
+        r.reasonsAgainst().forEach(t -> reasons.getChildren().add(Text.of(t, "reason-against")));
+        fill(twins, r.twins(), "twin");
+        if (r.twins().isEmpty()) {
+            fill(twins, List.of("Nothing in the tables."), "soft");
+        }
+        showNext(r.answer());
+        showFigures(r);
+    }
+
+    private void showNext(Identification answer) {
+        next.getChildren().clear();
+        if (answer.nextCheck().isEmpty()) {
+            next.getChildren().add(Text.of("Nothing more to learn by measuring.", "reason-for"));
+        }
+        answer.nextCheck().ifPresent(n -> {
+            next.getChildren().add(Text.of(n.says(), "next-check"));
+            n.outcomes()
+                    .forEach(o ->
+                            next.getChildren().add(Text.of("“" + o.seen() + "” speaks for " + o.then() + ".", "soft")));
+        });
+    }
+
+    private void showFigures(GaugeResult r) {
+        boolean none = r.answer().standing() == Identification.Standing.NOTHING_FITS;
+        is.words(
+                "it is",
+                none
+                        ? "none of ours"
+                        : r.answer().best().map(b -> b.end().brief()).orElse("–"),
+                none
+                        ? "nothing in the tables fits well"
+                        : r.answer()
+                                .best()
+                                .map(b -> b.end().thread().name() + ", "
+                                        + b.end().gender().word())
+                                .orElse("measure across the crests"));
+        goesOn.words(
+                "goes on it",
+                r.seal().map(s -> shorten(s.putOn().get(0))).orElse("–"),
+                r.seal().map(s -> "seals on the " + s.sealsOn().words()).orElse(""));
+        tighten.words(
+                "never",
+                r.seal().map(s -> shorten(s.never().get(0))).orElse("–"),
+                r.seal().map(s -> s.source().shown()).orElse(""));
+        use.setText("Use as end " + model.whichProperty().get());
+        use.setDisable(none || r.answer().best().isEmpty());
+    }
+
+    private static String shorten(String text) {
+        int cut = text.indexOf(',');
+        String first = cut > 0 ? text.substring(0, cut) : text;
+        int colon = first.indexOf(':');
+        return colon > 0 ? first.substring(0, colon) : first;
+    }
+
+    private static void fill(VBox box, List<String> texts, String style) {
+        box.getChildren().setAll(texts.stream().map(t -> Text.of(t, style)).toList());
+    }
+
+    @Override
+    public Node node() {
+        return page;
+    }
+
+    @Override
+    public void opened() {
+        diameter.field().requestFocus();
+    }
+
+    @Override
+    public void act() {
+        model.use();
+    }
+}

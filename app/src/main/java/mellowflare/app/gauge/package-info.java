@@ -1,0 +1,2 @@
+/** Gauge: what is this end? */
+package mellowflare.app.gauge;

@@ -1,0 +1,168 @@
+package mellowflare.app.line;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.Text;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.connection.EndCode;
+import mellowflare.core.connection.EndId;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.hose.LineEnd;
+import mellowflare.core.hose.Which;
+import mellowflare.core.parts.HoseEndPart;
+import mellowflare.core.sealing.SealAdvice;
+
+/** One end of the line: its port, the hose end that goes on it, and how the joint is sealed. */
+final class EndColumn extends VBox {
+    private final LineModel model;
+    private final Which which;
+    private final TextField place = new TextField();
+    private final Label port = Text.of("", "port");
+    private final ComboBox<EndCode> family = new ComboBox<>();
+    private final ComboBox<String> size = new ComboBox<>();
+    private final ComboBox<Gender> gender = new ComboBox<>();
+    private final ListView<HoseEndPart> parts = new ListView<>();
+    private final Label seal = Text.of("", "seal-text");
+    private final Label sealNever = Text.of("", "soft");
+    private boolean showing;
+
+    EndColumn(LineModel model, Which which, Consumer<Which> measure) {
+        super(6);
+        this.model = model;
+        this.which = which;
+        getStyleClass().add("line-column");
+        place.getStyleClass().add("quiet-field");
+        place.setAccessibleText("Name of end " + which);
+        place.setId("place-" + which);
+        place.textProperty().addListener((o, was, now) -> {
+            if (!showing) {
+                model.place(which, now);
+            }
+        });
+        Button gauge = new Button("measure it");
+        gauge.getStyleClass().setAll("quiet-action");
+        gauge.setOnAction(e -> measure.accept(which));
+        HBox head = new HBox(6, Text.of("End " + which, "column-heading"), place, gauge);
+        head.setAlignment(Pos.BASELINE_LEFT);
+        HBox.setHgrow(place, Priority.ALWAYS);
+        family.getItems().setAll(EndCode.values());
+        gender.getItems().setAll(Gender.values());
+        family.setPromptText("family");
+        size.setPromptText("size");
+        gender.setPromptText("gender");
+        family.setAccessibleText("Family of the port");
+        size.setAccessibleText("Size of the port");
+        gender.setAccessibleText("Gender of the port");
+        gender.setButtonCell(new GenderCell());
+        gender.setCellFactory(v -> new GenderCell());
+        family.valueProperty().addListener((o, was, now) -> sizes());
+        size.valueProperty().addListener((o, was, now) -> pick());
+        gender.valueProperty().addListener((o, was, now) -> pick());
+        HBox pickers = new HBox(5, family, size, gender);
+        parts.setCellFactory(v -> new PartCell());
+        parts.setPlaceholder(Text.of("Name the port first; ends that mate with it are listed here.", "soft"));
+        parts.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
+            if (!showing && now != null) {
+                model.hoseEnd(which, now);
+            }
+        });
+        parts.setId("parts-" + which);
+        parts.setAccessibleText("Hose ends for end " + which);
+        parts.setMinHeight(62);
+        parts.setPrefHeight(124);
+        seal.setMinHeight(USE_PREF_SIZE);
+        sealNever.setMinHeight(USE_PREF_SIZE);
+        getChildren().setAll(head, port, pickers, parts, seal, sealNever);
+        refresh();
+    }
+
+    private void sizes() {
+        if (!showing && family.getValue() != null) {
+            size.getItems().setAll(model.sizes(family.getValue()));
+            size.setValue(null);
+        }
+    }
+
+    private void pick() {
+        if (!showing && family.getValue() != null && size.getValue() != null && gender.getValue() != null) {
+            model.pick(which, new EndId(family.getValue(), size.getValue(), gender.getValue()));
+        }
+    }
+
+    void refresh() {
+        showing = true;
+        LineEnd end = model.end(which);
+        if (!place.getText().strip().equals(end.place().strip())) {
+            place.setText(end.place());
+        }
+        port.setText(portText(end));
+        end.port().ifPresent(p -> {
+            family.setValue(p.code());
+            size.getItems().setAll(model.sizes(p.code()));
+            size.setValue(p.size());
+            gender.setValue(p.gender());
+        });
+        if (end.port().isEmpty()) {
+            family.setValue(null);
+            size.setValue(null);
+            gender.setValue(null);
+        }
+        var offers = model.hoseEnds(which);
+        if (!offers.equals(parts.getItems())) {
+            parts.getItems().setAll(offers);
+        }
+        Optional<HoseEndPart> chosen = offers.stream()
+                .filter(p -> end.hoseEnd().filter(p.part()::equals).isPresent())
+                .findFirst();
+        if (chosen.isPresent()) {
+            parts.getSelectionModel().select(chosen.get());
+        } else {
+            parts.getSelectionModel().clearSelection();
+        }
+        Optional<SealAdvice> advice = model.plan().joint(which).advice();
+        seal.setText(advice.map(
+                        a -> "Seals on the " + a.sealsOn().words() + ". Put on: " + String.join("; ", a.putOn()) + ".")
+                .orElse("The joint is not settled."));
+        sealNever.setText(advice.map(a -> "Never " + String.join("; ", a.never()) + ". Tighten: " + a.tighten() + ". "
+                        + a.source().shown())
+                .orElse(""));
+        showing = false;
+    }
+
+    private String portText(LineEnd end) {
+        if (end.port().isEmpty()) {
+            return "port not known: measure it, or pick it here";
+        }
+        EndId p = end.port().get();
+        return p.code() + " " + p.size() + ", " + p.gender().word() + "   "
+                + end.certainty()
+                        .map(c -> "measured, " + new Figure.OfShare(Math.min(c, 0.99)).text(model.units()) + " sure")
+                        .orElse("picked, not measured");
+    }
+
+    private static final class GenderCell extends ListCell<Gender> {
+        @Override
+        protected void updateItem(Gender item, boolean empty) {
+            super.updateItem(item, empty);
+            setText(empty || item == null ? null : item.word());
+        }
+    }
+
+    private static final class PartCell extends ListCell<HoseEndPart> {
+        @Override
+        protected void updateItem(HoseEndPart item, boolean empty) {
+            super.updateItem(item, empty);
+            setText(empty || item == null ? null : item.part() + "   " + item.name());
+        }
+    }
+}

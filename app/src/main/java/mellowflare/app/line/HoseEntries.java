@@ -1,0 +1,76 @@
+package mellowflare.app.line;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.ChoiceRow;
+import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.Text;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.parts.HoseKind;
+import mellowflare.core.parts.HosePart;
+
+/** The hose in the slip: kind, size, and the lengths measured on the job. */
+final class HoseEntries extends VBox {
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private final LineModel model;
+    private final ChoiceRow<HoseKind> kind;
+    private final FlowPane sizes = new FlowPane(4, 4);
+    private final Label facts = Text.of("", "soft");
+    private final EntryRow clocking;
+    private final EntryRow finished;
+    private Optional<HoseKind> shown = Optional.empty();
+
+    HoseEntries(LineModel model) {
+        super(5);
+        this.model = model;
+        kind = new ChoiceRow<>("kind", List.of(HoseKind.values()), HoseKind::word, k -> null, false, k -> {
+            shown = k;
+            refresh();
+        });
+        finished = new EntryRow("finished length", "1140 or 44 7/8 in", model.finished());
+        finished.field().setId("finished");
+        EntryRow bend = new EntryRow("tightest bend", "centre line", model.bend());
+        bend.field().setId("bend");
+        clocking = new EntryRow("clock angle", "B from A, clockwise", model.clocking());
+        finished.setTooltipText(
+                "From sealing point to sealing point; an elbow counts to the centre line of its outlet.");
+        getChildren().setAll(kind, sizes, facts, finished, bend, clocking);
+        refresh();
+    }
+
+    EntryRow finished() {
+        return finished;
+    }
+
+    void refresh() {
+        HoseKind now = shown.orElseGet(model::hoseKind);
+        kind.show(Optional.of(now));
+        Optional<HosePart> hose = model.plan().c().hose();
+        sizes.getChildren()
+                .setAll(model.hoses(now).stream().map(h -> size(h, hose)).toList());
+        facts.setText(hose.map(h -> h.part() + ": " + Figure.of(h.working()).text(model.units()) + " working, bend "
+                        + Figure.of(h.centreLineBendRadius()).text(model.units()) + " or more on the centre line, "
+                        + h.liner() + " liner. " + h.source().text() + ".")
+                .orElse("Choose the size; its bore is tabled by kind, not by sixteenths."));
+        boolean elbows = model.plan().c().twoElbows();
+        clocking.setVisible(elbows);
+        clocking.setManaged(elbows);
+    }
+
+    private Button size(HosePart hose, Optional<HosePart> chosen) {
+        Button b = new Button(hose.dash().text());
+        b.getStyleClass().setAll("choice");
+        b.setAccessibleText("Hose size " + hose.dash().text());
+        b.pseudoClassStateChanged(CHOSEN, chosen.filter(hose::equals).isPresent());
+        b.setOnAction(e -> {
+            shown = Optional.empty();
+            model.hose(hose);
+        });
+        return b;
+    }
+}

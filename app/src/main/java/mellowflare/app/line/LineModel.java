@@ -1,0 +1,243 @@
+package mellowflare.app.line;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import mellowflare.app.desk.Desk;
+import mellowflare.app.entry.FieldState;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.connection.EndCode;
+import mellowflare.core.connection.EndId;
+import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.fluid.Fluid;
+import mellowflare.core.fluid.FluidTable;
+import mellowflare.core.fluid.Service;
+import mellowflare.core.hose.HoseLine;
+import mellowflare.core.hose.HosePlan;
+import mellowflare.core.hose.LineEnd;
+import mellowflare.core.hose.Which;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.measure.Angle;
+import mellowflare.core.measure.CalledFigure;
+import mellowflare.core.measure.FlowRate;
+import mellowflare.core.measure.GaugePressure;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.LengthText;
+import mellowflare.core.measure.QuantityText;
+import mellowflare.core.measure.Read;
+import mellowflare.core.measure.Refusal;
+import mellowflare.core.measure.Temperature;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.parts.Catalogue;
+import mellowflare.core.parts.HoseEndPart;
+import mellowflare.core.parts.HoseKind;
+import mellowflare.core.parts.HosePart;
+
+/** What Line does, without a window. */
+public final class LineModel {
+    private final Desk desk;
+    private final FieldState<GaugePressure> working = pressure();
+    private final FieldState<GaugePressure> peak = pressure();
+    private final FieldState<Temperature> temperature = new FieldState<>(
+            (t, u) -> QuantityText.temperature(t, Optional.of(u == UnitSystem.METRIC ? "C" : "F")),
+            (v, u) -> Figure.of(v).text(u.other()));
+    private final FieldState<FlowRate> flow = new FieldState<>(
+            (t, u) -> QuantityText.flow(t, Optional.of(u == UnitSystem.METRIC ? "L/min" : "gal/min")),
+            (v, u) -> Figure.of(v).text(u.other()));
+    private final FieldState<Length> finished = new FieldState<>(LineModel::readFinished, LineModel::otherShop);
+    private final FieldState<Length> bend =
+            new FieldState<>(LengthText::read, (v, u) -> LengthFormat.figure(v, u.other()));
+    private final FieldState<Angle> clocking = FieldState.of(LineModel::readClock, a -> "clockwise, seen from end A");
+
+    public LineModel(Desk desk) {
+        this.desk = desk;
+        working.onChange(() -> service("working pressure", s -> s.withWorking(working.value())));
+        peak.onChange(() -> service("peak pressure", s -> s.withPeak(peak.value())));
+        temperature.onChange(() -> service("temperature", s -> s.withFluidTemperature(temperature.value())));
+        flow.onChange(() -> service("flow", s -> s.withFlow(flow.value())));
+        finished.onChange(this::finishedTyped);
+        bend.onChange(() -> line("bend radius", l -> l.withBendRadius(bend.value())));
+        clocking.onChange(() -> line("clock angle", l -> l.withClocking(clocking.value())));
+        desk.currentProperty().addListener((o, was, now) -> refresh());
+        refresh();
+    }
+
+    private static FieldState<GaugePressure> pressure() {
+        return new FieldState<>(
+                (t, u) -> QuantityText.pressure(t, Optional.of(u == UnitSystem.METRIC ? "bar" : "psi")),
+                (v, u) -> Figure.of(v).text(u.other()));
+    }
+
+    private static Read<Length> readFinished(String text, UnitSystem units) {
+        return LengthText.read(text, units)
+                .then(l -> l.mm() >= 20 && l.mm() <= 100_000
+                        ? Read.of(l)
+                        : Read.refuse(
+                                Refusal.OUT_OF_RANGE,
+                                LengthFormat.figure(l, units)
+                                        + " is no length of a hose line: expected 20 mm to 100 m."));
+    }
+
+    private static String otherShop(Length length, UnitSystem units) {
+        return LengthFormat.shop(length, units.other());
+    }
+
+    private static Read<Angle> readClock(String text) {
+        try {
+            double degrees = Double.parseDouble(text.strip().replace("°", ""));
+            return degrees >= 0 && degrees <= 360
+                    ? Read.of(Angle.ofDegrees(degrees))
+                    : Read.refuse(Refusal.OUT_OF_RANGE, "A clock angle lies between 0 and 360 degrees.");
+        } catch (NumberFormatException e) {
+            return Read.refuse(Refusal.NOT_A_NUMBER, "“" + text.strip() + "” is no angle: give degrees, such as 90.");
+        }
+    }
+
+    public ReadOnlyObjectProperty<Evaluation> currentProperty() {
+        return desk.currentProperty();
+    }
+
+    public HosePlan plan() {
+        return desk.current().plan();
+    }
+
+    public UnitSystem units() {
+        return desk.units();
+    }
+
+    public FieldState<GaugePressure> working() {
+        return working;
+    }
+
+    public FieldState<GaugePressure> peak() {
+        return peak;
+    }
+
+    public FieldState<Temperature> temperature() {
+        return temperature;
+    }
+
+    public FieldState<FlowRate> flow() {
+        return flow;
+    }
+
+    public FieldState<Length> finished() {
+        return finished;
+    }
+
+    public FieldState<Length> bend() {
+        return bend;
+    }
+
+    public FieldState<Angle> clocking() {
+        return clocking;
+    }
+
+    public LineEnd end(Which which) {
+        return desk.job().line().end(which);
+    }
+
+    public List<Fluid> fluids() {
+        return desk.data().get(FluidTable.KEY).all();
+    }
+
+    public Optional<Fluid> fluid() {
+        return plan().c().fluid();
+    }
+
+    public void fluid(Fluid fluid) {
+        service("fluid", s -> s.withFluid(Optional.of(fluid.id())));
+    }
+
+    public void place(Which which, String name) {
+        line("name of end " + which, l -> l.withEnd(which, l.end(which).withPlace(name)));
+    }
+
+    /** Sizes of a family, for picking a port. */
+    public List<String> sizes(EndCode code) {
+        return desk.data().get(EndTable.KEY).sizes(code);
+    }
+
+    /** Picks a port from the tables instead of measuring it. */
+    public void pick(Which which, EndId port) {
+        line("end " + which + " picked", l -> l.withEnd(which, l.end(which).taken(port, Optional.empty())));
+    }
+
+    /** Hose ends that mate with the port of this side, for the chosen hose where there is one. */
+    public List<HoseEndPart> hoseEnds(Which which) {
+        return end(which)
+                .port()
+                .map(p -> desk.data().get(Catalogue.KEY).endsFor(p, plan().c().hose()))
+                .orElse(List.of());
+    }
+
+    public void hoseEnd(Which which, HoseEndPart part) {
+        line("hose end " + which, l -> l.withEnd(which, l.end(which).withHoseEnd(Optional.of(part.part()))));
+    }
+
+    public List<HosePart> hoses(HoseKind kind) {
+        return desk.data().get(Catalogue.KEY).hoses().stream()
+                .filter(h -> h.kind() == kind)
+                .toList();
+    }
+
+    /** The kind shown: that of the chosen hose, two-wire at first. */
+    public HoseKind hoseKind() {
+        return plan().c().hose().map(HosePart::kind).orElse(HoseKind.TWO_WIRE);
+    }
+
+    public void hose(HosePart hose) {
+        line("hose", l -> l.withHose(Optional.of(hose.part())));
+    }
+
+    private void finishedTyped() {
+        String text = finished.textProperty().get();
+        line(
+                "finished length",
+                l -> l.withFinished(finished.value()
+                        .map(v -> l.finished()
+                                .map(f -> f.withValue(v, text))
+                                .orElseGet(() -> CalledFigure.unsigned(v, text)))));
+    }
+
+    private void service(String what, UnaryOperator<Service> change) {
+        line(what, l -> l.withService(change.apply(l.service())));
+    }
+
+    private void line(String what, UnaryOperator<HoseLine> change) {
+        desk.change(what, "line" + what, j -> j.withLine(change.apply(j.line())));
+    }
+
+    private void refresh() {
+        UnitSystem units = desk.units();
+        HoseLine line = desk.job().line();
+        Service s = line.service();
+        working.show(bare(s.working().map(Figure::of)), s.working(), units);
+        peak.show(bare(s.peak().map(Figure::of)), s.peak(), units);
+        temperature.show(bare(s.fluidTemperature().map(Figure::of)), s.fluidTemperature(), units);
+        flow.show(bare(s.flow().map(Figure::of)), s.flow(), units);
+        finished.show(
+                line.finished().map(CalledFigure::entered).orElse(""),
+                line.finished().map(CalledFigure::value),
+                units);
+        bend.show(line.bendRadius().map(r -> LengthFormat.figure(r, units)).orElse(""), line.bendRadius(), units);
+        clocking.show(
+                line.clocking()
+                        .map(a -> LengthFormat.decimal(a.degrees(), 1, 0))
+                        .orElse(""),
+                line.clocking(),
+                units);
+    }
+
+    private String bare(Optional<Figure> figure) {
+        return figure.map(f -> f.text(desk.units())).orElse("");
+    }
+
+    /** Genders as offered for picking. */
+    public List<Gender> genders() {
+        return List.of(Gender.values());
+    }
+}

@@ -1,0 +1,2 @@
+/** Line: what joins to what, and how long do I cut? */
+package mellowflare.app.line;

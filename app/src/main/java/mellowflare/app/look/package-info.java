@@ -1,0 +1,2 @@
+/** Colours, fonts, day and night. */
+package mellowflare.app.look;

@@ -1,0 +1,198 @@
+package mellowflare.app.make;
+
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.FigureBox;
+import mellowflare.app.entry.Text;
+import mellowflare.app.shell.Page;
+import mellowflare.core.hose.CutLength;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.procedure.RecordField;
+import mellowflare.core.procedure.Step;
+
+/** The page of Make: one step at a time, big type. */
+public final class MakeView implements Page {
+    private final MakeModel model;
+    private final BorderPane page = new BorderPane();
+    private final Label number = Text.of("", "step-number");
+    private final Label title = Text.of("", "step-title");
+    private final Label text = Text.of("", "step-text");
+    private final Label hold = Text.of("", "step-hold");
+    private final VBox cautions = new VBox(4);
+    private final FlowPane tools = new FlowPane(8, 8);
+    private final VBox records = new VBox(6);
+    private final ReadBackPane readBack;
+    private final Label refusal = Text.of("", "entry-refusal");
+    private final Button tick = new Button();
+    private final TextField person = new TextField();
+    private final TextField reason = new TextField();
+    private final Button passOver = new Button("pass over");
+    private final StepList steps = new StepList();
+    private final ScrollPane scroll = new ScrollPane(steps);
+    private final Label leftOff = Text.of("", "soft");
+    private final FigureBox cut = new FigureBox();
+    private final FigureBox overall = new FigureBox();
+    private final FigureBox done = new FigureBox();
+    private String recordsFor = "";
+
+    public MakeView(MakeModel model) {
+        this.model = model;
+        this.readBack = new ReadBackPane(model);
+        page.setCenter(bench());
+        page.setRight(slip());
+        page.setBottom(figures());
+        model.currentProperty().addListener((o, was, now) -> refresh());
+        refresh();
+    }
+
+    private Node bench() {
+        refusal.setId("refusal");
+        refusal.textProperty().bind(model.refusalProperty());
+        refusal.managedProperty().bind(refusal.textProperty().isNotEmpty());
+        tick.setId("tick");
+        tick.getStyleClass().addAll("main-action", "tick");
+        tick.setOnAction(e -> model.tick());
+        Button back = new Button("take last tick back");
+        back.getStyleClass().setAll("quiet-action");
+        back.setOnAction(e -> model.untick());
+        person.setId("person");
+        person.setPromptText("name");
+        person.setPrefColumnCount(8);
+        person.setAccessibleText("Who is at the bench");
+        person.setText(model.personProperty().get());
+        person.textProperty().addListener((o, was, now) -> model.person(now));
+        reason.setPromptText("reason for passing over");
+        reason.setPrefColumnCount(14);
+        reason.textProperty().bindBidirectional(model.reasonProperty());
+        reason.setAccessibleText("Reason for passing the step over");
+        passOver.getStyleClass().setAll("quiet-action");
+        passOver.setOnAction(e -> model.passOver());
+        HBox who = new HBox(
+                10, Text.of("at the bench", "entry-word-short"), person, tick, Text.spring(), reason, passOver, back);
+        who.setAlignment(Pos.CENTER_LEFT);
+        HBox head = new HBox(16, title, number);
+        head.setAlignment(Pos.BASELINE_LEFT);
+        VBox body = new VBox(11, head, hold, text, tools, cautions, records, readBack);
+        body.getStyleClass().add("bench");
+        ScrollPane main = new ScrollPane(body);
+        main.setFitToWidth(true);
+        main.getStyleClass().add("bench-scroll");
+        VBox.setVgrow(main, Priority.ALWAYS);
+        VBox foot = new VBox(6, refusal, who);
+        foot.getStyleClass().add("bench-foot");
+        return new VBox(main, foot);
+    }
+
+    private Node slip() {
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("slip-inner");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        VBox content = new VBox(8, Text.of("Order of work", "slip-heading"), leftOff, scroll);
+        content.getStyleClass().addAll("slip", "slip-content");
+        return content;
+    }
+
+    private Node figures() {
+        HBox bar = new HBox(44, cut, overall, done);
+        bar.getStyleClass().add("figure-bar");
+        bar.setAlignment(Pos.CENTER_LEFT);
+        return bar;
+    }
+
+    private void refresh() {
+        Optional<Step> due = model.due();
+        int total = model.bench().steps().size();
+        steps.show(model.bench());
+        leftOff.setText("Left off: " + model.current().leftOff());
+        if (!person.getText().equals(model.personProperty().get())) {
+            person.setText(model.personProperty().get());
+        }
+        number.setText(due.map(s -> "Step " + (model.bench().steps().indexOf(s) + 1) + " of " + total)
+                .orElse("Made"));
+        title.setText(due.map(Step::title).orElse("Every step is ticked"));
+        text.setText(due.map(s -> s.says(model.units())).orElse("The sheet is in Book."));
+        hold.setText(due.flatMap(Step::hold).map(h -> "Hold point: " + h).orElse(""));
+        hold.setManaged(!hold.getText().isEmpty());
+        hold.setVisible(hold.isManaged());
+        tools.getChildren()
+                .setAll(due.map(s ->
+                                s.tools().stream().map(t -> Text.of(t, "tool")).toList())
+                        .orElse(java.util.List.of()));
+        cautions.getChildren()
+                .setAll(due.map(s -> s.cautions().stream()
+                                .map(c -> Text.of("Caution: " + c, "caution"))
+                                .toList())
+                        .orElse(java.util.List.of()));
+        showRecords(due);
+        boolean gate = due.filter(s -> s.gate() == Step.Gate.CUT_FIGURE).isPresent();
+        readBack.setVisible(gate);
+        readBack.setManaged(gate);
+        readBack.refresh();
+        tick.setText("Tick   ⌃ Enter".replace("⌃", "Ctrl"));
+        tick.setDisable(due.isEmpty());
+        Optional<CutLength> length = model.current().plan().cut().filter(CutLength::possible);
+        cut.length("cut the hose at", length.map(c -> c.shop(model.units())), model.units());
+        overall.length("overall", length.map(CutLength::overall), model.units());
+        done.words(
+                "ticked",
+                model.bench().doneCount() + " of " + total,
+                length.map(c -> "overall give or take " + LengthFormat.figure(c.tolerance(), model.units()))
+                        .orElse(""));
+    }
+
+    /** Fields are only made anew when the step changes, so that typing is not disturbed. */
+    private void showRecords(Optional<Step> due) {
+        String key =
+                model.current().job().id() + due.map(s -> s.id() + s.records()).orElse("");
+        if (key.equals(recordsFor)) {
+            return;
+        }
+        recordsFor = key;
+        records.getChildren().clear();
+        due.ifPresent(s -> s.records().forEach(r -> records.getChildren().add(record(r))));
+    }
+
+    private Node record(RecordField field) {
+        TextField entry = new TextField(model.typed(field));
+        entry.setId("record-" + field.id());
+        entry.setPrefColumnCount(8);
+        entry.setAccessibleText(field.label());
+        entry.getStyleClass().add("record-field");
+        entry.textProperty().addListener((o, was, now) -> model.typed(field, now));
+        String band = field.lengthBand()
+                .map(b -> LengthFormat.figure(b.low(), model.units()) + " to "
+                        + LengthFormat.figure(b.high(), model.units()))
+                .orElseGet(() -> "at least "
+                        + mellowflare.core.advice.Figure.of(field.atLeast().orElseThrow())
+                                .text(model.units()));
+        HBox row =
+                new HBox(12, Text.of("write down: " + field.label(), "entry-word-short"), entry, Text.of(band, "soft"));
+        row.setAlignment(Pos.BASELINE_LEFT);
+        return row;
+    }
+
+    @Override
+    public Node node() {
+        return page;
+    }
+
+    @Override
+    public void opened() {
+        (person.getText().isBlank() ? person : tick).requestFocus();
+    }
+
+    @Override
+    public void act() {
+        model.tick();
+    }
+}

@@ -1,0 +1,82 @@
+package mellowflare.app.make;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.StringProperty;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.FigureBox;
+import mellowflare.app.entry.Text;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.procedure.Bench;
+
+/** Before the cut: the figure read back large, who measured and wrote it, and a second reading. */
+final class ReadBackPane extends VBox {
+    private final MakeModel model;
+    private final VBox figure = new VBox();
+    private final Label needs = Text.of("", "needs");
+    private final Button heard = new Button("Read aloud and heard: it is right");
+
+    ReadBackPane(MakeModel model) {
+        super(6);
+        this.model = model;
+        getStyleClass().add("read-back");
+        setId("read-back");
+        EntryRow second = new EntryRow("second reading", "of the finished length", model.second());
+        second.field().setId("second");
+        heard.setId("heard");
+        heard.getStyleClass().add("main-action");
+        heard.setOnAction(e -> model.readBack());
+        HBox names = new HBox(
+                16,
+                name("measured by", "called-by", model.calledByProperty()),
+                name("written by", "written-by", model.writtenByProperty()),
+                name("second by", "second-by", model.secondByProperty()));
+        HBox last = new HBox(16, second, heard);
+        last.setAlignment(Pos.CENTER_LEFT);
+        getChildren().setAll(Text.of("Read the cut figure aloud", "small-heading"), figure, names, last, needs);
+    }
+
+    private static HBox name(String word, String id, StringProperty property) {
+        Label label = Text.of(word, "entry-word-short");
+        TextField field = new TextField();
+        field.setId(id);
+        field.setPrefColumnCount(9);
+        field.setAccessibleText(word);
+        field.textProperty().bindBidirectional(property);
+        HBox box = new HBox(8, label, field);
+        box.setAlignment(Pos.BASELINE_LEFT);
+        return box;
+    }
+
+    void refresh() {
+        Bench bench = model.bench();
+        Optional<Length> cut = bench.cut();
+        figure.getChildren().clear();
+        cut.ifPresent(c -> {
+            HBox big = FigureBox.figure(c, model.units());
+            big.getStyleClass().add("huge");
+            Label other = Text.of(
+                    LengthFormat.shop(c, model.units().other()) + "\noverall "
+                            + bench.figure()
+                                    .map(f -> LengthFormat.both(f.value(), model.units()))
+                                    .orElse(""),
+                    "figure-under");
+            HBox line = new HBox(26, big, other);
+            line.setAlignment(Pos.CENTER_LEFT);
+            figure.getChildren().setAll(line);
+        });
+        List<String> missing = bench.cutStillNeeds();
+        heard.setVisible(!bench.readBackHolds());
+        needs.setText(
+                missing.isEmpty()
+                        ? "Read back to " + bench.log().readBack().orElseThrow().by() + ". The cut may be made."
+                        : "The cut still needs " + String.join(", ", missing) + ".");
+    }
+}

@@ -1,0 +1,2 @@
+/** Make: the bench screen, one step at a time. */
+package mellowflare.app.make;

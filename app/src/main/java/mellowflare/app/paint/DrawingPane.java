@@ -1,0 +1,100 @@
+package mellowflare.app.paint;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.geometry.Insets;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Cursor;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.layout.Region;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.geometry.Point;
+
+/** Shows one drawing as large as it fits, redrawn whenever drawing, size or colours change. */
+public final class DrawingPane extends Region {
+    private final Canvas canvas = new Canvas();
+    private final ObjectProperty<Drawing> drawing = new SimpleObjectProperty<>();
+    private final ObjectProperty<Ink> ink = new SimpleObjectProperty<>(Ink.DAY);
+    private final Insets margin;
+    private final double textSize;
+    private double largestScale = Double.MAX_VALUE;
+    private Consumer<Subject> pressed = s -> {};
+    private CanvasPainter.View view;
+
+    /**
+     * @param margin kept free around the drawing for dimensions and texts (px)
+     * @param textSize size of its texts (px)
+     */
+    public DrawingPane(Insets margin, double textSize) {
+        this.margin = margin;
+        this.textSize = textSize;
+        getChildren().add(canvas);
+        canvas.setMouseTransparent(true);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        setMinSize(0, 0);
+        drawing.addListener((o, was, now) -> draw());
+        ink.addListener((o, was, now) -> draw());
+        setOnMouseClicked(e -> spotAt(e.getX(), e.getY()).ifPresent(pressed));
+        setOnMouseMoved(e -> setCursor(spotAt(e.getX(), e.getY()).isPresent() ? Cursor.HAND : Cursor.DEFAULT));
+    }
+
+    public ObjectProperty<Drawing> drawingProperty() {
+        return drawing;
+    }
+
+    public ObjectProperty<Ink> inkProperty() {
+        return ink;
+    }
+
+    /** No larger than this many pixels a millimetre. */
+    public void setLargestScale(double scale) {
+        largestScale = scale;
+    }
+
+    /** What happens when a part of the line is pressed. */
+    public void onPressed(Consumer<Subject> action) {
+        pressed = action;
+    }
+
+    private Optional<Subject> spotAt(double x, double y) {
+        if (view == null) {
+            return Optional.empty();
+        }
+        Point p = view.back(x, y);
+        return view.drawing().spots().stream()
+                .filter(s -> s.box().holds(p))
+                .map(Drawing.Spot::subject)
+                .reduce((first, second) -> second);
+    }
+
+    @Override
+    protected void layoutChildren() {
+        if (canvas.getWidth() != getWidth() || canvas.getHeight() != getHeight()) {
+            canvas.setWidth(getWidth());
+            canvas.setHeight(getHeight());
+            draw();
+        }
+    }
+
+    private void draw() {
+        var g = canvas.getGraphicsContext2D();
+        g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        Drawing now = drawing.get();
+        double wide = canvas.getWidth() - margin.getLeft() - margin.getRight();
+        double high = canvas.getHeight() - margin.getTop() - margin.getBottom();
+        if (now == null || wide <= 0 || high <= 0) {
+            view = null;
+            return;
+        }
+        double scale = Math.min(
+                largestScale,
+                Math.min(wide / now.box().width(), high / now.box().height()));
+        double left = margin.getLeft() + (wide - now.box().width() * scale) / 2;
+        double bottom = margin.getTop() + (high + now.box().height() * scale) / 2;
+        view = new CanvasPainter.View(now, left, bottom, scale);
+        new CanvasPainter(g, ink.get(), view, textSize).paint();
+    }
+}

@@ -1,0 +1,71 @@
+package mellowflare.app.paint;
+
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.SVGPath;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.Seat;
+import mellowflare.core.identify.RingSeen;
+import mellowflare.core.identify.TaperSeen;
+
+/** The small pictures on choices: ink for the part, the seal in the colour of seals. All drawn here, 32 by 20. */
+public final class Pictures {
+    private static final String PLUG = "M2 6 H21 M2 14 H21 M2 6 V14 M21 1.5 V18.5 M21 1.5 H30 M21 18.5 H30";
+
+    private Pictures() {}
+
+    public static Node gender(Gender gender) {
+        return gender == Gender.MALE
+                ? picture("M2 7 H15 V2.5 H30 M2 7 V13 H15 V17.5 H30", "")
+                : picture("M30 2.5 H2 V6.5 H17 V13.5 H2 V17.5 H30", "");
+    }
+
+    public static Node taper(TaperSeen taper) {
+        return taper == TaperSeen.PARALLEL
+                ? picture("M3 5 H29 M3 15 H29 M8 5 V15 M13 5 V15 M18 5 V15 M23 5 V15", "")
+                : picture("M3 7.5 L29 3 M3 12.5 L29 17 M8 6.6 V13.4 M13 5.8 V14.2 M18 5 V15 M23 4 V16", "");
+    }
+
+    public static Node seat(Seat seat) {
+        return switch (seat) {
+            case CONE37 ->
+                picture("M11 3.5 H30 M11 16.5 H30 M2 10 L11 3.5 M2 10 L11 16.5", "M3 9.3 L10 4.2 M3 10.7 L10 15.8");
+            case CONE45 ->
+                picture("M9 3 H30 M9 17 H30 M2 10 L9 3 M2 10 L9 17", "M2.8 9.2 L8.3 3.7 M2.8 10.8 L8.3 16.3");
+            case CONE60 -> picture("M2 2.5 H30 M2 17.5 H30 M2 2.5 L14 10 L2 17.5", "M3 3.1 L13 9.4 M3 16.9 L13 10.6");
+            case PORT_ORING -> picture(PLUG, "M19.5 4.2 a1.6 1.6 0 1 0 0.1 0 Z M19.5 14.2 a1.6 1.6 0 1 0 0.1 0 Z");
+            case WASHER -> picture(PLUG, "M20 2 V5.5 M20 14.5 V18");
+            default -> picture("M3 6 H29 M3 14 H29 M3 6 V14", "");
+        };
+    }
+
+    public static Node ring(RingSeen ring) {
+        return switch (ring) {
+            case NONE -> picture(PLUG, "");
+            case THREAD_BASE -> seat(Seat.PORT_ORING);
+            case FACE ->
+                picture("M4 2 V18 M4 2 H28 M4 18 H28", "M4 4.6 a1.6 1.6 0 1 0 0.1 0 Z M4 12.6 a1.6 1.6 0 1 0 0.1 0 Z");
+        };
+    }
+
+    private static Node picture(String part, String seal) {
+        Pane box = new Pane();
+        box.getStyleClass().add("picture");
+        box.setMinSize(32, 20);
+        box.setMaxSize(32, 20);
+        box.getChildren().add(path(part, "picture-part"));
+        Optional.of(seal)
+                .filter(s -> !s.isEmpty())
+                .ifPresent(s -> box.getChildren().add(path(s, "picture-seal")));
+        box.setMouseTransparent(true);
+        return box;
+    }
+
+    private static SVGPath path(String content, String style) {
+        SVGPath p = new SVGPath();
+        p.setContent(content);
+        p.getStyleClass().add(style);
+        return p;
+    }
+}

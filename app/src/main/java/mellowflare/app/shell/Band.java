@@ -1,0 +1,73 @@
+package mellowflare.app.shell;
+
+import java.util.function.Consumer;
+import javafx.css.PseudoClass;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import mellowflare.app.desk.Desk;
+import mellowflare.app.desk.SaveState;
+import mellowflare.app.entry.Text;
+import mellowflare.app.look.Look;
+import mellowflare.app.paint.DrawingPane;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.hose.LineStrip;
+import mellowflare.core.job.Evaluation;
+
+/** The band along the top: job, the line as a strip that leads to its parts, where it was left, and whether it is saved. */
+final class Band extends HBox {
+    private static final PseudoClass TROUBLE = PseudoClass.getPseudoClass("trouble");
+    private final Label title = Text.of("", "band-title");
+    private final Label machine = Text.of("", "soft");
+    private final Button leftOff = new Button();
+    private final DrawingPane strip = new DrawingPane(new Insets(2, 8, 2, 8), 12);
+    private final Label saved = Text.of("", "saved");
+    private final Label news = Text.of("", "news");
+
+    Band(Desk desk, Look look, Consumer<Subject> lead, Runnable toMake) {
+        getStyleClass().add("band");
+        setAlignment(Pos.CENTER_LEFT);
+        leftOff.getStyleClass().setAll("left-off");
+        leftOff.setId("left-off");
+        leftOff.setOnAction(e -> toMake.run());
+        VBox job = new VBox(1, title, machine, leftOff);
+        job.setAlignment(Pos.CENTER_LEFT);
+        job.setMinWidth(250);
+        job.setMaxWidth(250);
+        strip.setId("band-strip");
+        strip.inkProperty().bind(look.ink());
+        strip.setAccessibleText("The line: press a part to go where it is worked on");
+        strip.onPressed(lead);
+        HBox.setHgrow(strip, Priority.ALWAYS);
+        VBox state = new VBox(4, saved, news);
+        state.setAlignment(Pos.TOP_RIGHT);
+        state.setMinWidth(210);
+        state.setMaxWidth(210);
+        state.getStyleClass().add("band-state");
+        getChildren().setAll(job, strip, state);
+        saved.setId("saved");
+        news.setId("news");
+        news.textProperty().bind(desk.newsProperty());
+        desk.savedProperty().addListener((o, was, now) -> saved(now));
+        desk.currentProperty().addListener((o, was, now) -> show(now));
+        saved(desk.savedProperty().get());
+        show(desk.current());
+    }
+
+    private void saved(SaveState state) {
+        saved.setText(state.words());
+        saved.pseudoClassStateChanged(TROUBLE, state.kind() == SaveState.Kind.TROUBLE);
+    }
+
+    private void show(Evaluation now) {
+        title.setText(
+                now.job().title().isBlank() ? "Job without a title" : now.job().title());
+        machine.setText(now.job().machine());
+        leftOff.setText("left off: " + now.leftOff());
+        strip.drawingProperty().set(LineStrip.band(now.plan()));
+    }
+}

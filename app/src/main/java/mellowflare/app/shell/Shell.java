@@ -1,0 +1,156 @@
+package mellowflare.app.shell;
+
+import java.util.EnumMap;
+import java.util.Map;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import mellowflare.app.book.BookModel;
+import mellowflare.app.book.BookView;
+import mellowflare.app.desk.Desk;
+import mellowflare.app.entry.Text;
+import mellowflare.app.gauge.GaugeModel;
+import mellowflare.app.gauge.GaugeView;
+import mellowflare.app.line.LineModel;
+import mellowflare.app.line.LineView;
+import mellowflare.app.look.Look;
+import mellowflare.app.make.MakeModel;
+import mellowflare.app.make.MakeView;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.hose.Which;
+import mellowflare.devices.Caliper;
+
+/** The window's root: band above, thumb index at the right edge, the open place between. */
+public final class Shell extends BorderPane {
+    private static final PseudoClass OPEN = PseudoClass.getPseudoClass("open");
+    private final Desk desk;
+    private final Look look;
+    private final GaugeModel gauge;
+    private final Caliper caliper;
+    private final Map<Place, Page> pages = new EnumMap<>(Place.class);
+    private final Map<Place, Button> tabs = new EnumMap<>(Place.class);
+    private final StackPane ground = new StackPane();
+    private Place open = Place.GAUGE;
+
+    /**
+     * @param desk the job and its saving
+     * @param look day or night
+     * @param caliper the instrument that F9 reads
+     */
+    public Shell(Desk desk, Look look, Caliper caliper) {
+        this.desk = desk;
+        this.look = look;
+        this.caliper = caliper;
+        this.gauge = new GaugeModel(desk);
+        getStyleClass().add("shell");
+        pages.put(Place.GAUGE, new GaugeView(gauge, look));
+        pages.put(Place.LINE, new LineView(new LineModel(desk), look, this::measure));
+        pages.put(Place.MAKE, new MakeView(new MakeModel(desk)));
+        pages.put(Place.BOOK, new BookView(new BookModel(desk), look));
+        setTop(new Band(desk, look, this::lead, () -> go(Place.MAKE)));
+        setCenter(ground);
+        setRight(index());
+        addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+    }
+
+    private Node index() {
+        VBox box = new VBox(6);
+        box.getStyleClass().add("thumb-index");
+        for (Place place : Place.values()) {
+            Button tab = new Button(place.word());
+            tab.setGraphic(Text.of("Alt " + place.letter(), "tab-key"));
+            tab.setContentDisplay(ContentDisplay.BOTTOM);
+            tab.getStyleClass().setAll("tab");
+            tab.setId("tab-" + place.word());
+            tab.setFocusTraversable(false);
+            tab.setOnAction(e -> go(place));
+            tabs.put(place, tab);
+            box.getChildren().add(tab);
+        }
+        return box;
+    }
+
+    /** Opens a place. */
+    public void go(Place place) {
+        open = place;
+        ground.getChildren().setAll(pages.get(place).node());
+        tabs.forEach((p, tab) -> tab.pseudoClassStateChanged(OPEN, p == place));
+        pages.get(place).opened();
+    }
+
+    public Place open() {
+        return open;
+    }
+
+    private void measure(Which which) {
+        gauge.whichProperty().set(which);
+        go(Place.GAUGE);
+    }
+
+    /** A part of the strip leads to where it is worked on. */
+    private void lead(Subject subject) {
+        switch (subject) {
+            case END_A -> measure(Which.A);
+            case END_B -> measure(Which.B);
+            case MAKE -> go(Place.MAKE);
+            default -> go(Place.LINE);
+        }
+    }
+
+    private void key(KeyEvent e) {
+        if (e.isAltDown() && !e.isShortcutDown()) {
+            for (Place place : Place.values()) {
+                if (e.getCode().getName().equals(String.valueOf(place.letter()))) {
+                    go(place);
+                    e.consume();
+                    return;
+                }
+            }
+        }
+        if (e.isShortcutDown()) {
+            shortcut(e);
+        } else if (e.getCode() == KeyCode.F9) {
+            go(Place.GAUGE);
+            gauge.take(caliper.reading());
+            e.consume();
+        } else if (e.getCode() == KeyCode.SPACE
+                && open == Place.MAKE
+                && !(getScene().getFocusOwner() instanceof TextInputControl)
+                && !(getScene().getFocusOwner() instanceof Button)) {
+            pages.get(open).act();
+            e.consume();
+        }
+    }
+
+    private void shortcut(KeyEvent e) {
+        boolean used = true;
+        switch (e.getCode()) {
+            case Z -> {
+                if (e.isShiftDown()) {
+                    desk.redo();
+                } else {
+                    desk.undo();
+                }
+            }
+            case Y -> desk.redo();
+            case N -> {
+                desk.openNew();
+                go(Place.GAUGE);
+            }
+            case ENTER -> pages.get(open).act();
+            case D -> look.nightProperty().set(!look.nightProperty().get());
+            case T -> look.largeProperty().set(!look.largeProperty().get());
+            default -> used = false;
+        }
+        if (used) {
+            e.consume();
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** The window: band, thumb index, page, figure bar. */
+package mellowflare.app.shell;

@@ -1,0 +1,2 @@
+/** The demo book: Kittiwake Slip, a made-up boatyard. */
+package mellowflare.book.demo;

@@ -1,0 +1,120 @@
+package mellowflare.book.exchange;
+
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.nio.charset.MalformedInputException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.ZoneId;
+import java.util.Locale;
+import java.util.UUID;
+import mellowflare.book.BookTrouble;
+import mellowflare.book.Version;
+import mellowflare.book.json.JobJson;
+import mellowflare.book.sheet.JobSheet;
+import mellowflare.core.hose.CutLength;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.Job;
+
+/** Writes jobs and sheets to files, whole or not at all, and reads jobs from files. */
+public final class JobFiles {
+    private static final long LARGEST = 4_000_000;
+
+    private JobFiles() {}
+
+    /** The export as text: the job, and a snapshot of results stamped with program and data version. */
+    public static String exportText(Evaluation result) {
+        ObjectNode tree = JobJson.tree(result.job());
+        ObjectNode snapshot = tree.putObject("snapshot");
+        snapshot.put("program", Version.PROGRAM);
+        snapshot.put("data", result.plan().c().data().version());
+        snapshot.put("leftOff", result.leftOff());
+        result.plan()
+                .cut()
+                .filter(CutLength::possible)
+                .ifPresent(c -> snapshot.put("cutLength", c.exact().mm()));
+        snapshot.put(
+                "stops",
+                result.plan().findings().stream().filter(f -> f.stops()).count());
+        return JobJson.writePretty(tree);
+    }
+
+    /** Writes the job as JSON into a folder; gives the file. */
+    public static Path export(Evaluation result, Path folder) throws BookTrouble {
+        return write(
+                folder.resolve(name(result.job()) + ".json"), exportText(result).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Writes the job sheet as PDF into a folder; gives the file. */
+    public static Path sheet(Evaluation result, Path folder, ZoneId zone) throws BookTrouble {
+        return write(folder.resolve(name(result.job()) + ".pdf"), sheetBytes(result, zone));
+    }
+
+    public static byte[] sheetBytes(Evaluation result, ZoneId zone) throws BookTrouble {
+        try {
+            String stamp = "Mellow Flare " + Version.PROGRAM + ", data "
+                    + result.plan().c().data().version();
+            return JobSheet.pdf(result, stamp, zone);
+        } catch (IOException e) {
+            throw new BookTrouble("The sheet could not be made: " + e.getMessage(), e);
+        }
+    }
+
+    /** Writes bytes to a file by way of a neighbour that is moved into place. */
+    public static Path write(Path file, byte[] bytes) throws BookTrouble {
+        Path neighbour = file.resolveSibling("." + file.getFileName() + "." + UUID.randomUUID() + ".part");
+        try {
+            if (file.toAbsolutePath().getParent() != null) {
+                Files.createDirectories(file.toAbsolutePath().getParent());
+            }
+            Files.write(neighbour, bytes);
+            try {
+                Files.move(
+                        neighbour,
+                        file,
+                        java.nio.file.StandardCopyOption.ATOMIC_MOVE,
+                        java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+            } catch (java.nio.file.AtomicMoveNotSupportedException e) {
+                Files.move(neighbour, file, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+            }
+            return file;
+        } catch (IOException e) {
+            try {
+                Files.deleteIfExists(neighbour);
+            } catch (IOException left) {
+                e.addSuppressed(left);
+            }
+            throw new BookTrouble(
+                    "The file " + file + " cannot be written: the folder is missing, full or not yours to write.", e);
+        }
+    }
+
+    /** Reads a job from a file; it gets an id of its own so that nothing in the book is overwritten. */
+    public static Job read(Path file) throws BookTrouble {
+        String text;
+        try {
+            if (!Files.exists(file)) {
+                throw new BookTrouble("There is no file " + file + ".");
+            }
+            if (Files.isDirectory(file) || Files.size(file) > LARGEST) {
+                throw new BookTrouble("The file " + file + " is no job: it is a folder, or far too large.");
+            }
+            text = Files.readString(file, StandardCharsets.UTF_8);
+        } catch (MalformedInputException e) {
+            throw new BookTrouble("The file " + file + " is no text: a job is a JSON file.", e);
+        } catch (IOException e) {
+            throw new BookTrouble("The file " + file + " cannot be read.", e);
+        }
+        return JobJson.read(text).withId(UUID.randomUUID().toString());
+    }
+
+    private static String name(Job job) {
+        String plain = job.title()
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-|-$", "");
+        String tail = job.id().substring(0, Math.min(8, job.id().length()));
+        return (plain.isEmpty() ? "job" : plain.substring(0, Math.min(40, plain.length()))) + "-" + tail;
+    }
+}

@@ -1,0 +1,2 @@
+/** Jobs to and from files. */
+package mellowflare.book.exchange;

@@ -1,0 +1,136 @@
+package mellowflare.book.json;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.book.BookTrouble;
+
+/** Reads fields of a JSON object by name; a refusal names the field with its path. */
+final class Fields {
+    private final JsonNode node;
+    private final String path;
+
+    Fields(JsonNode node, String path) {
+        this.node = node;
+        this.path = path;
+    }
+
+    BookTrouble wrong(String name, String how) {
+        return new BookTrouble("In the job, “" + path + name + "” " + how + ".");
+    }
+
+    boolean has(String name) {
+        return node.hasNonNull(name);
+    }
+
+    Fields object(String name) throws BookTrouble {
+        JsonNode child = node.path(name);
+        if (child.isMissingNode() || child.isNull()) {
+            return new Fields(JsonNodeFactory.instance.objectNode(), path + name + ".");
+        }
+        if (!child.isObject()) {
+            throw wrong(name, "is no object");
+        }
+        return new Fields(child, path + name + ".");
+    }
+
+    List<Fields> array(String name) throws BookTrouble {
+        JsonNode child = node.path(name);
+        if (!child.isMissingNode() && !child.isArray()) {
+            throw wrong(name, "is no list");
+        }
+        List<Fields> all = new ArrayList<>();
+        for (int i = 0; i < child.size(); i++) {
+            all.add(new Fields(child.get(i), path + name + "[" + i + "]."));
+        }
+        return all;
+    }
+
+    Optional<String> maybeText(String name) {
+        return has(name) && node.get(name).isTextual()
+                ? Optional.of(node.get(name).asText())
+                : Optional.empty();
+    }
+
+    String text(String name) throws BookTrouble {
+        return maybeText(name).orElseThrow(() -> wrong(name, has(name) ? "is no text" : "is missing"));
+    }
+
+    String textOr(String name, String other) throws BookTrouble {
+        return has(name) ? text(name) : other;
+    }
+
+    Optional<Double> maybeNumber(String name) throws BookTrouble {
+        return has(name) ? Optional.of(number(name)) : Optional.empty();
+    }
+
+    double number(String name) throws BookTrouble {
+        if (!has(name)) {
+            throw wrong(name, "is missing");
+        }
+        if (!node.get(name).isNumber()) {
+            throw wrong(name, "is no number");
+        }
+        return node.get(name).asDouble();
+    }
+
+    boolean flag(String name) throws BookTrouble {
+        if (!has(name)) {
+            return false;
+        }
+        if (!node.get(name).isBoolean()) {
+            throw wrong(name, "is neither true nor false");
+        }
+        return node.get(name).asBoolean();
+    }
+
+    <E> E word(String name, Map<String, E> words) throws BookTrouble {
+        E found = words.get(text(name));
+        if (found == null) {
+            throw wrong(name, "is none of the known words");
+        }
+        return found;
+    }
+
+    <E extends Enum<E>> E word(String name, Class<E> words) throws BookTrouble {
+        try {
+            return Enum.valueOf(words, text(name).toUpperCase(Locale.ROOT).replace('-', '_'));
+        } catch (IllegalArgumentException e) {
+            BookTrouble trouble = wrong(name, "is none of the known words");
+            trouble.initCause(e);
+            throw trouble;
+        }
+    }
+
+    <E extends Enum<E>> Optional<E> maybeWord(String name, Class<E> words) throws BookTrouble {
+        return has(name) ? Optional.of(word(name, words)) : Optional.empty();
+    }
+
+    Instant instant(String name) throws BookTrouble {
+        try {
+            return Instant.parse(text(name));
+        } catch (DateTimeParseException e) {
+            BookTrouble trouble = wrong(name, "is no moment such as 2026-11-01T08:30:00Z");
+            trouble.initCause(e);
+            throw trouble;
+        }
+    }
+
+    Map<String, String> texts(String name) throws BookTrouble {
+        Map<String, String> texts = new HashMap<>();
+        for (Map.Entry<String, JsonNode> e : object(name).node.properties()) {
+            if (!e.getValue().isTextual()) {
+                throw wrong(name + "." + e.getKey(), "is no text");
+            }
+            texts.put(e.getKey(), e.getValue().asText());
+        }
+        return texts;
+    }
+}

@@ -1,0 +1,53 @@
+package mellowflare.book.json;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import mellowflare.book.BookTrouble;
+import mellowflare.core.job.Job;
+
+/** A job to and from its open form. */
+public final class JobJson {
+    /** Name of the form, the first thing a reader looks for. */
+    public static final String FORMAT = "mellow-flare-job";
+    /** The form's version; goes up when a reader of the old one could go wrong. */
+    public static final int VERSION = 1;
+
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+
+    private JobJson() {}
+
+    /** The job as one line of JSON. */
+    public static String write(Job job) {
+        return tree(job).toString();
+    }
+
+    /** The job as JSON to be read by people. */
+    public static String writePretty(ObjectNode tree) {
+        return tree.toPrettyString() + "\n";
+    }
+
+    /** The job as a tree, to which an export may add a snapshot of results. */
+    public static ObjectNode tree(Job job) {
+        return new JobWriter(MAPPER.getNodeFactory()).write(job);
+    }
+
+    /**
+     * Reads a job.
+     *
+     * @throws BookTrouble if the text is no JSON, no job, of a newer version, or a field is wrong; says which
+     */
+    public static Job read(String json) throws BookTrouble {
+        JsonNode tree;
+        try {
+            tree = MAPPER.readTree(json);
+        } catch (JsonProcessingException e) {
+            throw new BookTrouble(
+                    "This is no JSON: the text breaks off or is damaged near line "
+                            + (e.getLocation() == null ? "1" : e.getLocation().getLineNr()) + ".",
+                    e);
+        }
+        return new JobReader().read(tree);
+    }
+}

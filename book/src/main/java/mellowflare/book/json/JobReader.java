@@ -1,0 +1,171 @@
+package mellowflare.book.json;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.book.BookTrouble;
+import mellowflare.core.advice.Practice;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.connection.EndCode;
+import mellowflare.core.connection.EndId;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.Seat;
+import mellowflare.core.fluid.Service;
+import mellowflare.core.hose.HoseLine;
+import mellowflare.core.hose.LineEnd;
+import mellowflare.core.identify.FlankSeen;
+import mellowflare.core.identify.Observation;
+import mellowflare.core.identify.RingSeen;
+import mellowflare.core.identify.TaperSeen;
+import mellowflare.core.job.Job;
+import mellowflare.core.measure.Angle;
+import mellowflare.core.measure.CalledFigure;
+import mellowflare.core.measure.FlowRate;
+import mellowflare.core.measure.GaugePressure;
+import mellowflare.core.measure.Instrument;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.Temperature;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.procedure.MakeLog;
+import mellowflare.core.procedure.ReadBack;
+import mellowflare.core.procedure.StepEntry;
+import mellowflare.core.thread.Pitch;
+
+/** Reads a job from a tree; every refusal names the field. */
+final class JobReader {
+
+    Job read(JsonNode root) throws BookTrouble {
+        if (root == null
+                || !root.isObject()
+                || !JobJson.FORMAT.equals(root.path("format").asText())) {
+            throw new BookTrouble(
+                    "This is JSON, but no job of this program: “format” is not “" + JobJson.FORMAT + "”.");
+        }
+        int version = root.path("version").asInt(0);
+        if (version < 1 || version > JobJson.VERSION) {
+            throw new BookTrouble("This job has version " + root.path("version").asText("none")
+                    + "; this program reads versions 1 to " + JobJson.VERSION + ".");
+        }
+        Fields f = new Fields(root, "");
+        try {
+            return new Job(
+                    f.text("id"),
+                    f.text("title"),
+                    f.textOr("machine", ""),
+                    f.textOr("note", ""),
+                    f.word("units", Map.of("metric", UnitSystem.METRIC, "inch", UnitSystem.INCH)),
+                    practice(f.object("practice")),
+                    line(f.object("line")),
+                    made(f.object("made")));
+        } catch (IllegalArgumentException e) {
+            throw new BookTrouble("The job cannot be right: " + e.getMessage() + ".", e);
+        }
+    }
+
+    private Practice practice(Fields f) {
+        Practice practice = Practice.USUAL;
+        for (SchoolTopic topic : SchoolTopic.values()) {
+            Optional<String> school = f.maybeText(JobWriter.word(topic));
+            if (school.isPresent()) {
+                practice = practice.with(topic, school.get());
+            }
+        }
+        return practice;
+    }
+
+    private HoseLine line(Fields f) throws BookTrouble {
+        return new HoseLine(
+                end(f.object("a")),
+                end(f.object("b")),
+                f.maybeText("hose"),
+                service(f.object("service")),
+                f.has("finished") ? Optional.of(figure(f.object("finished"))) : Optional.empty(),
+                f.maybeNumber("bendRadius").map(Length::ofMm),
+                f.maybeNumber("clocking").map(Angle::ofDegrees));
+    }
+
+    private LineEnd end(Fields f) throws BookTrouble {
+        return new LineEnd(
+                f.textOr("place", ""),
+                f.has("seen") ? Optional.of(seen(f.object("seen"))) : Optional.empty(),
+                f.texts("typed"),
+                f.has("port") ? Optional.of(endId(f.object("port"))) : Optional.empty(),
+                f.maybeNumber("certainty"),
+                f.maybeText("hoseEnd"));
+    }
+
+    private EndId endId(Fields f) throws BookTrouble {
+        return new EndId(f.word("code", EndCode.class), f.text("size"), f.word("gender", Gender.class));
+    }
+
+    private Observation seen(Fields f) throws BookTrouble {
+        Optional<Pitch> pitch =
+                f.maybeText("pitch").flatMap(t -> Pitch.readWithUnit(t).value());
+        if (f.has("pitch") && pitch.isEmpty()) {
+            throw f.wrong("pitch", "is no pitch such as “18 tpi”");
+        }
+        Optional<Seat> seat = f.maybeText("seat").flatMap(Seat::ofCode);
+        if (f.has("seat") && seat.isEmpty()) {
+            throw f.wrong("seat", "is none of the known seats");
+        }
+        return new Observation(
+                f.word("gender", Gender.class),
+                f.maybeNumber("diameter").map(Length::ofMm),
+                f.has("instrument") ? f.word("instrument", Instrument.class) : Instrument.CALIPER,
+                pitch,
+                f.maybeWord("flank", FlankSeen.class),
+                f.maybeWord("taper", TaperSeen.class),
+                seat,
+                f.maybeNumber("seatAngle").map(Angle::ofDegrees),
+                f.maybeWord("oring", RingSeen.class),
+                f.flag("worn"),
+                f.maybeText("service"));
+    }
+
+    private Service service(Fields f) throws BookTrouble {
+        return new Service(
+                f.maybeText("fluid"),
+                f.maybeNumber("working").map(GaugePressure::ofBar),
+                f.maybeNumber("peak").map(GaugePressure::ofBar),
+                f.maybeNumber("fluidTemperature").map(Temperature::ofCelsius),
+                f.maybeNumber("flow").map(FlowRate::ofLitresPerMinute));
+    }
+
+    private CalledFigure figure(Fields f) throws BookTrouble {
+        return new CalledFigure(
+                Length.ofMm(f.number("value")),
+                f.textOr("entered", ""),
+                f.textOr("calledBy", ""),
+                f.textOr("writtenBy", ""),
+                f.has("instrument") ? f.word("instrument", Instrument.class) : Instrument.TAPE,
+                f.maybeNumber("second").map(Length::ofMm),
+                f.textOr("secondBy", ""));
+    }
+
+    private MakeLog made(Fields f) throws BookTrouble {
+        List<StepEntry> entries = new ArrayList<>();
+        for (Fields e : f.array("entries")) {
+            entries.add(new StepEntry(
+                    e.text("step"),
+                    e.word("outcome", StepEntry.Outcome.class),
+                    e.text("by"),
+                    e.instant("at"),
+                    new HashMap<>(e.texts("figures")),
+                    e.textOr("reason", "")));
+        }
+        Optional<ReadBack> back = Optional.empty();
+        if (f.has("readBack")) {
+            Fields r = f.object("readBack");
+            back = Optional.of(new ReadBack(Length.ofMm(r.number("figure")), r.text("by"), instant(r)));
+        }
+        return new MakeLog(entries, back);
+    }
+
+    private static Instant instant(Fields f) throws BookTrouble {
+        return f.instant("at");
+    }
+}

@@ -1,0 +1,222 @@
+package mellowflare.book.sheet;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Optional;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.State;
+import mellowflare.core.hose.CutLength;
+import mellowflare.core.hose.JointPlan;
+import mellowflare.core.hose.LineStrip;
+import mellowflare.core.hose.PartLine;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.Job;
+import mellowflare.core.measure.CalledFigure;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.procedure.Step;
+import mellowflare.core.procedure.StepEntry;
+import mellowflare.core.sealing.SealAdvice;
+import org.apache.pdfbox.pdmodel.PDDocument;
+
+/** The job sheet: drawing, figures, sealing, findings, steps with what was done. */
+public final class JobSheet {
+    private static final String DEFERS =
+            "Local codes, the makers of hose and ends, and licensed practice come before this sheet.";
+
+    private final Evaluation result;
+    private final UnitSystem units;
+    private final DateTimeFormatter moment;
+
+    private JobSheet(Evaluation result, ZoneId zone) {
+        this.result = result;
+        this.units = result.job().units();
+        this.moment = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm").withZone(zone);
+    }
+
+    /**
+     * @param result the job with its results
+     * @param stamp program and data version, for the foot of the page
+     * @param zone the zone in which moments are written
+     * @return the PDF
+     */
+    public static byte[] pdf(Evaluation result, String stamp, ZoneId zone) throws IOException {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+            document.getDocumentInformation().setTitle(result.job().title());
+            try (SheetPage page = new SheetPage(document, stamp + "   " + DEFERS)) {
+                new JobSheet(result, zone).write(page);
+            }
+            document.save(bytes);
+            return bytes.toByteArray();
+        }
+    }
+
+    private void write(SheetPage page) throws IOException {
+        Job job = result.job();
+        page.heading(job.title().isBlank() ? "Job without a title" : job.title(), 20);
+        page.text(job.machine() + (job.note().isBlank() ? "" : "   " + job.note()), 10, 0, false, 0.37f);
+        page.text("Left off: " + result.leftOff(), 10, 0, false, 0.37f);
+        page.rule();
+        page.drawing(LineStrip.page(result.plan()), 62);
+        figures(page);
+        readings(page);
+        parts(page);
+        joints(page);
+        findings(page);
+        steps(page);
+    }
+
+    private void figures(SheetPage page) throws IOException {
+        Optional<CutLength> cut = result.plan().cut().filter(CutLength::possible);
+        page.figures(List.of(
+                column("cut the hose at", cut.map(c -> c.shop(units))),
+                column("overall, sealing point to sealing point", cut.map(CutLength::overall)),
+                new String[] {
+                    "overall, give or take",
+                    cut.map(c -> LengthFormat.figure(c.tolerance(), units)).orElse("open"),
+                    cut.map(c -> LengthFormat.figure(c.tolerance(), units.other()))
+                            .orElse("")
+                }));
+        cut.ifPresent(c -> {
+            try {
+                page.text(
+                        "Exact cut " + LengthFormat.figure(c.exact(), units) + "; rounding adds "
+                                + LengthFormat.figure(c.roundingError(units), units)
+                                + ". Under pressure the line may lie between "
+                                + LengthFormat.shop(c.underPressure().low(), units) + " and "
+                                + LengthFormat.shop(c.underPressure().high(), units) + ".",
+                        9,
+                        0,
+                        false,
+                        0.37f);
+            } catch (IOException e) {
+                throw new java.io.UncheckedIOException(e);
+            }
+        });
+    }
+
+    private String[] column(String label, Optional<Length> length) {
+        return new String[] {
+            label,
+            length.map(l -> LengthFormat.shop(l, units)).orElse("open"),
+            length.map(l -> LengthFormat.shop(l, units.other())).orElse("")
+        };
+    }
+
+    private void readings(SheetPage page) throws IOException {
+        Optional<CalledFigure> figure = result.job().line().finished();
+        if (figure.isEmpty()) {
+            return;
+        }
+        CalledFigure f = figure.get();
+        page.text(
+                "Finished length measured by " + named(f.calledBy()) + " with a "
+                        + f.instrument().word() + ", written by " + named(f.writtenBy()) + "; second reading "
+                        + f.second()
+                                .map(s -> LengthFormat.figure(s, units) + " by " + named(f.secondBy()))
+                                .orElse("not taken")
+                        + result.job()
+                                .log()
+                                .readBack()
+                                .map(r -> "; cut figure read back to " + r.by() + " " + moment.format(r.at()))
+                                .orElse("; not read back yet")
+                        + ".",
+                9,
+                0,
+                false,
+                0.13f);
+    }
+
+    private static String named(String who) {
+        return who.isBlank() ? "nobody named" : who;
+    }
+
+    private void parts(SheetPage page) throws IOException {
+        page.heading("Parts", 12);
+        for (PartLine p : result.plan().parts()) {
+            page.text(p.part() + "   " + p.name() + ", " + p.amount(), 9.5f, 0, false, 0.13f);
+        }
+    }
+
+    private void joints(SheetPage page) throws IOException {
+        page.heading("Sealing", 12);
+        for (JointPlan joint : result.plan().joints()) {
+            String head = "End " + joint.side().which() + ", " + joint.side().place()
+                    + joint.side()
+                            .port()
+                            .map(p -> ", " + p.title() + " " + p.gender().word())
+                            .orElse(", port not settled");
+            page.text(head, 10, 0, true, 0.13f);
+            if (joint.advice().isPresent()) {
+                SealAdvice a = joint.advice().get();
+                page.text(
+                        "Seals on the " + a.sealsOn().words() + ". Put on: " + String.join("; ", a.putOn())
+                                + ". Never: " + String.join("; ", a.never()) + ". Lubricant: " + a.lubricant()
+                                + ". Tighten: " + a.tighten() + ". Re-use: " + a.reuse() + ". Look for: "
+                                + a.inspect() + ". (" + a.source().shown() + ")",
+                        9,
+                        10,
+                        false,
+                        0.13f);
+            }
+        }
+    }
+
+    private void findings(SheetPage page) throws IOException {
+        page.heading("Findings", 12);
+        for (Finding f : result.plan().findings()) {
+            if (f.state() == State.PASS) {
+                continue;
+            }
+            String mark = f.state() == State.NOT_CHECKED
+                    ? "NOT CHECKED"
+                    : f.severity().name();
+            page.text(mark + "   " + f.about().word() + ": " + f.says(units), 9.5f, 0, f.stops(), 0.13f);
+            page.text("Because " + f.because(units) + ". " + f.remedy(units), 8.5f, 10, false, 0.37f);
+        }
+        long passed = result.plan().findings().stream()
+                .filter(f -> f.state() == State.PASS)
+                .count();
+        page.text(passed + " checks passed.", 9.5f, 0, false, 0.13f);
+    }
+
+    private void steps(SheetPage page) throws IOException {
+        page.heading("Steps", 12);
+        int number = 1;
+        for (Step s : result.plan().steps()) {
+            Optional<StepEntry> entry = result.job().log().entry(s.id());
+            page.need(30);
+            page.box(entry.filter(e -> e.outcome() == StepEntry.Outcome.DONE).isPresent());
+            page.text(
+                    number + "  " + s.title()
+                            + s.hold().map(h -> "   HOLD: " + h).orElse(""),
+                    10,
+                    16,
+                    true,
+                    0.13f);
+            page.text(s.says(units), 9, 16, false, 0.13f);
+            for (String caution : s.cautions()) {
+                page.text("Caution: " + caution, 9, 16, true, 0.25f);
+            }
+            if (entry.isPresent()) {
+                StepEntry e = entry.get();
+                String what = e.outcome() == StepEntry.Outcome.DONE ? "done by " : "passed over by ";
+                page.text(
+                        what + e.by() + ", " + moment.format(e.at())
+                                + (e.reason().isBlank() ? "" : ": " + e.reason())
+                                + (e.figures().isEmpty() ? "" : "; " + e.figures()),
+                        8.5f,
+                        16,
+                        false,
+                        0.37f);
+            }
+            page.gap(3);
+            number++;
+        }
+    }
+}

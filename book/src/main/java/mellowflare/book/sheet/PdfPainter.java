@@ -1,0 +1,208 @@
+package mellowflare.book.sheet;
+
+import java.io.IOException;
+import java.util.List;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.geometry.Fill;
+import mellowflare.core.geometry.Pen;
+import mellowflare.core.geometry.Point;
+import mellowflare.core.geometry.Shape;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+
+/** Paints a drawing onto a page. Only paints: every place and figure comes with the drawing. */
+final class PdfPainter {
+    private static final float[] INK = {0.13f, 0.16f, 0.17f};
+    private static final float[] SOFT = {0.37f, 0.40f, 0.42f};
+    private static final float[] SEAL = {0.89f, 0.44f, 0.11f};
+    private static final float[] HALO = {0.98f, 0.85f, 0.70f};
+    private static final float[] MEASURED = {0.17f, 0.30f, 0.55f};
+    private static final float[] STOP = {0.64f, 0.14f, 0.17f};
+    private static final float[] METAL = {0.93f, 0.92f, 0.90f};
+    private static final float[] DARK = {0.35f, 0.36f, 0.37f};
+    private static final float DIMENSION_STEP = 15;
+
+    private final PDPageContentStream out;
+    private final SheetFonts fonts;
+    private final Drawing drawing;
+    private final float left;
+    private final float bottom;
+    private final double scale;
+
+    private PdfPainter(
+            PDPageContentStream out, SheetFonts fonts, Drawing drawing, float left, float bottom, double scale) {
+        this.out = out;
+        this.fonts = fonts;
+        this.drawing = drawing;
+        this.left = left;
+        this.bottom = bottom;
+        this.scale = scale;
+    }
+
+    /**
+     * Paints the drawing as large as the width allows.
+     *
+     * @param top upper edge (pt)
+     * @param room height kept above the drawing for dimensions (pt)
+     * @return height used (pt)
+     */
+    static float paint(
+            PDPageContentStream out, SheetFonts fonts, Drawing drawing, float left, float top, float width, float room)
+            throws IOException {
+        double scale = width / drawing.box().width();
+        float height = (float) (drawing.box().height() * scale);
+        PdfPainter painter = new PdfPainter(out, fonts, drawing, left, top - room - height, scale);
+        painter.all();
+        return height + room;
+    }
+
+    private void all() throws IOException {
+        for (Shape.Glow glow : drawing.glows()) {
+            polyline(glow.points(), HALO, 6, false);
+        }
+        for (Shape shape : drawing.shapes()) {
+            if (shape instanceof Shape.Path p) {
+                path(p);
+            } else if (shape instanceof Shape.Disc d) {
+                disc(d);
+            } else if (shape instanceof Shape.Label l) {
+                label(l);
+            } else if (shape instanceof Shape.Dimension d) {
+                dimension(d);
+            } else if (shape instanceof Shape.Leader l) {
+                polyline(List.of(l.from(), l.to()), SEAL, 0.6f, false);
+                text(x(l.from()), y(l.from()) + 2, l.text(), 8, SEAL, 0.5f);
+            }
+        }
+        for (Shape.Glow glow : drawing.glows()) {
+            polyline(glow.points(), SEAL, 1.8f, false);
+        }
+    }
+
+    private void path(Shape.Path p) throws IOException {
+        float[] fill = fill(p.fill());
+        if (fill != null && p.closed()) {
+            trace(p.points());
+            out.setNonStrokingColor(fill[0], fill[1], fill[2]);
+            out.fill();
+        }
+        if (p.pen() != Pen.NONE) {
+            dash(p.pen());
+            polyline(p.points(), ink(p.pen()), width(p.pen()), p.closed());
+            out.setLineDashPattern(new float[0], 0);
+        }
+    }
+
+    private void disc(Shape.Disc d) throws IOException {
+        java.util.ArrayList<Point> points = new java.util.ArrayList<>();
+        for (int i = 0; i < 24; i++) {
+            points.add(
+                    d.centre().plus(d.radius() * Math.cos(i * Math.PI / 12), d.radius() * Math.sin(i * Math.PI / 12)));
+        }
+        path(new Shape.Path(points, true, d.pen(), d.fill()));
+    }
+
+    private void label(Shape.Label l) throws IOException {
+        float anchor = switch (l.anchor()) {
+            case START -> 0;
+            case MIDDLE -> 0.5f;
+            case END -> 1;
+        };
+        text(x(l.at()), y(l.at()) - 3, l.text(), 8, INK, anchor);
+        text(x(l.at()), y(l.at()) - 12, l.under(), 7, SOFT, anchor);
+    }
+
+    private void dimension(Shape.Dimension d) throws IOException {
+        float[] colour = d.measured() ? MEASURED : INK;
+        float line = Math.max(y(d.from()), y(d.to())) + d.rank() * DIMENSION_STEP;
+        float from = x(d.from());
+        float to = x(d.to());
+        stroke(colour, 0.4f);
+        out.moveTo(from, y(d.from()));
+        out.lineTo(from, line + 2);
+        out.moveTo(to, y(d.to()));
+        out.lineTo(to, line + 2);
+        out.moveTo(from, line);
+        out.lineTo(to, line);
+        out.stroke();
+        arrow(from, line, 1, colour);
+        arrow(to, line, -1, colour);
+        text((from + to) / 2, line + 2.5f, d.text(), 8, colour, 0.5f);
+    }
+
+    private void arrow(float x, float y, int direction, float[] colour) throws IOException {
+        out.setNonStrokingColor(colour[0], colour[1], colour[2]);
+        out.moveTo(x, y);
+        out.lineTo(x + direction * 4, y + 1.2f);
+        out.lineTo(x + direction * 4, y - 1.2f);
+        out.closePath();
+        out.fill();
+    }
+
+    private void polyline(List<Point> points, float[] colour, float width, boolean closed) throws IOException {
+        stroke(colour, width);
+        trace(points);
+        if (closed) {
+            out.closeAndStroke();
+        } else {
+            out.stroke();
+        }
+    }
+
+    private void trace(List<Point> points) throws IOException {
+        out.moveTo(x(points.get(0)), y(points.get(0)));
+        for (Point p : points.subList(1, points.size())) {
+            out.lineTo(x(p), y(p));
+        }
+    }
+
+    private void stroke(float[] colour, float width) throws IOException {
+        out.setStrokingColor(colour[0], colour[1], colour[2]);
+        out.setLineWidth(width);
+        out.setLineCapStyle(1);
+        out.setLineJoinStyle(1);
+    }
+
+    private void text(float x, float y, String text, float size, float[] colour, float anchor) throws IOException {
+        float wide = fonts.width(text, size, false);
+        out.setNonStrokingColor(colour[0], colour[1], colour[2]);
+        fonts.show(out, text, x - wide * anchor, y, size, false);
+    }
+
+    private void dash(Pen pen) throws IOException {
+        switch (pen) {
+            case MEASURED, SELECTED, HIDDEN -> out.setLineDashPattern(new float[] {3, 2}, 0);
+            case CENTRE_LINE -> out.setLineDashPattern(new float[] {8, 2, 1, 2}, 0);
+            default -> out.setLineDashPattern(new float[0], 0);
+        }
+    }
+
+    private static float[] ink(Pen pen) {
+        return switch (pen) {
+            case MEASURED -> MEASURED;
+            case STOP -> STOP;
+            case FINE, THREAD, CENTRE_LINE, HIDDEN -> SOFT;
+            default -> INK;
+        };
+    }
+
+    private static float width(Pen pen) {
+        return pen == Pen.OUTLINE || pen == Pen.STOP ? 0.9f : 0.5f;
+    }
+
+    private static float[] fill(Fill fill) {
+        return switch (fill) {
+            case NONE -> null;
+            case PAPER -> new float[] {1, 1, 1};
+            case METAL, METAL_CUT, SOFT -> METAL;
+            case WIRE, RUBBER -> DARK;
+        };
+    }
+
+    private float x(Point p) {
+        return (float) (left + (p.x() - drawing.box().left()) * scale);
+    }
+
+    private float y(Point p) {
+        return (float) (bottom + (p.y() - drawing.box().bottom()) * scale);
+    }
+}

@@ -1,0 +1,52 @@
+package mellowflare.book.sheet;
+
+import java.io.IOException;
+import java.io.InputStream;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+
+/** The shipped text face, embedded in the sheet. */
+final class SheetFonts {
+    private final PDFont plain;
+    private final PDFont strong;
+
+    SheetFonts(PDDocument document) throws IOException {
+        plain = load(document, "SourceSans3_400Regular.ttf");
+        strong = load(document, "SourceSans3_600SemiBold.ttf");
+    }
+
+    private static PDFont load(PDDocument document, String name) throws IOException {
+        try (InputStream in = SheetFonts.class.getResourceAsStream("/mellowflare/book/fonts/" + name)) {
+            return PDType0Font.load(document, in, true);
+        }
+    }
+
+    float width(String text, float size, boolean bold) throws IOException {
+        return (bold ? strong : plain).getStringWidth(printable(text, bold)) / 1000 * size;
+    }
+
+    void show(PDPageContentStream out, String text, float x, float y, float size, boolean bold) throws IOException {
+        out.beginText();
+        out.setFont(bold ? strong : plain, size);
+        out.newLineAtOffset(x, y);
+        out.showText(printable(text, bold));
+        out.endText();
+    }
+
+    /** Characters that the face lacks come out as a question mark instead of stopping the sheet. */
+    private String printable(String text, boolean bold) {
+        StringBuilder safe = new StringBuilder();
+        text.codePoints().forEach(c -> {
+            String one = Character.isISOControl(c) ? " " : Character.toString(c);
+            try {
+                (bold ? strong : plain).encode(one);
+                safe.append(one);
+            } catch (IOException | IllegalArgumentException e) {
+                safe.append('?');
+            }
+        });
+        return safe.toString();
+    }
+}

@@ -1,0 +1,150 @@
+package mellowflare.book.sheet;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import mellowflare.core.geometry.Drawing;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+
+/** Writes down the page: headings, wrapped text, drawings; starts a new page when one is full. */
+final class SheetPage implements AutoCloseable {
+    static final float LEFT = 48;
+    static final float WIDTH = PDRectangle.A4.getWidth() - 2 * LEFT;
+    private static final float TOP = PDRectangle.A4.getHeight() - 46;
+    private static final float BOTTOM = 56;
+    private static final float LEADING = 1.28f;
+
+    private final PDDocument document;
+    private final SheetFonts fonts;
+    private final String footer;
+    private PDPageContentStream out;
+    private float y;
+    private int pages;
+
+    SheetPage(PDDocument document, String footer) throws IOException {
+        this.document = document;
+        this.fonts = new SheetFonts(document);
+        this.footer = footer;
+        turn();
+    }
+
+    private void turn() throws IOException {
+        if (out != null) {
+            out.close();
+        }
+        PDPage page = new PDPage(PDRectangle.A4);
+        document.addPage(page);
+        pages++;
+        out = new PDPageContentStream(document, page);
+        ink(0.37f);
+        fonts.show(out, footer, LEFT, 34, 7.5f, false);
+        String number = "page " + pages;
+        fonts.show(out, number, LEFT + WIDTH - fonts.width(number, 7.5f, false), 34, 7.5f, false);
+        ink(0.13f);
+        y = TOP;
+    }
+
+    private void ink(float grey) throws IOException {
+        out.setNonStrokingColor(grey, grey, grey);
+    }
+
+    void need(float height) throws IOException {
+        if (y - height < BOTTOM) {
+            turn();
+        }
+    }
+
+    void gap(float height) {
+        y -= height;
+    }
+
+    void heading(String text, float size) throws IOException {
+        need(size * 3);
+        ink(0.13f);
+        y -= size * LEADING;
+        fonts.show(out, text, LEFT, y, size, true);
+    }
+
+    void rule() throws IOException {
+        y -= 5;
+        out.setStrokingColor(0.8f, 0.78f, 0.72f);
+        out.setLineWidth(0.6f);
+        out.moveTo(LEFT, y);
+        out.lineTo(LEFT + WIDTH, y);
+        out.stroke();
+    }
+
+    /** Wrapped text, indented. */
+    void text(String text, float size, float indent, boolean bold, float grey) throws IOException {
+        for (String line : wrap(text, size, WIDTH - indent, bold)) {
+            need(size * LEADING);
+            ink(grey);
+            y -= size * LEADING;
+            fonts.show(out, line, LEFT + indent, y, size, bold);
+        }
+    }
+
+    /** A label with a large figure under it, in one of several columns; all columns share a line. */
+    void figures(List<String[]> columns) throws IOException {
+        need(58);
+        float wide = WIDTH / columns.size();
+        for (int i = 0; i < columns.size(); i++) {
+            float x = LEFT + i * wide;
+            ink(0.37f);
+            fonts.show(out, columns.get(i)[0], x, y - 12, 8.5f, false);
+            ink(0.13f);
+            fonts.show(out, columns.get(i)[1], x, y - 34, 19, true);
+            ink(0.37f);
+            fonts.show(out, columns.get(i)[2], x, y - 48, 8.5f, false);
+        }
+        ink(0.13f);
+        y -= 54;
+    }
+
+    /** An open or ticked box at the left edge of the next line. */
+    void box(boolean ticked) throws IOException {
+        need(14);
+        out.setStrokingColor(0.13f, 0.16f, 0.17f);
+        out.setLineWidth(0.8f);
+        out.addRect(LEFT, y - 12.5f, 8, 8);
+        out.stroke();
+        if (ticked) {
+            out.moveTo(LEFT + 1.5f, y - 8.5f);
+            out.lineTo(LEFT + 3.5f, y - 11);
+            out.lineTo(LEFT + 7.5f, y - 4);
+            out.stroke();
+        }
+    }
+
+    void drawing(Drawing drawing, float room) throws IOException {
+        float height = (float) (drawing.box().height() * WIDTH / drawing.box().width()) + room;
+        need(height);
+        y -= PdfPainter.paint(out, fonts, drawing, LEFT, y, WIDTH, room);
+    }
+
+    private List<String> wrap(String text, float size, float width, boolean bold) throws IOException {
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder();
+        for (String word : text.split("\\s+")) {
+            String longer = line.length() == 0 ? word : line + " " + word;
+            if (line.length() > 0 && fonts.width(longer, size, bold) > width) {
+                lines.add(line.toString());
+                line.setLength(0);
+                line.append(word);
+            } else {
+                line.setLength(0);
+                line.append(longer);
+            }
+        }
+        lines.add(line.toString());
+        return lines;
+    }
+
+    @Override
+    public void close() throws IOException {
+        out.close();
+    }
+}

@@ -1,0 +1,2 @@
+/** The job sheet as PDF. */
+package mellowflare.book.sheet;

@@ -1,0 +1,323 @@
+package mellowflare.book.store;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import mellowflare.book.BookTrouble;
+import mellowflare.book.json.JobJson;
+import mellowflare.core.job.Job;
+import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.Jdbi;
+import org.jdbi.v3.core.JdbiException;
+import org.sqlite.SQLiteDataSource;
+import org.sqlite.SQLiteErrorCode;
+import org.sqlite.SQLiteException;
+
+/**
+ * The book of jobs. Every change is a revision, on disk when the call returns. One thread at a time; the caller sees to that.
+ */
+public final class Book implements AutoCloseable {
+    /** Changes of one field closer together than this become one step of undo. */
+    private static final Duration MERGE_WITHIN = Duration.ofSeconds(3);
+
+    private final Path folder;
+    private final BookLock lock;
+    private final Jdbi jdbi;
+    private final Handle handle;
+
+    private Book(Path folder, BookLock lock, Jdbi jdbi) {
+        this.folder = folder;
+        this.lock = lock;
+        this.jdbi = jdbi;
+        this.handle = this.jdbi.open();
+    }
+
+    /**
+     * Opens the book in a folder, making both where they do not exist.
+     *
+     * @throws BookTrouble if the folder cannot be written, the book is open elsewhere, foreign, damaged or newer
+     */
+    public static Book open(Path folder) throws BookTrouble {
+        try {
+            Files.createDirectories(folder);
+        } catch (IOException e) {
+            throw new BookTrouble(
+                    "The folder " + folder
+                            + " cannot be made. Give permission for it, or name another with MELLOW_FLARE_HOME.",
+                    e);
+        }
+        BookLock lock = BookLock.take(folder);
+        try {
+            SQLiteDataSource source = BookFile.open(folder);
+            return new Book(folder, lock, Jdbi.create(source));
+        } catch (BookTrouble e) {
+            quietly(lock);
+            throw e;
+        } catch (RuntimeException e) {
+            quietly(lock);
+            throw new BookTrouble("The book in " + folder + " cannot be opened: " + reason(e), e);
+        }
+    }
+
+    private static void quietly(BookLock lock) {
+        try {
+            lock.close();
+        } catch (IOException e) {
+            // The lock goes with the process at the latest.
+        }
+    }
+
+    public Path folder() {
+        return folder;
+    }
+
+    /** Jobs, last changed first; with a search text only those that hold all its words in title, machine or anywhere in the job. */
+    public List<JobHead> jobs(String search) throws BookTrouble {
+        return guarded("The list of jobs cannot be read", () -> {
+            List<String> words = search.isBlank()
+                    ? List.of()
+                    : List.of(search.strip().toLowerCase(Locale.ROOT).split("\\s+"));
+            StringBuilder sql = new StringBuilder(
+                    "SELECT j.* FROM job j JOIN revision r ON r.job_id = j.id AND r.seq = j.head WHERE 1 = 1");
+            for (int i = 0; i < words.size(); i++) {
+                sql.append(" AND instr(lower(j.title || ' ' || j.machine || ' ' || r.json), :w")
+                        .append(i)
+                        .append(") > 0");
+            }
+            sql.append(" ORDER BY j.put_away, j.changed_at DESC");
+            var query = handle.createQuery(sql.toString());
+            for (int i = 0; i < words.size(); i++) {
+                query.bind("w" + i, words.get(i));
+            }
+            return query.map((r, ctx) -> new JobHead(
+                            r.getString("id"),
+                            r.getString("title"),
+                            r.getString("machine"),
+                            r.getString("left_off"),
+                            Instant.parse(r.getString("changed_at")),
+                            r.getInt("put_away") == 1))
+                    .list();
+        });
+    }
+
+    /** The job as it stands; empty if there is none of that id. */
+    public Optional<Job> job(String id) throws BookTrouble {
+        Optional<String> json = guarded(
+                "The job cannot be read",
+                () -> handle.createQuery(
+                                "SELECT r.json FROM job j JOIN revision r ON r.job_id = j.id AND r.seq = j.head WHERE j.id = :id")
+                        .bind("id", id)
+                        .mapTo(String.class)
+                        .findOne());
+        return json.isEmpty() ? Optional.empty() : Optional.of(JobJson.read(json.get()));
+    }
+
+    /**
+     * Saves a change. On disk when this returns.
+     *
+     * @param job the job as it is now
+     * @param leftOff where the work stands, for the list
+     * @param what the change in words, for undo: “cut figure”
+     * @param mergeKey changes with the same key shortly after each other undo as one; empty never merges
+     * @param at when
+     */
+    public void save(Job job, String leftOff, String what, String mergeKey, Instant at) throws BookTrouble {
+        String json = JobJson.write(job);
+        guarded(
+                "“" + what + "” was not saved",
+                () -> handle.inTransaction(h -> {
+                    Optional<Integer> head = head(job.id());
+                    if (head.isPresent() && mergeable(job.id(), head.get(), mergeKey, at)) {
+                        h.createUpdate("UPDATE revision SET json = :json, at = :at WHERE job_id = :id AND seq = :seq")
+                                .bind("json", json)
+                                .bind("at", at.toString())
+                                .bind("id", job.id())
+                                .bind("seq", head.get())
+                                .execute();
+                        touch(job, leftOff, head.get(), at);
+                    } else {
+                        int seq = h.createQuery("SELECT coalesce(max(seq), 0) + 1 FROM revision WHERE job_id = :id")
+                                .bind("id", job.id())
+                                .mapTo(Integer.class)
+                                .one();
+                        if (head.isEmpty()) {
+                            h.createUpdate(
+                                            "INSERT INTO job (id, title, machine, left_off, head, opened_at, changed_at) VALUES (:id, '', '', '', 0, :at, :at)")
+                                    .bind("id", job.id())
+                                    .bind("at", at.toString())
+                                    .execute();
+                        }
+                        h.createUpdate(
+                                        "INSERT INTO revision (job_id, seq, parent, json, what, merge_key, at) VALUES (:id, :seq, :parent, :json, :what, :key, :at)")
+                                .bind("id", job.id())
+                                .bind("seq", seq)
+                                .bind("parent", head.orElse(null))
+                                .bind("json", json)
+                                .bind("what", what)
+                                .bind("key", mergeKey)
+                                .bind("at", at.toString())
+                                .execute();
+                        touch(job, leftOff, seq, at);
+                    }
+                    return null;
+                }));
+    }
+
+    /** Takes back the last change; gives the job as it was and what was undone, or empty when there is nothing before it. */
+    public Optional<Moved> undo(String id, Instant at) throws BookTrouble {
+        return guarded(
+                        "Undo failed",
+                        () -> handle.inTransaction(h -> h.createQuery(
+                                        "SELECT p.seq, p.json, r.what FROM job j JOIN revision r ON r.job_id = j.id AND r.seq = j.head JOIN revision p ON p.job_id = j.id AND p.seq = r.parent WHERE j.id = :id")
+                                .bind("id", id)
+                                .map((r, ctx) -> new Row(r.getInt("seq"), r.getString("json"), r.getString("what")))
+                                .findOne()
+                                .map(row -> move(id, row, at))))
+                .map(Book::read);
+    }
+
+    /** Brings back the change last undone; empty when there is none. */
+    public Optional<Moved> redo(String id, Instant at) throws BookTrouble {
+        return guarded(
+                        "Redo failed",
+                        () -> handle.inTransaction(h -> h.createQuery(
+                                        "SELECT r.seq, r.json, r.what FROM job j JOIN revision r ON r.job_id = j.id AND r.parent = j.head WHERE j.id = :id ORDER BY r.seq DESC LIMIT 1")
+                                .bind("id", id)
+                                .map((r, ctx) -> new Row(r.getInt("seq"), r.getString("json"), r.getString("what")))
+                                .findOne()
+                                .map(row -> move(id, row, at))))
+                .map(Book::read);
+    }
+
+    /** A job after undo or redo, and the change in words. */
+    public record Moved(Job job, String what) {}
+
+    /** Puts a job away, or takes it out again; it stays in the book either way. */
+    public void putAway(String id, boolean away) throws BookTrouble {
+        guarded(
+                "The job was not put away",
+                () -> handle.createUpdate("UPDATE job SET put_away = :away WHERE id = :id")
+                        .bind("away", away ? 1 : 0)
+                        .bind("id", id)
+                        .execute());
+    }
+
+    public Optional<String> preference(String name) throws BookTrouble {
+        return guarded(
+                "The preferences cannot be read",
+                () -> handle.createQuery("SELECT value FROM preference WHERE name = :name")
+                        .bind("name", name)
+                        .mapTo(String.class)
+                        .findOne());
+    }
+
+    public void preference(String name, String value) throws BookTrouble {
+        guarded(
+                "The preference was not saved",
+                () -> handle.createUpdate(
+                                "INSERT INTO preference (name, value) VALUES (:name, :value) ON CONFLICT (name) DO UPDATE SET value = excluded.value")
+                        .bind("name", name)
+                        .bind("value", value)
+                        .execute());
+    }
+
+    /** For tests of a full disk: no more pages than this. */
+    void limitPages(int pages) {
+        handle.execute("PRAGMA max_page_count = " + pages);
+    }
+
+    private record Row(int seq, String json, String what) {}
+
+    private Row move(String id, Row row, Instant at) {
+        handle.createUpdate("UPDATE job SET head = :head, changed_at = :at WHERE id = :id")
+                .bind("head", row.seq())
+                .bind("at", at.toString())
+                .bind("id", id)
+                .execute();
+        return row;
+    }
+
+    private static Moved read(Row row) {
+        try {
+            return new Moved(JobJson.read(row.json()), row.what());
+        } catch (BookTrouble e) {
+            throw new IllegalStateException("A revision written by this program cannot be read", e);
+        }
+    }
+
+    private Optional<Integer> head(String id) {
+        return handle.createQuery("SELECT head FROM job WHERE id = :id")
+                .bind("id", id)
+                .mapTo(Integer.class)
+                .findOne();
+    }
+
+    private boolean mergeable(String id, int head, String key, Instant at) {
+        if (key.isEmpty()) {
+            return false;
+        }
+        return handle.createQuery(
+                                "SELECT count(*) FROM revision r WHERE job_id = :id AND seq = :head AND merge_key = :key AND at >= :since AND parent IS NOT NULL AND NOT EXISTS (SELECT 1 FROM revision c WHERE c.job_id = r.job_id AND c.parent = r.seq)")
+                        .bind("id", id)
+                        .bind("head", head)
+                        .bind("key", key)
+                        .bind("since", at.minus(MERGE_WITHIN).toString())
+                        .mapTo(Integer.class)
+                        .one()
+                == 1;
+    }
+
+    private void touch(Job job, String leftOff, int head, Instant at) {
+        handle.createUpdate(
+                        "UPDATE job SET title = :title, machine = :machine, left_off = :left, head = :head, changed_at = :at WHERE id = :id")
+                .bind("title", job.title())
+                .bind("machine", job.machine())
+                .bind("left", leftOff)
+                .bind("head", head)
+                .bind("at", at.toString())
+                .bind("id", job.id())
+                .execute();
+    }
+
+    private interface Work<T> {
+        T run();
+    }
+
+    private <T> T guarded(String failed, Work<T> work) throws BookTrouble {
+        try {
+            return work.run();
+        } catch (JdbiException e) {
+            throw new BookTrouble(failed + ": " + reason(e), e);
+        }
+    }
+
+    private static String reason(Throwable e) {
+        for (Throwable t = e; t != null; t = t.getCause()) {
+            if (t instanceof SQLiteException s) {
+                SQLiteErrorCode code = s.getResultCode();
+                if (code == SQLiteErrorCode.SQLITE_FULL) {
+                    return "the disk is full. Make room; what you see stays here and is saved with the next change.";
+                }
+                if (code.name().startsWith("SQLITE_READONLY") || code.name().startsWith("SQLITE_CANTOPEN")) {
+                    return "the folder cannot be written to.";
+                }
+                if (code.name().startsWith("SQLITE_CORRUPT") || code == SQLiteErrorCode.SQLITE_NOTADB) {
+                    return "the file is damaged or no book.";
+                }
+                return "the book answered " + code.name() + ".";
+            }
+        }
+        return e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
+    }
+
+    @Override
+    public void close() {
+        handle.close();
+        quietly(lock);
+    }
+}

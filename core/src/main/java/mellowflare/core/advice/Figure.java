@@ -1,0 +1,99 @@
+package mellowflare.core.advice;
+
+import mellowflare.core.measure.Angle;
+import mellowflare.core.measure.FlowRate;
+import mellowflare.core.measure.GaugePressure;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.Temperature;
+import mellowflare.core.measure.UnitSystem;
+
+/** A value inside a finding or a step: kept as what it is, written in the reader's units only at the end. */
+public sealed interface Figure {
+
+    record OfLength(Length value) implements Figure {}
+
+    record OfPressure(GaugePressure value) implements Figure {}
+
+    record OfTemperature(Temperature value) implements Figure {}
+
+    record OfFlow(FlowRate value) implements Figure {}
+
+    record OfAngle(Angle value) implements Figure {}
+
+    /**
+     * A speed of flow.
+     *
+     * @param metresPerSecond the speed (m/s)
+     */
+    record OfSpeed(double metresPerSecond) implements Figure {}
+
+    /**
+     * A share of the whole.
+     *
+     * @param fraction 0 to 1
+     */
+    record OfShare(double fraction) implements Figure {}
+
+    /** A name: of a part, an end, a fluid. */
+    record Word(String text) implements Figure {}
+
+    static Figure of(Length value) {
+        return new OfLength(value);
+    }
+
+    static Figure of(GaugePressure value) {
+        return new OfPressure(value);
+    }
+
+    static Figure of(Temperature value) {
+        return new OfTemperature(value);
+    }
+
+    static Figure of(FlowRate value) {
+        return new OfFlow(value);
+    }
+
+    static Figure of(Angle value) {
+        return new OfAngle(value);
+    }
+
+    static Figure of(String text) {
+        return new Word(text);
+    }
+
+    /** The value in the given system, with its unit. */
+    default String text(UnitSystem system) {
+        boolean metric = system == UnitSystem.METRIC;
+        if (this instanceof OfLength f) {
+            return LengthFormat.figure(f.value, system);
+        }
+        if (this instanceof OfPressure f) {
+            return metric
+                    ? LengthFormat.decimal(f.value.bar(), f.value.bar() < 10 ? 1 : 0, 0) + " bar"
+                    : LengthFormat.decimal(f.value.psi(), 0, 0) + " psi";
+        }
+        if (this instanceof OfTemperature f) {
+            return metric
+                    ? LengthFormat.decimal(f.value.celsius(), 0, 0) + " °C"
+                    : LengthFormat.decimal(f.value.fahrenheit(), 0, 0) + " °F";
+        }
+        if (this instanceof OfFlow f) {
+            return metric
+                    ? LengthFormat.decimal(f.value.litresPerMinute(), 1, 0) + " L/min"
+                    : LengthFormat.decimal(f.value.gallonsPerMinute(), 1, 0) + " gal/min";
+        }
+        if (this instanceof OfAngle f) {
+            return LengthFormat.decimal(f.value.degrees(), 1, 0) + "°";
+        }
+        if (this instanceof OfSpeed f) {
+            return metric
+                    ? LengthFormat.decimal(f.metresPerSecond, 1, 0) + " m/s"
+                    : LengthFormat.decimal(f.metresPerSecond / 0.3048, 1, 0) + " ft/s";
+        }
+        if (this instanceof OfShare f) {
+            return LengthFormat.decimal(f.fraction * 100, 0, 0) + " %";
+        }
+        return ((Word) this).text;
+    }
+}

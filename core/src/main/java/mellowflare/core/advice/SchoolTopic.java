@@ -1,0 +1,20 @@
+package mellowflare.core.advice;
+
+/** What good fitters disagree on, as far as this program meets it. */
+public enum SchoolTopic {
+    HOSE_CUTTING("cutting hose"),
+    ASSEMBLY_LUBRICANT("lubricant for screw-together ends"),
+    PIPE_THREAD_SEAL("sealing pipe thread"),
+    HOSE_LENGTH("how the length is found"),
+    BOSS_RING("rings in boss ports");
+
+    private final String word;
+
+    SchoolTopic(String word) {
+        this.word = word;
+    }
+
+    public String word() {
+        return word;
+    }
+}

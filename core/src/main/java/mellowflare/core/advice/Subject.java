@@ -1,0 +1,25 @@
+package mellowflare.core.advice;
+
+/** The part of a line that a finding is about; views use it to lead there. */
+public enum Subject {
+    END_A("end A"),
+    END_B("end B"),
+    JOINT_A("joint A"),
+    JOINT_B("joint B"),
+    HOSE_END_A("hose end A"),
+    HOSE_END_B("hose end B"),
+    HOSE("hose"),
+    LENGTH("length"),
+    LINE("line"),
+    MAKE("make");
+
+    private final String word;
+
+    Subject(String word) {
+        this.word = word;
+    }
+
+    public String word() {
+        return word;
+    }
+}

@@ -1,0 +1,2 @@
+/** Rule, finding (pass, fail, not checked), severity, because, remedy; and the schools a shop may choose between. */
+package mellowflare.core.advice;

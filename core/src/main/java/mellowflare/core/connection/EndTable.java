@@ -1,0 +1,117 @@
+package mellowflare.core.connection;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.reference.CsvTable;
+import mellowflare.core.reference.CsvTable.Row;
+import mellowflare.core.reference.ReferenceKey;
+import mellowflare.core.thread.ThreadSeries;
+import mellowflare.core.thread.ThreadSize;
+import mellowflare.core.thread.ThreadTable;
+
+/** All ends of the shipped tables: {@code endforms.csv} times the size table of each family. */
+public final class EndTable {
+    public static final ReferenceKey<EndTable> KEY = new ReferenceKey<>("ends", EndTable.class);
+    private final Map<EndId, End> ends;
+
+    private EndTable(Map<EndId, End> ends) {
+        this.ends = ends;
+    }
+
+    /**
+     * @param threads the thread tables that the forms refer to
+     */
+    public static EndTable load(ThreadTable threads) {
+        Map<EndId, End> ends = new LinkedHashMap<>();
+        for (Row form : CsvTable.beside(EndTable.class, "endforms.csv").rows()) {
+            for (End end : ofForm(form, threads)) {
+                if (ends.put(end.id(), end) != null) {
+                    throw form.broken("code", "stands twice: " + end.id());
+                }
+            }
+        }
+        return new EndTable(ends);
+    }
+
+    public List<End> all() {
+        return List.copyOf(ends.values());
+    }
+
+    public List<End> of(Gender gender) {
+        return ends.values().stream().filter(e -> e.gender() == gender).toList();
+    }
+
+    public Optional<End> find(EndId id) {
+        return Optional.ofNullable(ends.get(id));
+    }
+
+    /** The sizes of a family, in table order. */
+    public List<String> sizes(EndCode code) {
+        return ends.keySet().stream()
+                .filter(id -> id.code() == code && id.gender() == Gender.MALE)
+                .map(EndId::size)
+                .toList();
+    }
+
+    private static List<End> ofForm(Row form, ThreadTable threads) {
+        return switch (form.need("sizes")) {
+            case "npt" -> ofSeries(form, threads, ThreadSeries.NPT);
+            case "bspt" -> ofSeries(form, threads, ThreadSeries.BSPT);
+            case "bspp" -> ofSeries(form, threads, ThreadSeries.BSPP);
+            case "flare37" -> ofDashes(form, threads, "flare37.csv", false);
+            case "bossports" -> ofDashes(form, threads, "bossports.csv", true);
+            default -> throw form.broken("sizes", "there is no such table of sizes");
+        };
+    }
+
+    private static List<End> ofSeries(Row form, ThreadTable threads, ThreadSeries series) {
+        List<ThreadSize> sizes = threads.of(series);
+        double usualSizes = sizes.stream().filter(ThreadSize::usual).count();
+        return sizes.stream()
+                .map(size -> end(form, size.size(), size, Optional.empty(), size.usual(), usualSizes))
+                .toList();
+    }
+
+    private static List<End> ofDashes(Row form, ThreadTable threads, String file, boolean rings) {
+        List<Row> rows = CsvTable.beside(EndTable.class, file).rows();
+        double usualSizes =
+                rows.stream().filter(r -> r.need("usual").equals("yes")).count();
+        List<End> ends = new ArrayList<>();
+        for (Row row : rows) {
+            ThreadSize thread = threads.find(ThreadSeries.UNIFIED, row.need("thread"))
+                    .orElseThrow(() -> row.broken("thread", "is not in the unified table"));
+            Optional<BossRing> ring = rings
+                    ? Optional.of(new BossRing(
+                            row.need("ring"),
+                            row.length("ring_inside_in"),
+                            row.length("ring_section_in"),
+                            row.length("housing_in"),
+                            row.source()))
+                    : Optional.empty();
+            ends.add(end(form, row.need("dash"), thread, ring, row.need("usual").equals("yes"), usualSizes));
+        }
+        return ends;
+    }
+
+    /** The form's share is spread over its usual sizes; a rare size gets a fifth of a usual one's. */
+    private static End end(
+            Row form, String size, ThreadSize thread, Optional<BossRing> ring, boolean usual, double usualSizes) {
+        double share = form.number("share") / usualSizes * (usual ? 1 : 0.2);
+        List<Seat> seats = form.list("seats").stream()
+                .map(code -> Seat.ofCode(code).orElseThrow(() -> form.broken("seats", "no such seat: " + code)))
+                .toList();
+        return new End(
+                new EndId(form.word("code", EndCode.class), size, form.word("gender", Gender.class)),
+                form.need("name"),
+                thread,
+                seats,
+                ring,
+                share,
+                form.list("met_in"),
+                form.list("aliases"),
+                form.source());
+    }
+}

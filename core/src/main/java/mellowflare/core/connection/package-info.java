@@ -1,0 +1,2 @@
+/** An end form: thread, seat, sealing place, and what it mates with. */
+package mellowflare.core.connection;

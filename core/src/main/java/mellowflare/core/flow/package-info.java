@@ -1,0 +1,2 @@
+/** Velocity, friction, networks. */
+package mellowflare.core.flow;

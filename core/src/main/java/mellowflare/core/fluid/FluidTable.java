@@ -1,0 +1,38 @@
+package mellowflare.core.fluid;
+
+import java.util.List;
+import java.util.Optional;
+import mellowflare.core.reference.CsvTable;
+import mellowflare.core.reference.ReferenceKey;
+
+/** All fluids, from {@code fluids.csv}. */
+public final class FluidTable {
+    public static final ReferenceKey<FluidTable> KEY = new ReferenceKey<>("fluids", FluidTable.class);
+    private final List<Fluid> fluids;
+
+    private FluidTable(List<Fluid> fluids) {
+        this.fluids = fluids;
+    }
+
+    public static FluidTable load() {
+        return new FluidTable(CsvTable.beside(FluidTable.class, "fluids.csv")
+                .map(
+                        row -> new Fluid(
+                                row.need("id"),
+                                row.need("name"),
+                                row.need("group"),
+                                row.number("density_kg_m3"),
+                                row.need("tape").equals("yes"),
+                                row.need("caution"),
+                                row.source()),
+                        Fluid::id));
+    }
+
+    public List<Fluid> all() {
+        return fluids;
+    }
+
+    public Optional<Fluid> find(String id) {
+        return fluids.stream().filter(f -> f.id().equals(id)).findFirst();
+    }
+}

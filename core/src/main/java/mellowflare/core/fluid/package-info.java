@@ -1,0 +1,2 @@
+/** Fluids, their properties, and what a line must do with them. */
+package mellowflare.core.fluid;

@@ -1,0 +1,100 @@
+package mellowflare.core.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+import mellowflare.core.advice.Subject;
+
+/**
+ * A finished drawing.
+ *
+ * @param shapes in painting order
+ * @param box the part of the plane that must be seen
+ * @param spots where parts of the line can be pressed
+ */
+public record Drawing(List<Shape> shapes, Box box, List<Spot> spots) {
+    public Drawing {
+        shapes = List.copyOf(shapes);
+        spots = List.copyOf(spots);
+    }
+
+    /**
+     * A rectangle.
+     *
+     * @param left (mm)
+     * @param bottom (mm)
+     * @param right (mm), not left of {@code left}
+     * @param top (mm), not below {@code bottom}
+     */
+    public record Box(double left, double bottom, double right, double top) {
+        public double width() {
+            return right - left;
+        }
+
+        public double height() {
+            return top - bottom;
+        }
+
+        public boolean holds(Point p) {
+            return p.x() >= left && p.x() <= right && p.y() >= bottom && p.y() <= top;
+        }
+    }
+
+    /** A place that stands for a part of the line. */
+    public record Spot(Subject subject, Box box) {}
+
+    /** All glowing lines. */
+    public List<Shape.Glow> glows() {
+        return shapes.stream()
+                .filter(Shape.Glow.class::isInstance)
+                .map(Shape.Glow.class::cast)
+                .toList();
+    }
+
+    /** Gathers shapes. */
+    public static final class Sheet {
+        private final List<Shape> shapes = new ArrayList<>();
+        private final List<Spot> spots = new ArrayList<>();
+
+        public Sheet add(Shape shape) {
+            shapes.add(shape);
+            return this;
+        }
+
+        public Sheet path(Pen pen, Fill fill, boolean closed, List<Point> points) {
+            return add(new Shape.Path(points, closed, pen, fill));
+        }
+
+        public Sheet line(Pen pen, Point from, Point to) {
+            return path(pen, Fill.NONE, false, List.of(from, to));
+        }
+
+        public Sheet rect(Pen pen, Fill fill, double left, double bottom, double right, double top) {
+            return path(
+                    pen,
+                    fill,
+                    true,
+                    List.of(
+                            new Point(left, bottom),
+                            new Point(right, bottom),
+                            new Point(right, top),
+                            new Point(left, top)));
+        }
+
+        public Sheet glow(Point... points) {
+            return add(new Shape.Glow(List.of(points)));
+        }
+
+        public Sheet label(Point at, String text, String under, Shape.Role role, Shape.Anchor anchor) {
+            return add(new Shape.Label(at, text, under, role, anchor));
+        }
+
+        public Sheet spot(Subject subject, double left, double bottom, double right, double top) {
+            spots.add(new Spot(subject, new Box(left, bottom, right, top)));
+            return this;
+        }
+
+        public Drawing done(double left, double bottom, double right, double top) {
+            return new Drawing(shapes, new Box(left, bottom, right, top), spots);
+        }
+    }
+}

@@ -1,0 +1,12 @@
+package mellowflare.core.geometry;
+
+/** What a surface is made of; the painter decides the hatch. */
+public enum Fill {
+    NONE,
+    METAL,
+    METAL_CUT,
+    RUBBER,
+    SOFT,
+    WIRE,
+    PAPER
+}

@@ -1,0 +1,2 @@
+/** Drawing primitives in millimetres. Screen, PDF and SVG only paint them. */
+package mellowflare.core.geometry;

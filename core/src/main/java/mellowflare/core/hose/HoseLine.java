@@ -1,0 +1,66 @@
+package mellowflare.core.hose;
+
+import java.util.Optional;
+import mellowflare.core.fluid.Service;
+import mellowflare.core.measure.Angle;
+import mellowflare.core.measure.CalledFigure;
+import mellowflare.core.measure.Length;
+
+/**
+ * A hydraulic hose line as the job keeps it.
+ *
+ * @param a the near end
+ * @param b the far end
+ * @param hose part number of the hose
+ * @param service what it must do
+ * @param finished overall length, sealing point to sealing point, elbows to the centre line of their outlet
+ * @param bendRadius tightest radius on the job, on the hose's centre line
+ * @param clocking with two elbows: seen along the hose from end A with its elbow at 12 o'clock, clockwise to the elbow of end B
+ */
+public record HoseLine(
+        LineEnd a,
+        LineEnd b,
+        Optional<String> hose,
+        Service service,
+        Optional<CalledFigure> finished,
+        Optional<Length> bendRadius,
+        Optional<Angle> clocking) {
+    public static final HoseLine NEW = new HoseLine(
+            LineEnd.unknown("end A"),
+            LineEnd.unknown("end B"),
+            Optional.empty(),
+            Service.UNSAID,
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty());
+
+    public LineEnd end(Which which) {
+        return which == Which.A ? a : b;
+    }
+
+    public HoseLine withEnd(Which which, LineEnd end) {
+        return which == Which.A
+                ? new HoseLine(end, b, hose, service, finished, bendRadius, clocking)
+                : new HoseLine(a, end, hose, service, finished, bendRadius, clocking);
+    }
+
+    public HoseLine withHose(Optional<String> part) {
+        return new HoseLine(a, b, part, service, finished, bendRadius, clocking);
+    }
+
+    public HoseLine withService(Service s) {
+        return new HoseLine(a, b, hose, s, finished, bendRadius, clocking);
+    }
+
+    public HoseLine withFinished(Optional<CalledFigure> f) {
+        return new HoseLine(a, b, hose, service, f, bendRadius, clocking);
+    }
+
+    public HoseLine withBendRadius(Optional<Length> r) {
+        return new HoseLine(a, b, hose, service, finished, r, clocking);
+    }
+
+    public HoseLine withClocking(Optional<Angle> c) {
+        return new HoseLine(a, b, hose, service, finished, bendRadius, c);
+    }
+}

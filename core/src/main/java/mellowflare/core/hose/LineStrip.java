@@ -1,0 +1,299 @@
+package mellowflare.core.hose;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.SealPlace;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.geometry.Fill;
+import mellowflare.core.geometry.Pen;
+import mellowflare.core.geometry.Point;
+import mellowflare.core.geometry.Shape;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.parts.Attach;
+import mellowflare.core.parts.HoseEndPart;
+
+/**
+ * The line drawn as a strip: port, joint, hose end, hose, hose end, joint, port. Not to scale; elbows are shown turned, seals glow, and what
+ * is not settled stands dashed with a question mark.
+ */
+public final class LineStrip {
+    private static final double WIDTH = 420;
+    private static final double PORT_DEPTH = 34;
+    private static final double PORT_HALF = 19;
+    private static final double ELBOW_AT = 78;
+    private static final double NUT_HALF = 14;
+    private static final double SOCKET_HALF = 12;
+    private static final double HOSE_HALF = 8;
+    private static final int BEND_POINTS = 40;
+
+    private final HosePlan plan;
+    private final boolean detailed;
+    private final Set<Subject> stopped;
+    private final Drawing.Sheet sheet = new Drawing.Sheet();
+
+    private LineStrip(HosePlan plan, boolean detailed) {
+        this.plan = plan;
+        this.detailed = detailed;
+        this.stopped = plan.findings().stream()
+                .filter(Finding::stops)
+                .map(Finding::about)
+                .collect(Collectors.toSet());
+    }
+
+    /** The small strip of the band. */
+    public static Drawing band(HosePlan plan) {
+        return new LineStrip(plan, false).draw();
+    }
+
+    /** The large strip with its lengths. */
+    public static Drawing page(HosePlan plan) {
+        return new LineStrip(plan, true).draw();
+    }
+
+    private Drawing draw() {
+        Frame a = frame(plan.c().a(), true);
+        Frame b = frame(plan.c().b(), false);
+        hose(a, b);
+        side(plan.c().a(), a);
+        side(plan.c().b(), b);
+        if (detailed) {
+            lengths(a, b);
+        }
+        double bottom = Math.min(a.lowest(), b.lowest()) - (detailed ? 12 : 2);
+        double top = Math.max(a.highest(), b.highest());
+        double beside = detailed ? 4 : 90;
+        return sheet.done(-beside, bottom, WIDTH + beside, top);
+    }
+
+    /** Places local coordinates (u out of the hose toward the port, v across) on the sheet. */
+    private record Frame(Point corner, double ux, double uy) {
+        Point at(double u, double v) {
+            return corner.plus(u * ux - v * uy, u * uy + v * ux);
+        }
+
+        double lowest() {
+            return Math.min(-28, corner.y() + uy * ELBOW_AT - 4);
+        }
+
+        double highest() {
+            return Math.max(22, corner.y() + uy * ELBOW_AT + 4);
+        }
+    }
+
+    private Frame frame(Side side, boolean near) {
+        double degrees = side.part().map(p -> p.angle().degrees()).orElse(0.0);
+        double turn = Math.toRadians(degrees);
+        boolean up = !near
+                && plan.c().twoElbows()
+                && plan.c().clocking().map(c -> Math.cos(c.radians()) < 0).orElse(false);
+        double along = Math.cos(turn) * (near ? -1 : 1);
+        double across = Math.sin(turn) * (up ? 1 : -1);
+        return new Frame(new Point(near ? ELBOW_AT : WIDTH - ELBOW_AT, 0), along, across);
+    }
+
+    private void side(Side side, Frame f) {
+        port(side, f);
+        hoseEnd(side, f);
+        joint(side, f);
+    }
+
+    private void port(Side side, Frame f) {
+        double from = ELBOW_AT - PORT_DEPTH;
+        boolean known = side.port().isPresent();
+        List<Point> block = box(f, from, -PORT_HALF, ELBOW_AT, PORT_HALF);
+        sheet.path(known ? Pen.OUTLINE : Pen.SELECTED, known ? Fill.METAL_CUT : Fill.PAPER, true, block);
+        Point middle = f.at(from + PORT_DEPTH / 2, 0);
+        if (!known) {
+            sheet.label(middle, "?", "", Shape.Role.OPEN, Shape.Anchor.MIDDLE);
+        }
+        spot(side.which().end(), block);
+        stopMark(side.which().end(), f.at(ELBOW_AT - 6, PORT_HALF + 5));
+        name(side, f, middle);
+    }
+
+    /** On the page the name stands under its port or beside a turned one; in the band always beside it, where there is room. */
+    private void name(Side side, Frame f, Point middle) {
+        boolean near = side.which() == Which.A;
+        boolean turned = Math.abs(f.uy()) > 0.2;
+        double out = near ? -1 : 1;
+        Shape.Anchor outward = near ? Shape.Anchor.END : Shape.Anchor.START;
+        Shape.Anchor inward = near ? Shape.Anchor.START : Shape.Anchor.END;
+        Shape.Anchor anchor = !detailed ? outward : turned ? inward : Shape.Anchor.MIDDLE;
+        Point at = !detailed
+                ? middle.plus(out * (PORT_HALF + 4), 9)
+                : turned ? middle.plus(-out * (PORT_HALF + 5), 5) : middle.plus(0, -PORT_HALF - 7);
+        String brief = side.port().map(End::brief).orElse("not settled");
+        sheet.label(at, side.place(), brief, Shape.Role.NAME, anchor);
+    }
+
+    private void hoseEnd(Side side, Frame f) {
+        boolean near = side.which() == Which.A;
+        double s = near ? 1 : -1;
+        Point c = f.corner();
+        Optional<HoseEndPart> part = side.part();
+        Pen pen = part.isPresent() ? Pen.OUTLINE : Pen.SELECTED;
+        // Tail from the corner to the socket, along the hose.
+        sheet.path(pen, Fill.METAL, true, List.of(c.plus(0, -5), c.plus(s * 8, -5), c.plus(s * 8, 5), c.plus(0, 5)));
+        if (Math.abs(f.uy()) > 0.2) {
+            sheet.add(new Shape.Disc(c, 5, pen, Fill.METAL));
+        }
+        List<Point> neck = box(f, 0, -5, 8, 5);
+        sheet.path(pen, Fill.METAL, true, neck);
+        List<Point> nut = box(f, 8, -NUT_HALF, ELBOW_AT - PORT_DEPTH, NUT_HALF);
+        sheet.path(pen, Fill.METAL, true, nut);
+        sheet.line(Pen.FINE, f.at(8, -NUT_HALF * 0.45), f.at(ELBOW_AT - PORT_DEPTH, -NUT_HALF * 0.45));
+        sheet.line(Pen.FINE, f.at(8, NUT_HALF * 0.45), f.at(ELBOW_AT - PORT_DEPTH, NUT_HALF * 0.45));
+        double from = c.x() + s * 8;
+        double to = c.x() + s * 40;
+        sheet.rect(pen, Fill.METAL, Math.min(from, to), -SOCKET_HALF, Math.max(from, to), SOCKET_HALF);
+        boolean crimped = part.map(p -> p.attach() == Attach.CRIMPED).orElse(true);
+        for (int i = 1; i < (crimped ? 6 : 3); i++) {
+            double x = from + s * 32 * i / (crimped ? 6.0 : 3.0);
+            double half = SOCKET_HALF * (crimped ? 0.9 : 1);
+            sheet.line(Pen.FINE, new Point(x, -half), new Point(x, half));
+        }
+        spot(side.which().hoseEnd(), nut);
+        sheet.spot(side.which().hoseEnd(), Math.min(from, to), -SOCKET_HALF, Math.max(from, to), SOCKET_HALF);
+        stopMark(side.which().hoseEnd(), new Point((from + to) / 2, SOCKET_HALF + 7));
+    }
+
+    private void joint(Side side, Frame f) {
+        double face = ELBOW_AT - PORT_DEPTH;
+        stopMark(side.which().joint(), f.at(face - 10, NUT_HALF + 7));
+        sheet.spot(
+                side.which().joint(),
+                f.at(face, 0).x() - 8,
+                f.at(face, 0).y() - 22,
+                f.at(face, 0).x() + 8,
+                f.at(face, 0).y() + 22);
+        Optional<SealPlace> place = side.port().flatMap(p -> side.seat()).map(s -> s.sealPlace());
+        if (place.isEmpty()) {
+            return;
+        }
+        switch (place.get()) {
+            case CONE -> {
+                sheet.glow(f.at(face - 7, -10), f.at(face + 5, -3));
+                sheet.glow(f.at(face - 7, 10), f.at(face + 5, 3));
+            }
+            case RING_IN_HOUSING, RING_IN_FACE -> {
+                sheet.glow(f.at(face, -NUT_HALF), f.at(face, -NUT_HALF + 4.5));
+                sheet.glow(f.at(face, NUT_HALF), f.at(face, NUT_HALF - 4.5));
+            }
+            case WASHER -> sheet.glow(f.at(face, -NUT_HALF), f.at(face, NUT_HALF));
+            case THREAD_FLANKS -> {
+                sheet.add(new Shape.Glow(zigzag(f, face, -9)));
+                sheet.add(new Shape.Glow(zigzag(f, face, 9)));
+            }
+        }
+    }
+
+    private static List<Point> zigzag(Frame f, double face, double v) {
+        List<Point> points = new ArrayList<>();
+        for (int i = 0; i <= 8; i++) {
+            points.add(f.at(face - 8 + i * 3, v + (i % 2 == 0 ? 1.6 : -1.6)));
+        }
+        return points;
+    }
+
+    private void hose(Frame a, Frame b) {
+        double from = a.corner().x() + 40;
+        double to = b.corner().x() - 40;
+        boolean known = plan.c().hose().isPresent();
+        List<Point> upper = new ArrayList<>();
+        List<Point> lower = new ArrayList<>();
+        for (int i = 0; i <= BEND_POINTS; i++) {
+            double t = (double) i / BEND_POINTS;
+            double sag = 6 * Math.sin(2 * Math.PI * t);
+            upper.add(new Point(from + (to - from) * t, sag + HOSE_HALF));
+            lower.add(0, new Point(from + (to - from) * t, sag - HOSE_HALF));
+        }
+        List<Point> outline = new ArrayList<>(upper);
+        outline.addAll(lower);
+        sheet.path(known ? Pen.OUTLINE : Pen.SELECTED, known ? Fill.WIRE : Fill.PAPER, true, outline);
+        sheet.spot(Subject.HOSE, from, -HOSE_HALF - 6, to, HOSE_HALF + 6);
+        stopMark(Subject.HOSE, new Point((from + to) / 2, HOSE_HALF + 13));
+        String name = plan.c().hose().map(h -> h.title() + lengthText()).orElse("hose not chosen");
+        sheet.label(
+                new Point((from + to) / 2, -HOSE_HALF - (detailed ? 16 : 19)),
+                name,
+                "",
+                Shape.Role.NAME,
+                Shape.Anchor.MIDDLE);
+    }
+
+    private String lengthText() {
+        return plan.c()
+                .finished()
+                .map(f -> ", " + LengthFormat.shop(f.value(), plan.c().units()))
+                .orElse("");
+    }
+
+    private void stopMark(Subject subject, Point at) {
+        if (!stopped.contains(subject)) {
+            return;
+        }
+        List<Point> octagon = new ArrayList<>();
+        for (int i = 0; i < 8; i++) {
+            double t = Math.PI / 8 + i * Math.PI / 4;
+            octagon.add(at.plus(5 * Math.cos(t), 5 * Math.sin(t)));
+        }
+        sheet.path(Pen.STOP, Fill.PAPER, true, octagon);
+        sheet.line(Pen.STOP, at.plus(0, 2.6), at.plus(0, -0.6));
+        sheet.line(Pen.STOP, at.plus(0, -2.2), at.plus(0, -2.6));
+    }
+
+    private void lengths(Frame a, Frame b) {
+        if (plan.cut().isEmpty()) {
+            return;
+        }
+        CutLength cut = plan.cut().get();
+        double sealA = sealX(a, true);
+        double sealB = sealX(b, false);
+        double buttA = a.corner().x() + 14;
+        double buttB = b.corner().x() - 14;
+        double y = 26;
+        dimension(sealA, sealB, y, 3, LengthFormat.both(cut.overall(), plan.c().units()) + " overall", true);
+        dimension(
+                sealA, buttA, y, 1, LengthFormat.figure(cut.cutOffA(), plan.c().units()), false);
+        dimension(
+                buttB, sealB, y, 1, LengthFormat.figure(cut.cutOffB(), plan.c().units()), false);
+        if (cut.possible()) {
+            dimension(
+                    buttA,
+                    buttB,
+                    y,
+                    2,
+                    "cut "
+                            + LengthFormat.both(
+                                    cut.shop(plan.c().units()), plan.c().units()),
+                    false);
+        }
+    }
+
+    private static double sealX(Frame f, boolean near) {
+        boolean turned = Math.abs(f.uy()) > 0.2;
+        return turned ? f.corner().x() : f.corner().x() + (near ? -1 : 1) * (ELBOW_AT - PORT_DEPTH);
+    }
+
+    private void dimension(double from, double to, double y, int rank, String text, boolean measured) {
+        sheet.add(new Shape.Dimension(new Point(from, y), new Point(to, y), rank, text, measured));
+    }
+
+    private static List<Point> box(Frame f, double u0, double v0, double u1, double v1) {
+        return List.of(f.at(u0, v0), f.at(u1, v0), f.at(u1, v1), f.at(u0, v1));
+    }
+
+    private void spot(Subject subject, List<Point> corners) {
+        double left = corners.stream().mapToDouble(Point::x).min().orElseThrow();
+        double right = corners.stream().mapToDouble(Point::x).max().orElseThrow();
+        double bottom = corners.stream().mapToDouble(Point::y).min().orElseThrow();
+        double top = corners.stream().mapToDouble(Point::y).max().orElseThrow();
+        sheet.spot(subject, left, bottom, right, top);
+    }
+}

@@ -1,0 +1,219 @@
+package mellowflare.core.hose;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.advice.Schools;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.advice.Wording;
+import mellowflare.core.connection.End;
+import mellowflare.core.measure.GaugePressure;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.parts.Attach;
+import mellowflare.core.parts.HoseEndPart;
+import mellowflare.core.procedure.RecordField;
+import mellowflare.core.procedure.Step;
+import mellowflare.core.sealing.SealAdvice;
+
+/** Fills the order of work for one line. What is not known yet reads as “…” so that the order can be seen early. */
+final class StepWriter {
+    private static final String OPEN = "…";
+    /** Proof pressure is twice the working pressure (SAE J343). */
+    private static final double PROOF = 2;
+
+    private final HoseCase c;
+    private final Map<Which, SealAdvice> seals;
+
+    StepWriter(HoseCase c, Map<Which, SealAdvice> seals) {
+        this.c = c;
+        this.seals = seals;
+    }
+
+    List<Step> write() {
+        List<Step> steps = new ArrayList<>();
+        Set<String> lineWords = lineWords();
+        List<StepTable.Row> rows = c.data().get(StepTable.KEY).rows();
+        int at = 0;
+        while (at < rows.size()) {
+            int end = at;
+            while (end < rows.size() && rows.get(end).perEnd() == rows.get(at).perEnd()) {
+                end++;
+            }
+            List<StepTable.Row> block = rows.subList(at, end);
+            if (rows.get(at).perEnd()) {
+                for (Side side : order(block)) {
+                    Set<String> words = new HashSet<>(lineWords);
+                    words.addAll(sideWords(side));
+                    Map<String, Figure> figures = figures(Optional.of(side));
+                    block.stream()
+                            .filter(r -> words.containsAll(r.when()))
+                            .forEach(r -> steps.add(step(r, Optional.of(side), figures)));
+                }
+            } else {
+                Map<String, Figure> figures = figures(Optional.empty());
+                block.stream()
+                        .filter(r -> lineWords.containsAll(r.when()))
+                        .forEach(r -> steps.add(step(r, Optional.empty(), figures)));
+            }
+            at = end;
+        }
+        return steps;
+    }
+
+    /** Ends are made up A first; they are fitted fixed thread first, so that only a swivel is tightened with the hose held. */
+    private List<Side> order(List<StepTable.Row> block) {
+        boolean fitting = block.stream().anyMatch(r -> r.id().equals("fit"));
+        boolean bFixed = c.b().part().filter(p -> !p.swivel()).isPresent();
+        return fitting && bFixed ? List.of(c.b(), c.a()) : List.of(c.a(), c.b());
+    }
+
+    private Set<String> lineWords() {
+        Set<String> words = new HashSet<>();
+        Schools schools = c.data().get(Schools.KEY);
+        words.add(schools.chosen(SchoolTopic.HOSE_CUTTING, c.practice()).id());
+        words.add(schools.chosen(SchoolTopic.ASSEMBLY_LUBRICANT, c.practice()).id());
+        return words;
+    }
+
+    private Set<String> sideWords(Side side) {
+        Set<String> words = new HashSet<>();
+        side.part().ifPresent(p -> words.add(p.attach() == Attach.CRIMPED ? "crimped" : "reusable"));
+        if (side.which() == Which.B && c.twoElbows()) {
+            words.add("second-elbow");
+        }
+        side.seat()
+                .ifPresent(seat -> words.add(
+                        switch (seat.sealPlace()) {
+                            case CONE -> "cone";
+                            case THREAD_FLANKS -> "thread";
+                            case RING_IN_HOUSING, RING_IN_FACE, WASHER -> "ring";
+                        }));
+        return words;
+    }
+
+    private Step step(StepTable.Row row, Optional<Side> side, Map<String, Figure> figures) {
+        return new Step(
+                row.id() + side.map(s -> "@" + s.which()).orElse(""),
+                side.map(s -> row.id().equals("fit")
+                                ? s.which().joint()
+                                : s.which().hoseEnd())
+                        .orElse(Subject.LINE),
+                side.map(s -> row.title() + ", end " + s.which()).orElse(row.title()),
+                row.text(),
+                figures,
+                row.tools().stream().map(t -> fill(t, figures)).toList(),
+                row.hold().isEmpty() ? Optional.empty() : Optional.of(row.hold()),
+                row.cutFigure() ? Step.Gate.CUT_FIGURE : Step.Gate.NONE,
+                row.caution().isEmpty() ? List.of() : List.of(fill(row.caution(), figures)),
+                record(row, side),
+                side.flatMap(s -> Optional.ofNullable(seals.get(s.which())))
+                        .filter(s -> row.id().equals("fit"))
+                        .map(SealAdvice::source)
+                        .orElse(row.source()));
+    }
+
+    private String fill(String template, Map<String, Figure> figures) {
+        return Wording.fill(template, figures, c.units());
+    }
+
+    private Map<String, Figure> figures(Optional<Side> side) {
+        Map<String, Figure> f = new TreeMap<>();
+        Optional<CutLength> cut = c.cut().filter(CutLength::possible);
+        f.put(
+                "cut",
+                Figure.of(cut.map(x -> LengthFormat.both(x.shop(c.units()), c.units()))
+                        .orElse(OPEN)));
+        f.put("overall", shop(c.finished().map(x -> x.value())));
+        f.put("tolerance", figure(cut.map(CutLength::tolerance)));
+        f.put("hose", Figure.of(c.hose().map(h -> h.part()).orElse(OPEN)));
+        f.put("partA", Figure.of(c.a().part().map(HoseEndPart::part).orElse(OPEN)));
+        f.put("partB", Figure.of(c.b().part().map(HoseEndPart::part).orElse(OPEN)));
+        f.put("fluid", Figure.of(c.fluid().map(x -> x.name()).orElse("the fluid that will run in it")));
+        f.put(
+                "fluidCaution",
+                Figure.of(c.fluid().map(x -> x.caution()).orElse("Never feel for a pressurised leak by hand.")));
+        f.put("proof", proof().map(Figure::of).orElse(Figure.of(OPEN)));
+        f.put("clock", c.clocking().map(Figure::of).orElse(Figure.of(OPEN)));
+        f.put(
+                "lubricant",
+                Figure.of(c.data()
+                        .get(Schools.KEY)
+                        .chosen(SchoolTopic.ASSEMBLY_LUBRICANT, c.practice())
+                        .name()));
+        side.ifPresent(s -> sideFigures(f, s));
+        return f;
+    }
+
+    private void sideFigures(Map<String, Figure> f, Side s) {
+        Optional<HoseEndPart> part = s.part();
+        Optional<SealAdvice> seal = Optional.ofNullable(seals.get(s.which()));
+        f.put("which", Figure.of(s.which().name()));
+        f.put(
+                "port",
+                Figure.of(s.place()
+                        + s.port().map(End::brief).map(b -> " (" + b + ")").orElse("")));
+        f.put("insertion", figure(part.flatMap(HoseEndPart::insertion)));
+        f.put("gap", figure(part.flatMap(HoseEndPart::gap)));
+        f.put("crimp", figure(crimp(s)));
+        f.put("hexes", Figure.of(part.map(p -> String.join(" and ", p.hexes())).orElse(OPEN)));
+        f.put("sealsOn", Figure.of(seal.map(x -> x.sealsOn().words()).orElse(OPEN)));
+        f.put("putOn", Figure.of(seal.map(x -> String.join(" and ", x.putOn())).orElse(OPEN)));
+        f.put(
+                "tighten",
+                Figure.of(seal.map(SealAdvice::tighten).map(StepWriter::capital).orElse(OPEN)));
+    }
+
+    private static String capital(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
+    private Optional<Length> crimp(Side s) {
+        return s.part()
+                .flatMap(p ->
+                        c.hose().flatMap(h -> Optional.ofNullable(p.crimp().get(h.kind()))));
+    }
+
+    private Optional<GaugePressure> proof() {
+        return c.service().working().map(w -> w.times(PROOF));
+    }
+
+    private Figure figure(Optional<Length> length) {
+        return length.map(Figure::of).orElse(Figure.of(OPEN));
+    }
+
+    private Figure shop(Optional<Length> length) {
+        return Figure.of(length.map(l -> LengthFormat.both(l, c.units())).orElse(OPEN));
+    }
+
+    /** The figure to write down; left out while its target is unknown. */
+    private List<RecordField> record(StepTable.Row row, Optional<Side> side) {
+        if (row.record().isEmpty()) {
+            return List.of();
+        }
+        String[] parts = row.record().split(":");
+        if (parts[0].equals("pressure")) {
+            return proof().map(p -> List.of(RecordField.pressure(row.id(), parts[1], p)))
+                    .orElse(List.of());
+        }
+        Optional<CutLength> cut = c.cut().filter(CutLength::possible);
+        Optional<Length> target = switch (parts[2]) {
+            case "cut" -> cut.map(x -> x.shop(c.units()));
+            case "overall" -> cut.map(CutLength::overall);
+            case "gap" -> side.flatMap(Side::part).flatMap(HoseEndPart::gap);
+            case "crimp" -> side.flatMap(this::crimp);
+            default -> throw new IllegalStateException("No such figure to record: " + parts[2]);
+        };
+        Optional<Length> tolerance = parts[3].equals("TOL")
+                ? cut.map(CutLength::tolerance)
+                : Optional.of(Length.ofMm(Double.parseDouble(parts[3])));
+        return target.flatMap(t -> tolerance.map(tol -> List.of(RecordField.length(row.id(), parts[1], t, tol))))
+                .orElse(List.of());
+    }
+}

@@ -1,0 +1,35 @@
+package mellowflare.core.hose;
+
+import mellowflare.core.advice.Subject;
+
+/** The two ends of a line: A is the near one, from which it is looked along. */
+public enum Which {
+    A(Subject.END_A, Subject.JOINT_A, Subject.HOSE_END_A),
+    B(Subject.END_B, Subject.JOINT_B, Subject.HOSE_END_B);
+
+    private final Subject end;
+    private final Subject joint;
+    private final Subject hoseEnd;
+
+    Which(Subject end, Subject joint, Subject hoseEnd) {
+        this.end = end;
+        this.joint = joint;
+        this.hoseEnd = hoseEnd;
+    }
+
+    public Subject end() {
+        return end;
+    }
+
+    public Subject joint() {
+        return joint;
+    }
+
+    public Subject hoseEnd() {
+        return hoseEnd;
+    }
+
+    public Which other() {
+        return this == A ? B : A;
+    }
+}

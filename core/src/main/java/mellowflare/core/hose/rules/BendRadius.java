@@ -1,0 +1,44 @@
+package mellowflare.core.hose.rules;
+
+import java.util.List;
+import java.util.Map;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.hose.HoseCase;
+import mellowflare.core.measure.Length;
+import mellowflare.core.reference.Source;
+
+/** No bend tighter than the hose allows. */
+final class BendRadius implements Rule<HoseCase> {
+    private static final RuleText TEXT = new RuleText(
+            "hose.bend-radius",
+            Severity.STOP,
+            "The bend on the job is {radius} on the centre line; {hose} needs {least} or more.",
+            "The bend of {radius} on the centre line is within the {least} of {hose}.",
+            "{radius} against {least}, both on the centre line",
+            "Give the hose a wider sweep, turn an end with an elbow, or take a more flexible hose.",
+            Source.of("SAE J517"));
+
+    @Override
+    public List<Finding> check(HoseCase c) {
+        if (c.hose().isEmpty() || c.bendRadius().isEmpty()) {
+            return List.of(
+                    c.hose().isEmpty()
+                            ? Finding.notChecked(TEXT, Subject.HOSE, "hose")
+                            : Finding.notChecked(TEXT, Subject.HOSE, "tightest bend on the job"));
+        }
+        Length least = c.hose().get().centreLineBendRadius();
+        return List.of(Finding.of(
+                c.bendRadius().get().compareTo(least) >= 0,
+                TEXT,
+                Subject.HOSE,
+                Map.of(
+                        "radius", Figure.of(c.bendRadius().get()),
+                        "least", Figure.of(least),
+                        "hose", Figure.of(c.hose().get().part()))));
+    }
+}

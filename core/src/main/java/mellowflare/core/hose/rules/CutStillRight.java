@@ -1,0 +1,50 @@
+package mellowflare.core.hose.rules;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.hose.CutLength;
+import mellowflare.core.hose.HoseCase;
+import mellowflare.core.measure.Length;
+import mellowflare.core.procedure.StepEntry;
+import mellowflare.core.reference.Source;
+
+/** A plan that changes after the cut leaves the wrong hose on the bench. */
+final class CutStillRight implements Rule<HoseCase> {
+    private static final RuleText TEXT = new RuleText(
+            "make.cut-changed",
+            Severity.STOP,
+            "The hose was cut to {was}; the line now asks for {now}.",
+            "The hose was cut to the figure the line asks for ({now}).",
+            "{was} against {now}",
+            "Undo the change, or cut a new hose and start the steps afresh.",
+            Source.house("the figure read back before the cut"));
+
+    @Override
+    public List<Finding> check(HoseCase c) {
+        Optional<CutLength> cut = c.cut();
+        boolean made = c.log()
+                .entry("cut")
+                .filter(e -> e.outcome() == StepEntry.Outcome.DONE)
+                .isPresent();
+        if (!made) {
+            return List.of();
+        }
+        if (cut.isEmpty()) {
+            return List.of(Finding.notChecked(TEXT, Subject.MAKE, "finished length and both hose ends"));
+        }
+        Length was = c.log().readBack().orElseThrow().figure();
+        Length now = cut.get().shop(c.units());
+        return List.of(Finding.of(
+                was.distanceTo(now).mm() < 0.5,
+                TEXT,
+                Subject.MAKE,
+                Map.of("was", Figure.of(was), "now", Figure.of(now))));
+    }
+}

@@ -1,0 +1,36 @@
+package mellowflare.core.hose.rules;
+
+import java.util.List;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.hose.HoseCase;
+
+/** The register of rules for a hydraulic hose line. A new rule is one small class here and one line below. */
+public final class HoseRules {
+    private static final List<Rule<HoseCase>> ALL = List.of(
+            new WeakestPart(),
+            new Surge(),
+            new Mates(),
+            new MatchedSeries(),
+            new HoseSize(),
+            new FluidBelongs(),
+            new LinerBears(),
+            new RingBears(),
+            new TemperatureRange(),
+            new BendRadius(),
+            new Velocity(),
+            new TwinsOfPort(),
+            new Turning(),
+            new Clocking(),
+            new CutPossible(),
+            new SecondReading(),
+            new CutStillRight(),
+            new NothingPassedOver());
+
+    private HoseRules() {}
+
+    /** All findings, worst first. */
+    public static List<Finding> check(HoseCase c) {
+        return Rule.checkAll(ALL, c);
+    }
+}

@@ -1,0 +1,50 @@
+package mellowflare.core.hose.rules;
+
+import java.util.List;
+import java.util.Map;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.hose.HoseCase;
+import mellowflare.core.hose.Side;
+import mellowflare.core.parts.HoseEndPart;
+import mellowflare.core.parts.HosePart;
+import mellowflare.core.reference.Source;
+
+/** Hose, end and ferrule must come from one matched series. */
+final class MatchedSeries implements Rule<HoseCase> {
+    private static final RuleText TEXT = new RuleText(
+            "line.matched-series",
+            Severity.STOP,
+            "{part} is of series {endSeries}, the hose {hose} of series {hoseSeries}: they do not belong together.",
+            "{part} and the hose {hose} are of one series ({hoseSeries}).",
+            "series {endSeries} against {hoseSeries}",
+            "Take an end of series {hoseSeries}.",
+            Source.of("SAE J1273"));
+
+    @Override
+    public List<Finding> check(HoseCase c) {
+        return c.sides().stream().map(s -> check(c, s)).toList();
+    }
+
+    private static Finding check(HoseCase c, Side s) {
+        Subject about = s.which().hoseEnd();
+        if (c.hose().isEmpty() || s.part().isEmpty()) {
+            return Finding.notChecked(TEXT, about, Missing.hoseAndEnd(c, s));
+        }
+        HoseEndPart part = s.part().get();
+        HosePart hose = c.hose().get();
+        return Finding.of(
+                part.series().equals(hose.series()),
+                TEXT,
+                about,
+                Map.of(
+                        "part", Figure.of(part.part()),
+                        "endSeries", Figure.of(part.series()),
+                        "hose", Figure.of(hose.part()),
+                        "hoseSeries", Figure.of(hose.series())));
+    }
+}

@@ -1,0 +1,52 @@
+package mellowflare.core.hose.rules;
+
+import java.util.List;
+import java.util.Map;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.hose.HoseCase;
+import mellowflare.core.hose.Side;
+import mellowflare.core.parts.HoseEndPart;
+import mellowflare.core.reference.Source;
+
+/** Hose end and port must be of one family and size, opposite gender, and seal in one place. */
+final class Mates implements Rule<HoseCase> {
+    private static final RuleText TEXT = new RuleText(
+            "joint.mates",
+            Severity.STOP,
+            "{part} offers {offers}; the port is {port}: they do not seal on each other.",
+            "{part} mates with the port {port} and seals on the {seat}.",
+            "{offers} against {port}",
+            "Take a hose end that offers the mate of {port}.",
+            Source.of("the end tables"));
+
+    @Override
+    public List<Finding> check(HoseCase c) {
+        return c.sides().stream().map(Mates::check).toList();
+    }
+
+    private static Finding check(Side s) {
+        Subject about = s.which().joint();
+        if (s.mates().isEmpty()) {
+            return s.port().isEmpty()
+                    ? Finding.notChecked(TEXT, about, "port of end " + s.which())
+                    : Finding.notChecked(TEXT, about, "hose end " + s.which());
+        }
+        HoseEndPart part = s.part().orElseThrow();
+        return Finding.of(
+                s.mates().get(),
+                TEXT,
+                about,
+                Map.of(
+                        "part", Figure.of(part.part()),
+                        "offers",
+                                Figure.of(part.end().text() + " with "
+                                        + part.seat().words()),
+                        "seat", Figure.of(part.seat().sealPlace().words()),
+                        "port", Figure.of(s.port().orElseThrow().id().text())));
+    }
+}

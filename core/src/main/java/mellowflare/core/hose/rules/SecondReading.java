@@ -1,0 +1,48 @@
+package mellowflare.core.hose.rules;
+
+import java.util.List;
+import java.util.Map;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.hose.HoseCase;
+import mellowflare.core.measure.CalledFigure;
+import mellowflare.core.measure.Length;
+import mellowflare.core.reference.Source;
+
+/** One figure called, another written: the second reading catches it. */
+final class SecondReading implements Rule<HoseCase> {
+    private static final RuleText TEXT = new RuleText(
+            "length.second-reading",
+            Severity.STOP,
+            "The readings disagree: {first} and {second}, {apart} apart.",
+            "Two readings agree: {first} and {second}.",
+            "{apart} apart, {allowed} allowed for a {instrument}",
+            "Measure again, both of you, from the same points.",
+            Source.house("three standard deviations of two readings"));
+
+    @Override
+    public List<Finding> check(HoseCase c) {
+        if (c.finished().isEmpty()) {
+            return List.of(Finding.notChecked(TEXT, Subject.LENGTH, "finished length"));
+        }
+        CalledFigure figure = c.finished().get();
+        if (figure.second().isEmpty()) {
+            return List.of(Finding.notChecked(TEXT, Subject.LENGTH, "second reading"));
+        }
+        Length second = figure.second().get();
+        return List.of(Finding.of(
+                figure.secondAgrees().orElseThrow(),
+                TEXT,
+                Subject.LENGTH,
+                Map.of(
+                        "first", Figure.of(figure.value()),
+                        "second", Figure.of(second),
+                        "apart", Figure.of(figure.value().distanceTo(second)),
+                        "allowed", Figure.of(figure.agreement()),
+                        "instrument", Figure.of(figure.instrument().word()))));
+    }
+}

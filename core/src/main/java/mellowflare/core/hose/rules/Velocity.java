@@ -1,0 +1,48 @@
+package mellowflare.core.hose.rules;
+
+import java.util.List;
+import java.util.Map;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.flow.PipeVelocity;
+import mellowflare.core.hose.HoseCase;
+import mellowflare.core.measure.Length;
+import mellowflare.core.reference.Source;
+
+/** Flow against bore: a guide for pressure lines. */
+final class Velocity implements Rule<HoseCase> {
+    private static final RuleText TEXT = new RuleText(
+            "hose.velocity",
+            Severity.WARN,
+            "{flow} through a bore of {bore} runs at {speed}; the guide for pressure lines is {guide}.",
+            "{flow} through a bore of {bore} runs at {speed}, within the guide of {guide}.",
+            "{speed} against {guide}",
+            "Take the next larger bore, or accept heat and pressure drop.",
+            Source.house("common velocity guide for pressure lines"));
+
+    @Override
+    public List<Finding> check(HoseCase c) {
+        if (c.hose().isEmpty() || c.service().flow().isEmpty()) {
+            return List.of(Finding.notChecked(TEXT, Subject.HOSE, c.hose().isEmpty() ? "hose" : "flow"));
+        }
+        Length bore = c.hose().get().bore();
+        double speed = PipeVelocity.metresPerSecond(c.service().flow().get(), bore);
+        return List.of(Finding.of(
+                speed <= PipeVelocity.PRESSURE_LINE_GUIDE,
+                TEXT,
+                Subject.HOSE,
+                Map.of(
+                        "flow",
+                        Figure.of(c.service().flow().get()),
+                        "bore",
+                        Figure.of(bore),
+                        "speed",
+                        new Figure.OfSpeed(speed),
+                        "guide",
+                        new Figure.OfSpeed(PipeVelocity.PRESSURE_LINE_GUIDE))));
+    }
+}

@@ -1,0 +1,22 @@
+package mellowflare.core.identify;
+
+import java.util.Map;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.connection.End;
+
+/** One kind of evidence: how likely what was seen would be on a given end, and on a part that is none of ours. */
+interface Clue {
+
+    ClueKind kind();
+
+    boolean given(Observation seen);
+
+    /** Likelihood of what was seen if the part is this end; above zero. */
+    double likelihood(Observation seen, End end);
+
+    /** Likelihood of what was seen if the part is in no table; same measure as {@link #likelihood}. */
+    double likelihoodOfUnknown(Observation seen);
+
+    /** Figures for the sentence: {@code seen} and {@code expected}. */
+    Map<String, Figure> figures(Observation seen, End end);
+}

@@ -1,0 +1,109 @@
+package mellowflare.core.identify;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.IntStream;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.reference.ReferenceData;
+
+/** Ranks all ends for an observation. Holds no state but the tables; safe for many threads. */
+public final class Identifier {
+    /** Prior of a part that stands in none of the tables (house figure). */
+    static final double UNKNOWN_PRIOR = 0.08;
+
+    private static final int SHOWN = 8;
+    private static final double FOR_WITHIN = Math.log(0.5);
+    private static final double AGAINST_BELOW = Math.log(0.2);
+    /** The clues, each in a file of its own; the order is the fitter's order of looking. */
+    private static final List<Clue> CLUES = List.of(
+            new DiameterClue(),
+            new PitchClue(),
+            new FlankClue(),
+            new TaperClue(),
+            new SeatClue(),
+            new SeatAngleClue(),
+            new RingClue(),
+            new ServiceClue());
+
+    private final List<End> males;
+    private final List<End> females;
+    private final TwinTable twins;
+
+    /**
+     * @param data must hold {@link EndTable#KEY} and {@link TwinTable#KEY}
+     */
+    public Identifier(ReferenceData data) {
+        EndTable ends = data.get(EndTable.KEY);
+        this.males = ends.of(Gender.MALE);
+        this.females = ends.of(Gender.FEMALE);
+        this.twins = data.get(TwinTable.KEY);
+    }
+
+    /** The posterior over all ends of that gender, with reasons for the likeliest. */
+    public Identification identify(Observation seen) {
+        List<Clue> given = CLUES.stream().filter(c -> c.given(seen)).toList();
+        if (given.isEmpty()) {
+            return new Identification(
+                    seen,
+                    List.of(),
+                    UNKNOWN_PRIOR,
+                    java.util.Optional.of(new NextCheck(ClueKind.DIAMETER, 0, List.of())));
+        }
+        List<End> ends = seen.gender() == Gender.MALE ? males : females;
+        double[][] logs = new double[given.size()][ends.size()];
+        double[] best = new double[given.size()];
+        double[] posterior = new double[ends.size()];
+        double shares = ends.stream().mapToDouble(End::share).sum();
+        for (int e = 0; e < posterior.length; e++) {
+            posterior[e] = Math.log((1 - UNKNOWN_PRIOR) * ends.get(e).share() / shares);
+        }
+        double unknown = Math.log(UNKNOWN_PRIOR);
+        for (int c = 0; c < logs.length; c++) {
+            best[c] = Double.NEGATIVE_INFINITY;
+            for (int e = 0; e < posterior.length; e++) {
+                logs[c][e] = Math.log(given.get(c).likelihood(seen, ends.get(e)));
+                best[c] = Math.max(best[c], logs[c][e]);
+                posterior[e] += logs[c][e];
+            }
+            unknown += Math.log(given.get(c).likelihoodOfUnknown(seen));
+        }
+        double top = unknown;
+        for (double p : posterior) {
+            top = Math.max(top, p);
+        }
+        double sum = Math.exp(unknown - top);
+        for (int e = 0; e < posterior.length; e++) {
+            posterior[e] = Math.exp(posterior[e] - top);
+            sum += posterior[e];
+        }
+        for (int e = 0; e < posterior.length; e++) {
+            posterior[e] /= sum;
+        }
+        List<Integer> order = IntStream.range(0, posterior.length)
+                .boxed()
+                .sorted(Comparator.comparingDouble(e -> -posterior[e]))
+                .limit(SHOWN)
+                .toList();
+        List<Candidate> candidates = new ArrayList<>();
+        for (int e : order) {
+            List<Evidence> evidence = new ArrayList<>();
+            for (int c = 0; c < logs.length; c++) {
+                evidence.add(evidence(given.get(c), seen, ends.get(e), logs[c][e] - best[c]));
+            }
+            candidates.add(new Candidate(
+                    ends.get(e), posterior[e], evidence, twins.of(ends.get(e).id())));
+        }
+        return new Identification(
+                seen, candidates, Math.exp(unknown - top) / sum, NextCheckFinder.find(CLUES, seen, ends, posterior));
+    }
+
+    private static Evidence evidence(Clue clue, Observation seen, End end, double weight) {
+        Evidence.Verdict verdict = weight >= FOR_WITHIN
+                ? Evidence.Verdict.FOR
+                : weight <= AGAINST_BELOW ? Evidence.Verdict.AGAINST : Evidence.Verdict.NEITHER;
+        return new Evidence(clue.kind(), verdict, weight, clue.figures(seen, end));
+    }
+}

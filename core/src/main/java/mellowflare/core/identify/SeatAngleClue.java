@@ -1,0 +1,56 @@
+package mellowflare.core.identify;
+
+import java.util.Map;
+import java.util.stream.Collectors;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.Seat;
+
+/** The seat's angle as measured: scatter 2 degrees; one reading in five is given as the included angle. */
+final class SeatAngleClue implements Clue {
+    private static final double SCATTER_DEG = 2;
+    private static final double INCLUDED_SHARE = 0.2;
+    private static final double NO_CONE = 1.0 / 900;
+
+    @Override
+    public ClueKind kind() {
+        return ClueKind.SEAT_ANGLE;
+    }
+
+    @Override
+    public boolean given(Observation seen) {
+        return seen.seatAngle().isPresent();
+    }
+
+    @Override
+    public double likelihood(Observation seen, End end) {
+        double read = seen.seatAngle().orElseThrow().degrees();
+        double sum = 0;
+        for (Seat seat : end.seats()) {
+            double half = seat.halfAngleDegrees().orElse(Double.NaN);
+            sum += Double.isNaN(half)
+                    ? NO_CONE
+                    : NO_CONE + (1 - INCLUDED_SHARE) * density(read - half) + INCLUDED_SHARE * density(read - 2 * half);
+        }
+        return sum / end.seats().size();
+    }
+
+    @Override
+    public double likelihoodOfUnknown(Observation seen) {
+        return 1.0 / 90;
+    }
+
+    @Override
+    public Map<String, Figure> figures(Observation seen, End end) {
+        return Map.of(
+                "seen",
+                Figure.of(seen.seatAngle().orElseThrow()),
+                "expected",
+                Figure.of(end.seats().stream().map(Seat::words).collect(Collectors.joining(" or "))));
+    }
+
+    private static double density(double off) {
+        double z = off / SCATTER_DEG;
+        return Math.exp(-z * z / 2) / (SCATTER_DEG * Math.sqrt(2 * Math.PI));
+    }
+}

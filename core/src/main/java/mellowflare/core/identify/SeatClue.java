@@ -1,0 +1,79 @@
+package mellowflare.core.identify;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.Seat;
+
+/** The seat as seen, with the usual mix-ups: neighbouring cone angles, a lost ring, a flat that nobody noticed. */
+final class SeatClue implements OutcomeClue<Seat> {
+    private static final List<Seat> SEATS = List.of(Seat.values());
+    private final Map<Seat, Map<Seat, Double>> confusion = new EnumMap<>(Seat.class);
+
+    SeatClue() {
+        for (Seat truth : SEATS) {
+            Map<Seat, Double> row = new EnumMap<>(Seat.class);
+            SEATS.forEach(seen -> row.put(seen, weight(seen, truth)));
+            double sum = row.values().stream().mapToDouble(Double::doubleValue).sum();
+            row.replaceAll((seat, w) -> w / sum);
+            confusion.put(truth, row);
+        }
+    }
+
+    /** Relative weight of taking one seat for another; house figures. */
+    private static double weight(Seat seen, Seat truth) {
+        if (seen == truth) {
+            return 0.9;
+        }
+        if (seen.isCone() && truth.isCone()) {
+            double apart = Math.abs(seen.halfAngleDegrees().orElse(45.0)
+                    - truth.halfAngleDegrees().orElse(45.0));
+            return apart <= 9 ? 0.06 : 0.012;
+        }
+        if (seen == Seat.NONE) {
+            return truth == Seat.PORT_ORING || truth == Seat.WASHER ? 0.14 : 0.03;
+        }
+        if (seen == Seat.WASHER) {
+            return truth == Seat.NONE || truth == Seat.PORT_ORING ? 0.06 : 0.004;
+        }
+        return 0.004;
+    }
+
+    @Override
+    public ClueKind kind() {
+        return ClueKind.SEAT;
+    }
+
+    @Override
+    public List<Seat> outcomes(Gender gender) {
+        return SEATS;
+    }
+
+    @Override
+    public Optional<Seat> seen(Observation seen) {
+        return seen.seat();
+    }
+
+    @Override
+    public double chance(Seat outcome, End end) {
+        double sum = 0;
+        for (Seat truth : end.seats()) {
+            sum += confusion.get(truth).get(outcome);
+        }
+        return sum / end.seats().size();
+    }
+
+    @Override
+    public String word(Seat outcome) {
+        return outcome.words();
+    }
+
+    @Override
+    public String expected(End end) {
+        return end.seats().stream().map(Seat::words).collect(Collectors.joining(" or "));
+    }
+}

@@ -1,0 +1,17 @@
+package mellowflare.core.identify;
+
+/** What a straight edge along the crests, or two diameters, showed. */
+public enum TaperSeen {
+    PARALLEL("straight"),
+    TAPERED("tapered");
+
+    private final String word;
+
+    TaperSeen(String word) {
+        this.word = word;
+    }
+
+    public String word() {
+        return word;
+    }
+}

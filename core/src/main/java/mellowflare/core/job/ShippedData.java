@@ -1,0 +1,40 @@
+package mellowflare.core.job;
+
+import mellowflare.core.advice.Schools;
+import mellowflare.core.connection.EndTable;
+import mellowflare.core.fluid.FluidTable;
+import mellowflare.core.hose.StepTable;
+import mellowflare.core.identify.TwinTable;
+import mellowflare.core.material.Compatibility;
+import mellowflare.core.parts.Catalogue;
+import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.sealing.Sealing;
+import mellowflare.core.thread.ThreadTable;
+
+/** Puts the shipped tables together into the one bundle that every computation takes. */
+public final class ShippedData {
+    /** Names this state of the tables; goes up with every change of a figure. */
+    public static final String VERSION = "2026-11-a";
+
+    private ShippedData() {}
+
+    /**
+     * Loads every table.
+     *
+     * @throws mellowflare.core.reference.BrokenTable if one cannot be used
+     */
+    public static ReferenceData load() {
+        ThreadTable threads = ThreadTable.load();
+        EndTable ends = EndTable.load(threads);
+        return ReferenceData.empty(VERSION)
+                .with(ThreadTable.KEY, threads)
+                .with(EndTable.KEY, ends)
+                .with(TwinTable.KEY, new TwinTable(ends))
+                .with(Schools.KEY, Schools.load())
+                .with(FluidTable.KEY, FluidTable.load())
+                .with(Compatibility.KEY, Compatibility.load())
+                .with(Sealing.KEY, Sealing.load())
+                .with(Catalogue.KEY, Catalogue.load())
+                .with(StepTable.KEY, StepTable.load());
+    }
+}

@@ -1,0 +1,2 @@
+/** The immutable job, and what follows from it: {@code evaluate(job, reference data)}. */
+package mellowflare.core.job;

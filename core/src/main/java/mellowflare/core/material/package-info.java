@@ -1,0 +1,2 @@
+/** Elastomers and liners, and what each bears. */
+package mellowflare.core.material;

@@ -1,0 +1,30 @@
+package mellowflare.core.measure;
+
+/**
+ * What a diameter or length was read with, and how far such readings scatter.
+ * The scatter is one standard deviation of a shop reading on a dirty part, not the maker's accuracy; house figures.
+ */
+public enum Instrument {
+    CALIPER("caliper", 0.05),
+    RULE("rule", 0.35),
+    TAPE("tape", 0.8),
+    EYE("by eye", 1.5);
+
+    private final String word;
+    private final double scatterMm;
+
+    Instrument(String word, double scatterMm) {
+        this.word = word;
+        this.scatterMm = scatterMm;
+    }
+
+    /** The word for it on screen and sheet. */
+    public String word() {
+        return word;
+    }
+
+    /** One standard deviation of a reading. */
+    public Length scatter() {
+        return Length.ofMm(scatterMm);
+    }
+}

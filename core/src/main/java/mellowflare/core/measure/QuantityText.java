@@ -1,0 +1,113 @@
+package mellowflare.core.measure;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import javax.measure.IncommensurableException;
+import javax.measure.Unit;
+import javax.measure.UnitConverter;
+import tech.units.indriya.quantity.Quantities;
+
+/** Reads pressures, temperatures, flows and angles written with a unit, such as {@code 3000 psi} or {@code 120 F}. */
+public final class QuantityText {
+    private static final Pattern FORM =
+            Pattern.compile("([+-]?\\s*(?:\\d+(?:\\.\\d*)?|\\.\\d+))\\s*([^\\d\\s.,+-].*)?");
+    private static final int LONGEST_TEXT = 40;
+
+    private QuantityText() {}
+
+    /**
+     * @param text such as {@code 276 bar} or {@code 4000 psi}
+     * @param bare the unit of a number without one; empty refuses it
+     * @return a gauge pressure from -1 to 4 000 bar, or a refusal
+     */
+    public static Read<GaugePressure> pressure(String text, Optional<String> bare) {
+        return read(text, bare, TradeUnits.PRESSURES, "pressure", "bar, psi, kPa or MPa", (n, u) -> {
+            double bar =
+                    Quantities.getQuantity(n, u).to(TradeUnits.BAR).getValue().doubleValue();
+            return bar < -1.1 || bar > 4000
+                    ? outOfRange(text, "a gauge pressure between -1 and 4 000 bar")
+                    : Read.of(GaugePressure.ofBar(bar));
+        });
+    }
+
+    /**
+     * @param text such as {@code 80 C} or {@code 176 F}
+     * @param bare the unit of a number without one; empty refuses it
+     * @return a temperature from -270 to 1 000 degrees Celsius, or a refusal
+     */
+    public static Read<Temperature> temperature(String text, Optional<String> bare) {
+        return read(text, bare, TradeUnits.TEMPERATURES, "temperature", "C, F or K", (n, u) -> {
+            double celsius = Quantities.getQuantity(n, u)
+                    .to(TradeUnits.CELSIUS)
+                    .getValue()
+                    .doubleValue();
+            return celsius < -270 || celsius > 1000
+                    ? outOfRange(text, "a temperature between -270 and 1 000 degrees Celsius")
+                    : Read.of(Temperature.ofCelsius(celsius));
+        });
+    }
+
+    /**
+     * @param text such as {@code 40 L/min} or {@code 10 gal/min}
+     * @param bare the unit of a number without one; empty refuses it
+     * @return a flow up to 100 000 L/min, or a refusal
+     */
+    public static Read<FlowRate> flow(String text, Optional<String> bare) {
+        return read(text, bare, TradeUnits.FLOWS, "flow", "L/min, gal/min or m3/h", (n, u) -> {
+            double litres = perMinute(u).convert(n);
+            return litres < 0 || litres > 100_000
+                    ? outOfRange(text, "a flow between 0 and 100 000 L/min")
+                    : Read.of(FlowRate.ofLitresPerMinute(litres));
+        });
+    }
+
+    private static UnitConverter perMinute(Unit<?> unit) {
+        try {
+            return unit.getConverterToAny(TradeUnits.LITRE_PER_MINUTE);
+        } catch (IncommensurableException e) {
+            throw new IllegalStateException("Not a unit of flow in the table of flows: " + unit, e);
+        }
+    }
+
+    private interface Convert<U, T> {
+        Read<T> of(double number, U unit);
+    }
+
+    private static <U, T> Read<T> read(
+            String text,
+            Optional<String> bare,
+            Map<String, U> units,
+            String what,
+            String known,
+            Convert<U, T> convert) {
+        if (text == null || text.isBlank()) {
+            return Read.refuse(Refusal.EMPTY, "Nothing was entered: give a " + what + " in " + known + ".");
+        }
+        String shown = text.strip();
+        if (shown.length() > LONGEST_TEXT) {
+            return Read.refuse(Refusal.TOO_LONG, "That is too long for a " + what + ": give a number and its unit.");
+        }
+        Matcher m = FORM.matcher(shown.replace('\u2212', '-'));
+        if (!m.matches()) {
+            return Read.refuse(
+                    Refusal.NOT_A_NUMBER, "“" + shown + "” is not a " + what + ": give a number in " + known + ".");
+        }
+        Optional<String> named = Optional.ofNullable(m.group(2)).or(() -> bare);
+        if (named.isEmpty()) {
+            return Read.refuse(Refusal.UNIT_MISSING, "“" + shown + "” has no unit: write " + known + " after it.");
+        }
+        U unit = units.get(TradeUnits.key(named.get()));
+        if (unit == null) {
+            return Read.refuse(
+                    Refusal.UNKNOWN_UNIT,
+                    "“" + named.get().strip() + "” is not a unit of " + what + " known here: use " + known + ".");
+        }
+        return convert.of(Double.parseDouble(m.group(1).replaceAll("\\s", "")), unit);
+    }
+
+    private static <T> Read<T> outOfRange(String text, String range) {
+        return Read.refuse(Refusal.OUT_OF_RANGE, "“" + text.strip() + "” is outside the range: give " + range + ".");
+    }
+}

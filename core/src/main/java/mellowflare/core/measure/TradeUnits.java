@@ -1,0 +1,60 @@
+package mellowflare.core.measure;
+
+import java.util.Locale;
+import java.util.Map;
+import javax.measure.Unit;
+import javax.measure.quantity.Pressure;
+import javax.measure.quantity.Temperature;
+import tech.units.indriya.function.MultiplyConverter;
+import tech.units.indriya.unit.Units;
+
+/** The units fitters write, as JSR-385 units of the reference implementation. */
+final class TradeUnits {
+    /** 1 psi = 6894.757293168 Pa (pound-force 4.4482216152605 N on 0.0254 m squared). */
+    static final double PASCAL_PER_PSI = 4.4482216152605 / (0.0254 * 0.0254);
+
+    static final double PSI_PER_BAR = 1e5 / PASCAL_PER_PSI;
+    static final Unit<Pressure> BAR = Units.PASCAL.transform(MultiplyConverter.of(1e5));
+    static final Unit<Pressure> PSI = Units.PASCAL.transform(MultiplyConverter.of(PASCAL_PER_PSI));
+    static final Unit<Temperature> CELSIUS = Units.CELSIUS;
+    /** A fifth-ninth kelvin step whose zero lies 459.67 steps above absolute zero: F = 9/5 C + 32. */
+    static final Unit<Temperature> FAHRENHEIT =
+            Units.KELVIN.multiply(5).divide(9).shift(459.67);
+    /** Volume flow in litres a minute; JSR-385 has no quantity of that name, so the product unit stands for it. */
+    static final Unit<?> LITRE_PER_MINUTE = Units.LITRE.divide(Units.MINUTE);
+
+    static final Unit<?> GALLON_PER_MINUTE =
+            Units.LITRE.transform(MultiplyConverter.of(3.785411784)).divide(Units.MINUTE);
+    static final Unit<?> CUBIC_METRE_PER_HOUR = Units.CUBIC_METRE.divide(Units.HOUR);
+
+    static final Map<String, Unit<Pressure>> PRESSURES = Map.of(
+            "bar",
+            BAR,
+            "psi",
+            PSI,
+            "psig",
+            PSI,
+            "pa",
+            Units.PASCAL,
+            "kpa",
+            Units.PASCAL.transform(MultiplyConverter.of(1e3)),
+            "mpa",
+            Units.PASCAL.transform(MultiplyConverter.of(1e6)),
+            "mbar",
+            Units.PASCAL.transform(MultiplyConverter.of(1e2)));
+    static final Map<String, Unit<Temperature>> TEMPERATURES =
+            Map.of("c", CELSIUS, "°c", CELSIUS, "f", FAHRENHEIT, "°f", FAHRENHEIT, "k", Units.KELVIN);
+    static final Map<String, Unit<?>> FLOWS = Map.of(
+            "l/min", LITRE_PER_MINUTE,
+            "lpm", LITRE_PER_MINUTE,
+            "gal/min", GALLON_PER_MINUTE,
+            "gpm", GALLON_PER_MINUTE,
+            "m3/h", CUBIC_METRE_PER_HOUR,
+            "m³/h", CUBIC_METRE_PER_HOUR);
+
+    private TradeUnits() {}
+
+    static String key(String unit) {
+        return unit.strip().toLowerCase(Locale.ROOT);
+    }
+}

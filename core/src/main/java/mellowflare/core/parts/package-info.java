@@ -1,0 +1,2 @@
+/** The catalogue: hoses and hose ends. */
+package mellowflare.core.parts;

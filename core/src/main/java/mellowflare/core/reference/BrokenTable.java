@@ -1,0 +1,10 @@
+package mellowflare.core.reference;
+
+/** A shipped table cannot be used; names file, line and column, and stops the start. */
+public final class BrokenTable extends IllegalStateException {
+    private static final long serialVersionUID = 1L;
+
+    BrokenTable(String file, long line, String column, String problem) {
+        super(file + ", line " + line + (column.isEmpty() ? "" : ", column " + column) + ": " + problem);
+    }
+}

@@ -1,0 +1,178 @@
+package mellowflare.core.reference;
+
+import de.siegmar.fastcsv.reader.CommentStrategy;
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.NamedCsvRecord;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.StringReader;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import mellowflare.core.measure.Length;
+
+/** A CSV table with a header row; lines starting with # are remarks. Every row must name its source. */
+public final class CsvTable {
+    private final String file;
+    private final List<Row> rows;
+
+    private CsvTable(String file, List<Row> rows) {
+        this.file = file;
+        this.rows = List.copyOf(rows);
+    }
+
+    /**
+     * Reads a table shipped beside a class.
+     *
+     * @param beside the class whose package holds the table
+     * @param name the file's name
+     * @throws BrokenTable if it is missing or not in form
+     */
+    public static CsvTable beside(Class<?> beside, String name) {
+        InputStream in = beside.getResourceAsStream(name);
+        if (in == null) {
+            throw new BrokenTable(name, 0, "", "the table is missing");
+        }
+        try (Reader reader = new InputStreamReader(in, StandardCharsets.UTF_8)) {
+            return read(name, reader);
+        } catch (IOException e) {
+            throw new BrokenTable(name, 0, "", "cannot be read: " + e.getMessage());
+        }
+    }
+
+    /** Reads a table from a text, under the given name. */
+    public static CsvTable fromText(String name, String text) {
+        try (Reader reader = new StringReader(text)) {
+            return read(name, reader);
+        } catch (IOException e) {
+            throw new BrokenTable(name, 0, "", "cannot be read: " + e.getMessage());
+        }
+    }
+
+    private static CsvTable read(String name, Reader reader) throws IOException {
+        List<Row> rows = new ArrayList<>();
+        try (CsvReader<NamedCsvRecord> csv = CsvReader.builder()
+                .commentStrategy(CommentStrategy.SKIP)
+                .skipEmptyLines(true)
+                .ofNamedCsvRecord(reader)) {
+            for (NamedCsvRecord each : csv) {
+                rows.add(new Row(name, each));
+            }
+        } catch (RuntimeException e) {
+            throw new BrokenTable(name, rows.size() + 2L, "", "not in form: " + e.getMessage());
+        }
+        if (rows.isEmpty()) {
+            throw new BrokenTable(name, 1, "", "holds no rows");
+        }
+        return new CsvTable(name, rows);
+    }
+
+    public List<Row> rows() {
+        return rows;
+    }
+
+    /**
+     * Turns every row into a value.
+     *
+     * @throws BrokenTable if two rows have the same key
+     */
+    public <T> List<T> map(Function<Row, T> mapper, Function<T, ?> key) {
+        List<T> values = new ArrayList<>();
+        Set<Object> seen = new HashSet<>();
+        for (Row row : rows) {
+            T value = mapper.apply(row);
+            if (!seen.add(key.apply(value))) {
+                throw new BrokenTable(file, row.line(), "", "stands twice: " + key.apply(value));
+            }
+            values.add(value);
+        }
+        return List.copyOf(values);
+    }
+
+    /** One row, read by column name. */
+    public static final class Row {
+        private final String file;
+        private final NamedCsvRecord csv;
+
+        Row(String file, NamedCsvRecord csv) {
+            this.file = file;
+            this.csv = csv;
+        }
+
+        long line() {
+            return csv.getStartingLineNumber();
+        }
+
+        /** The text of a column, stripped; an empty cell is an empty text. */
+        public String text(String column) {
+            return csv.findField(column)
+                    .orElseThrow(() -> new BrokenTable(file, line(), column, "there is no such column"))
+                    .strip();
+        }
+
+        /** A text that must not be empty. */
+        public String need(String column) {
+            String text = text(column);
+            if (text.isEmpty()) {
+                throw new BrokenTable(file, line(), column, "is empty");
+            }
+            return text;
+        }
+
+        /** A plain number; the unit stands in the column's name. */
+        public double number(String column) {
+            try {
+                return Double.parseDouble(need(column));
+            } catch (NumberFormatException e) {
+                throw new BrokenTable(file, line(), column, "“" + text(column) + "” is no number");
+            }
+        }
+
+        public Optional<Double> maybeNumber(String column) {
+            return text(column).isEmpty() ? Optional.empty() : Optional.of(number(column));
+        }
+
+        /** A length from a column whose name ends in {@code _mm} or {@code _in}. */
+        public Length length(String column) {
+            if (column.endsWith("_mm")) {
+                return Length.ofMm(number(column));
+            }
+            if (column.endsWith("_in")) {
+                return Length.ofInches(number(column));
+            }
+            throw new BrokenTable(file, line(), column, "the column's name says no unit");
+        }
+
+        /** One of a closed list of words, upper or lower case. */
+        public <E extends Enum<E>> E word(String column, Class<E> words) {
+            try {
+                return Enum.valueOf(
+                        words, need(column).toUpperCase(java.util.Locale.ROOT).replace('-', '_'));
+            } catch (IllegalArgumentException e) {
+                throw new BrokenTable(file, line(), column, "“" + text(column) + "” is none of the known words");
+            }
+        }
+
+        /** Words parted by semicolons; empty gives none. */
+        public List<String> list(String column) {
+            String text = text(column);
+            return text.isEmpty() ? List.of() : List.of(text.split("\\s*;\\s*"));
+        }
+
+        /** Columns {@code source} and {@code confidence}. */
+        public Source source() {
+            return new Source(need("source"), word("confidence", Confidence.class));
+        }
+
+        /** A problem in this row. */
+        public BrokenTable broken(String column, String problem) {
+            return new BrokenTable(file, line(), column, problem);
+        }
+    }
+}

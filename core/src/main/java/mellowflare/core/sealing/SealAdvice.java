@@ -1,0 +1,35 @@
+package mellowflare.core.sealing;
+
+import java.util.List;
+import mellowflare.core.connection.SealPlace;
+import mellowflare.core.reference.Source;
+
+/**
+ * How to seal one joint.
+ *
+ * @param sealsOn where it seals
+ * @param putOn what goes on it; “nothing” is said, never left out
+ * @param never what must not
+ * @param lubricant what eases it
+ * @param tighten how tight
+ * @param reuse when it is opened again
+ * @param inspect what to look at
+ * @param source who says so, and how sure
+ */
+public record SealAdvice(
+        SealPlace sealsOn,
+        List<String> putOn,
+        List<String> never,
+        String lubricant,
+        String tighten,
+        String reuse,
+        String inspect,
+        Source source) {
+    public SealAdvice {
+        putOn = List.copyOf(putOn);
+        never = List.copyOf(never);
+        if (putOn.isEmpty()) {
+            throw new IllegalArgumentException("What goes on a joint is always said, even if it is nothing");
+        }
+    }
+}

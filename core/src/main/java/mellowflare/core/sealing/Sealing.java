@@ -1,0 +1,157 @@
+package mellowflare.core.sealing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import mellowflare.core.advice.Practice;
+import mellowflare.core.advice.School;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.advice.Schools;
+import mellowflare.core.connection.BossRing;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.SealPlace;
+import mellowflare.core.connection.Seat;
+import mellowflare.core.fluid.Fluid;
+import mellowflare.core.material.Compatibility;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.reference.Confidence;
+import mellowflare.core.reference.CsvTable;
+import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.reference.ReferenceKey;
+import mellowflare.core.reference.Source;
+
+/** The one place that says, for any joint, fluid and practice, how it is sealed. */
+public final class Sealing {
+    public static final ReferenceKey<Sealing> KEY = new ReferenceKey<>("sealing", Sealing.class);
+    /** Wrench turns past hand tight: 3 up to pipe size 2, 2 above (ASME B1.20.1, L1 plus wrench make-up). */
+    private static final int TURNS_SMALL = 3;
+
+    private static final int TURNS_LARGE = 2;
+    private static final double LARGE_FROM_MM = 60.5;
+
+    private record JointRow(
+            String code,
+            Seat seat,
+            String putOn,
+            List<String> never,
+            String lubricant,
+            String tighten,
+            String reuse,
+            String inspect,
+            Source source) {}
+
+    private record FlatsRow(String code, String size, double flats, Source source) {}
+
+    private final List<JointRow> joints;
+    private final List<FlatsRow> flats;
+
+    private Sealing(List<JointRow> joints, List<FlatsRow> flats) {
+        this.joints = joints;
+        this.flats = flats;
+    }
+
+    public static Sealing load() {
+        List<JointRow> joints = CsvTable.beside(Sealing.class, "joints.csv")
+                .map(
+                        row -> new JointRow(
+                                row.need("code"),
+                                Seat.ofCode(row.need("seat")).orElseThrow(() -> row.broken("seat", "no such seat")),
+                                row.text("put_on"),
+                                row.list("never"),
+                                row.need("lubricant"),
+                                row.need("tighten"),
+                                row.need("reuse"),
+                                row.need("inspect"),
+                                row.source()),
+                        j -> j.code() + " " + j.seat());
+        List<FlatsRow> flats = CsvTable.beside(Sealing.class, "flats.csv")
+                .map(
+                        row -> new FlatsRow(row.need("code"), row.need("size"), row.number("flats"), row.source()),
+                        f -> f.code() + " " + f.size());
+        return new Sealing(joints, flats);
+    }
+
+    /**
+     * @param end either side of the joint; the other side is its mate
+     * @param seat how this joint seals, one of the end's seats
+     * @param fluid what runs in it; empty falls back to the stricter advice
+     * @param practice the shop's schools
+     * @param data must hold schools and compatibility
+     * @return the advice; empty when the tables hold none for this seat
+     */
+    public Optional<SealAdvice> advise(
+            End end, Seat seat, Optional<Fluid> fluid, Practice practice, ReferenceData data) {
+        return joints.stream()
+                .filter(j -> j.code().equals(end.id().code().name()) && j.seat() == seat)
+                .findFirst()
+                .map(j -> advice(j, end, fluid, practice, data));
+    }
+
+    private SealAdvice advice(JointRow row, End end, Optional<Fluid> fluid, Practice practice, ReferenceData data) {
+        Schools schools = data.get(Schools.KEY);
+        List<String> putOn = new ArrayList<>();
+        List<String> never = new ArrayList<>(row.never());
+        String reuse = row.reuse();
+        boolean pipeThread = row.seat().sealPlace() == SealPlace.THREAD_FLANKS
+                && end.thread().tapered();
+        if (pipeThread) {
+            pipeThread(putOn, never, schools.chosen(SchoolTopic.PIPE_THREAD_SEAL, practice), fluid);
+        } else if (row.putOn().isEmpty()) {
+            putOn.add("nothing on the thread");
+        } else {
+            putOn.add(row.putOn()
+                    .replace("{ring}", end.ring().map(BossRing::designation).orElse("")));
+        }
+        if (row.seat() == Seat.PORT_ORING) {
+            putOn.set(0, putOn.get(0) + ", " + ringMaterial(fluid, data));
+            reuse = schools.chosen(SchoolTopic.BOSS_RING, practice).name();
+        }
+        return new SealAdvice(
+                row.seat().sealPlace(),
+                putOn,
+                never,
+                row.lubricant(),
+                tighten(row, end),
+                reuse,
+                row.inspect(),
+                end.ring().isPresent() && row.seat() == Seat.PORT_ORING
+                                || flatsOf(end).isPresent()
+                        ? new Source(row.source().text(), Confidence.UNCONFIRMED)
+                        : row.source());
+    }
+
+    private static void pipeThread(List<String> putOn, List<String> never, School school, Optional<Fluid> fluid) {
+        boolean tapeAllowed = fluid.map(Fluid::tapeAllowed).orElse(false);
+        if (tapeAllowed && school.id().equals("tape")) {
+            putOn.add("PTFE tape, two to three turns with the tightening, first thread bare, male only");
+        } else if (tapeAllowed && school.id().equals("both")) {
+            putOn.add("PTFE tape, two turns, first thread bare, and a thin coat of paste over it, male only");
+        } else {
+            putOn.add("thread sealant paste for this fluid, male only, first thread bare");
+        }
+        if (!tapeAllowed) {
+            never.add("tape: shreds lodge in valves"
+                    + fluid.map(f -> " (" + f.name() + ")").orElse(" (fluid not said: taken as hydraulic)"));
+        }
+    }
+
+    private static String ringMaterial(Optional<Fluid> fluid, ReferenceData data) {
+        return fluid.flatMap(f -> data.get(Compatibility.KEY).sealFor(f.id()))
+                .orElse("compound for the fluid: ask the maker");
+    }
+
+    private String tighten(JointRow row, End end) {
+        int turns = end.thread().major().mm() < LARGE_FROM_MM ? TURNS_SMALL : TURNS_LARGE;
+        String flatsText = flatsOf(end)
+                .map(f -> LengthFormat.decimal(f.flats(), 2, 0) + (f.flats() == 1 ? " flat" : " flats"))
+                .orElse("to the maker's torque,");
+        return row.tighten().replace("{turns}", Integer.toString(turns)).replace("{flats}", flatsText);
+    }
+
+    private Optional<FlatsRow> flatsOf(End end) {
+        return flats.stream()
+                .filter(f -> f.code().equals(end.id().code().name())
+                        && f.size().equals(end.id().size()))
+                .findFirst();
+    }
+}

@@ -1,0 +1,2 @@
+/** What goes on a joint, what must not, how tight, and re-use. */
+package mellowflare.core.sealing;

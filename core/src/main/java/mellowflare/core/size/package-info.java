@@ -1,0 +1,2 @@
+/** Nominal designations: labels, never lengths. */
+package mellowflare.core.size;

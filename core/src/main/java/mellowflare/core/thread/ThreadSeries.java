@@ -1,0 +1,9 @@
+package mellowflare.core.thread;
+
+/** The series that the tables hold. */
+public enum ThreadSeries {
+    NPT,
+    BSPT,
+    BSPP,
+    UNIFIED
+}

@@ -1,0 +1,2 @@
+/** Thread forms and the standards' tables of threads. */
+package mellowflare.core.thread;
