@@ -1,13 +1,10 @@
 package mellowflare.app;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
-import java.util.stream.Stream;
+import java.util.concurrent.CompletionException;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
@@ -28,16 +25,21 @@ import mellowflare.core.job.ShippedData;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.devices.Caliper;
 import mellowflare.devices.PracticeCaliper;
 
 /** The window. */
 public final class MellowFlare extends Application {
+    private static final String NIGHT = "night";
+    private static final String LARGE = "large-type";
     private final Clock clock = Clock.systemUTC();
     private final Look look = new Look();
     private Keeper keeper;
     private CompletableFuture<Started> starting;
+    private boolean warned;
 
-    private record Started(Book book, ReferenceData data, Job job, String person) {}
+    private record Started(
+            Book book, ReferenceData data, Job job, String person, boolean night, boolean large, boolean demo) {}
 
     @Override
     public void init() {
@@ -50,36 +52,72 @@ public final class MellowFlare extends Application {
         Started started;
         try {
             started = starting.join();
-        } catch (java.util.concurrent.CompletionException e) {
+        } catch (CompletionException e) {
             refuse(stage, e.getCause().getMessage());
             return;
         }
         keeper = new Keeper(started.book(), Platform::runLater);
         Desk desk = new Desk(keeper, started.data(), started.job(), clock);
         desk.personProperty().set(started.person());
-        Shell shell = new Shell(desk, look, new PracticeCaliper(Length.ofMm(14.17), 7));
+        Shell shell = new Shell(desk, look, caliper(started.demo()));
         Scene scene = new Scene(shell, 1280, 800);
         look.dress(scene);
+        look.nightProperty().set(started.night());
+        look.largeProperty().set(started.large());
+        look.nightProperty().addListener((o, was, now) -> remember(desk, NIGHT, now));
+        look.largeProperty().addListener((o, was, now) -> remember(desk, LARGE, now));
         shell.go(Place.GAUGE);
         stage.setTitle("Mellow Flare");
         stage.setMinWidth(1024);
         stage.setMinHeight(700);
         stage.setScene(scene);
+        stage.setOnCloseRequest(e -> {
+            if (desk.unsaved() && !warned) {
+                warned = true;
+                desk.tell(
+                        "Not everything is saved. Make room and change anything, or close again to leave without it.");
+                e.consume();
+            }
+        });
         stage.show();
+    }
+
+    /** Only the demo has a caliper at hand: a practice reading has no place in a real job. */
+    private static Optional<Caliper> caliper(boolean demo) {
+        return demo ? Optional.of(new PracticeCaliper(Length.ofMm(14.17), 7)) : Optional.empty();
+    }
+
+    private static boolean chosen(Book book, String name) throws BookTrouble {
+        return book.preference(name).filter("yes"::equals).isPresent();
+    }
+
+    private static void remember(Desk desk, String name, boolean chosen) {
+        desk.keeper()
+                .ask(
+                        book -> {
+                            book.preference(name, chosen ? "yes" : "no");
+                            return null;
+                        },
+                        done -> {},
+                        desk::tell);
     }
 
     private Started start(Options options) {
         ReferenceData data = ShippedData.load();
         try {
-            if (options.demo() && options.fresh()) {
-                clear(options.book());
-            }
-            Book book = Book.open(options.book());
+            Book book = options.demo() && options.fresh() ? Book.openFresh(options.book()) : Book.open(options.book());
             if (options.demo() && book.jobs("").isEmpty()) {
                 KittiwakeSlip.fill(book, data, clock.instant());
             }
             Job job = openJob(book);
-            return new Started(book, data, job, book.preference("person").orElse(""));
+            return new Started(
+                    book,
+                    data,
+                    job,
+                    book.preference("person").orElse(""),
+                    chosen(book, NIGHT),
+                    chosen(book, LARGE),
+                    options.demo());
         } catch (BookTrouble e) {
             throw new IllegalStateException(e.getMessage(), e);
         }
@@ -98,18 +136,6 @@ public final class MellowFlare extends Application {
         Job first = Job.open(UUID.randomUUID().toString(), "First hose line", "", UnitSystem.METRIC);
         book.save(first, "not begun", "first job", "", clock.instant());
         return first;
-    }
-
-    /** The demo book only: it is made from nothing at every call. */
-    private static void clear(Path folder) throws BookTrouble {
-        try (Stream<Path> files = Files.exists(folder) ? Files.list(folder) : Stream.empty()) {
-            for (Path file : files.filter(f -> f.getFileName().toString().startsWith("book.db"))
-                    .toList()) {
-                Files.delete(file);
-            }
-        } catch (IOException e) {
-            throw new BookTrouble("The demo book in " + folder + " cannot be made anew.", e);
-        }
     }
 
     /** Says in a plain window why there is no book. */

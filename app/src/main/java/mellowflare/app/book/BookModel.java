@@ -131,6 +131,11 @@ public final class BookModel {
                         desk::tell);
     }
 
+    /** Says a sentence in the band. */
+    public void tell(String sentence) {
+        desk.tell(sentence);
+    }
+
     /** Reads a job from a file; the open job stays as it is when the file is refused. */
     public void importFrom(Path file) {
         desk.keeper()

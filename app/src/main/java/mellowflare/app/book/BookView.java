@@ -160,7 +160,7 @@ public final class BookView implements Page {
                 model.importFrom(Path.of(typed));
             }
         } catch (InvalidPathException e) {
-            file.setText("");
+            model.tell("“" + typed + "” cannot be a path: " + e.getReason() + ".");
         }
     }
 

@@ -2,6 +2,7 @@ package mellowflare.app.desk;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
@@ -11,6 +12,7 @@ import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
+import mellowflare.book.BookTrouble;
 import mellowflare.book.store.Book;
 import mellowflare.book.store.JobHead;
 import mellowflare.core.job.Evaluation;
@@ -31,6 +33,7 @@ public final class Desk {
     private final ReadOnlyStringWrapper news = new ReadOnlyStringWrapper("");
     private final StringProperty person = new SimpleStringProperty("");
     private int waiting;
+    private boolean unsaved;
 
     /**
      * @param keeper keeps the book
@@ -113,8 +116,56 @@ public final class Desk {
                     book.save(now.job(), now.leftOff(), what, mergeKey, at);
                     return null;
                 },
-                done -> ready(),
-                this::trouble);
+                done -> {
+                    unsaved = false;
+                    ready();
+                },
+                sentence -> {
+                    unsaved = true;
+                    trouble(sentence);
+                });
+    }
+
+    /** Whether the open job holds changes that could not be written. */
+    public boolean unsaved() {
+        return unsaved;
+    }
+
+    /**
+     * Leaves the open job for another only once it is on disk: what waits is written first; after trouble it is saved again, and the job
+     * stays open when that fails too.
+     */
+    private void leave(Runnable onward) {
+        keeper.ask(
+                book -> null,
+                done -> {
+                    if (unsaved) {
+                        saveLate(onward);
+                    } else {
+                        onward.run();
+                    }
+                },
+                this::tell);
+    }
+
+    private void saveLate(Runnable onward) {
+        Evaluation now = current.get();
+        var at = clock.instant();
+        busy();
+        keeper.ask(
+                book -> {
+                    book.save(now.job(), now.leftOff(), "changes saved late", "", at);
+                    return null;
+                },
+                done -> {
+                    unsaved = false;
+                    ready();
+                    onward.run();
+                },
+                sentence -> {
+                    trouble(sentence);
+                    news.set("The open job is kept here until it can be saved.");
+                });
     }
 
     public void undo() {
@@ -126,10 +177,14 @@ public final class Desk {
     }
 
     private interface Move {
-        java.util.Optional<Book.Moved> of(Book book, String id) throws mellowflare.book.BookTrouble;
+        Optional<Book.Moved> of(Book book, String id) throws BookTrouble;
     }
 
     private void move(Move move, String words, String nothing) {
+        leave(() -> moveSaved(move, words, nothing));
+    }
+
+    private void moveSaved(Move move, String words, String nothing) {
         String id = job().id();
         busy();
         keeper.ask(
@@ -148,6 +203,10 @@ public final class Desk {
 
     /** Opens another job of the book. */
     public void open(String id) {
+        leave(() -> openSaved(id));
+    }
+
+    private void openSaved(String id) {
         busy();
         keeper.ask(
                 book -> {
@@ -171,6 +230,10 @@ public final class Desk {
 
     /** Puts a job into the book and opens it. */
     public void put(Job job, String what) {
+        leave(() -> putSaved(job, what));
+    }
+
+    private void putSaved(Job job, String what) {
         current.set(Evaluation.of(job, data));
         save(what, "");
         keeper.ask(
@@ -179,12 +242,12 @@ public final class Desk {
                     return null;
                 },
                 done -> {},
-                this::trouble);
+                this::tell);
     }
 
     /** The list of jobs for a search text. */
     public void jobs(String search, Consumer<List<JobHead>> done) {
-        keeper.ask(book -> book.jobs(search), done, this::trouble);
+        keeper.ask(book -> book.jobs(search), done, this::tell);
     }
 
     public void rememberPerson(String name) {
@@ -195,7 +258,7 @@ public final class Desk {
                     return null;
                 },
                 done -> {},
-                this::trouble);
+                this::tell);
     }
 
     public UnitSystem units() {
@@ -209,13 +272,13 @@ public final class Desk {
 
     private void ready() {
         waiting--;
-        if (waiting == 0) {
+        if (waiting == 0 && !unsaved) {
             saved.set(SaveState.SAVED);
         }
     }
 
     private void trouble(String sentence) {
-        waiting = Math.max(0, waiting - 1);
+        waiting--;
         saved.set(SaveState.trouble(sentence));
     }
 }

@@ -34,8 +34,7 @@ final class FindingList extends VBox {
                 findings.stream().filter(f -> f.state() == State.NOT_CHECKED).toList();
         if (!open.isEmpty()) {
             getChildren().add(Text.of("Not checked yet", "small-heading"));
-            open.forEach(f ->
-                    getChildren().add(brief(f, f.about().word() + ": needs " + String.join(" and ", f.missing()))));
+            open.forEach(f -> getChildren().add(brief(f, f.about().word() + ": needs " + f.needs())));
         }
         List<Finding> passed =
                 findings.stream().filter(f -> f.state() == State.PASS).toList();

@@ -49,7 +49,7 @@ public final class LineModel {
             (v, u) -> Figure.of(v).text(u.other()));
     private final FieldState<Length> finished = new FieldState<>(LineModel::readFinished, LineModel::otherShop);
     private final FieldState<Length> bend =
-            new FieldState<>(LengthText::read, (v, u) -> LengthFormat.figure(v, u.other()));
+            new FieldState<>(LineModel::readBend, (v, u) -> LengthFormat.figure(v, u.other()));
     private final FieldState<Angle> clocking = FieldState.of(LineModel::readClock, a -> "clockwise, seen from end A");
 
     public LineModel(Desk desk) {
@@ -79,6 +79,16 @@ public final class LineModel {
                                 Refusal.OUT_OF_RANGE,
                                 LengthFormat.figure(l, units)
                                         + " is no length of a hose line: expected 20 mm to 100 m."));
+    }
+
+    private static Read<Length> readBend(String text, UnitSystem units) {
+        return LengthText.read(text, units)
+                .then(l -> l.mm() >= 1
+                        ? Read.of(l)
+                        : Read.refuse(
+                                Refusal.OUT_OF_RANGE,
+                                LengthFormat.figure(l, units)
+                                        + " is no bend of a hose: give the radius of its curve."));
     }
 
     private static String otherShop(Length length, UnitSystem units) {

@@ -1,5 +1,6 @@
 package mellowflare.app.paint;
 
+import java.util.Comparator;
 import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
@@ -7,6 +8,7 @@ import javafx.scene.paint.Color;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.shape.StrokeLineJoin;
 import javafx.scene.text.Font;
+import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Fill;
@@ -73,12 +75,13 @@ final class CanvasPainter {
         for (Shape shape : view.drawing().shapes()) {
             if (shape instanceof Shape.Label l) {
                 label(l);
-            } else if (shape instanceof Shape.Dimension d) {
-                dimension(d);
             } else if (shape instanceof Shape.Leader l) {
                 leader(l);
             }
         }
+        view.drawing().dimensions().stream()
+                .sorted(Comparator.comparingInt(Shape.Dimension::rank).reversed())
+                .forEach(this::dimension);
     }
 
     private void path(Shape.Path p) {
@@ -269,10 +272,22 @@ final class CanvasPainter {
             g.strokeLine(Math.min(x1, x2) - out, y, Math.max(x1, x2) + out, y);
             arrow(Math.min(x1, x2), y, tight ? -1 : 1, 0);
             arrow(Math.max(x1, x2), y, tight ? 1 : -1, 0);
-            g.setTextAlign(TextAlignment.CENTER);
-            g.setTextBaseline(above ? VPos.BOTTOM : VPos.TOP);
-            g.fillText(d.text(), (x1 + x2) / 2, above ? y - 3 : y + 5);
+            figureOnPaper(d.text(), (x1 + x2) / 2, above ? y - 3 : y + 5, above, colour);
         }
+    }
+
+    /** A figure stands on a patch of paper, so that no extension line runs through it. */
+    private void figureOnPaper(String words, double x, double y, boolean above, Color colour) {
+        Text measure = new Text(words);
+        measure.setFont(figure);
+        double wide = measure.getLayoutBounds().getWidth() + 4;
+        double high = figure.getSize() * 1.05;
+        g.setFill(ink.paper().interpolate(ink.raised(), 0.5));
+        g.fillRect(x - wide / 2, above ? y - high : y, wide, high);
+        g.setFill(colour);
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(above ? VPos.BOTTOM : VPos.TOP);
+        g.fillText(words, x, y);
     }
 
     /** A filled arrow head with its point at (x, y), its body toward (dx, dy). */

@@ -2,6 +2,7 @@ package mellowflare.app.shell;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -33,7 +34,7 @@ public final class Shell extends BorderPane {
     private final Desk desk;
     private final Look look;
     private final GaugeModel gauge;
-    private final Caliper caliper;
+    private final Optional<Caliper> caliper;
     private final Map<Place, Page> pages = new EnumMap<>(Place.class);
     private final Map<Place, Button> tabs = new EnumMap<>(Place.class);
     private final StackPane ground = new StackPane();
@@ -42,9 +43,9 @@ public final class Shell extends BorderPane {
     /**
      * @param desk the job and its saving
      * @param look day or night
-     * @param caliper the instrument that F9 reads
+     * @param caliper the instrument that F9 reads; empty while none is connected
      */
-    public Shell(Desk desk, Look look, Caliper caliper) {
+    public Shell(Desk desk, Look look, Optional<Caliper> caliper) {
         this.desk = desk;
         this.look = look;
         this.caliper = caliper;
@@ -118,7 +119,9 @@ public final class Shell extends BorderPane {
             shortcut(e);
         } else if (e.getCode() == KeyCode.F9) {
             go(Place.GAUGE);
-            gauge.take(caliper.reading());
+            caliper.ifPresentOrElse(
+                    c -> gauge.take(c.reading()),
+                    () -> desk.tell("No caliper is connected: type the reading, or use a keyboard-type caliper."));
             e.consume();
         } else if (e.getCode() == KeyCode.SPACE
                 && open == Place.MAKE

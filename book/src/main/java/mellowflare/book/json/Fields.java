@@ -53,14 +53,18 @@ final class Fields {
         return all;
     }
 
-    Optional<String> maybeText(String name) {
-        return has(name) && node.get(name).isTextual()
-                ? Optional.of(node.get(name).asText())
-                : Optional.empty();
+    Optional<String> maybeText(String name) throws BookTrouble {
+        if (!has(name)) {
+            return Optional.empty();
+        }
+        if (!node.get(name).isTextual()) {
+            throw wrong(name, "is no text");
+        }
+        return Optional.of(node.get(name).asText());
     }
 
     String text(String name) throws BookTrouble {
-        return maybeText(name).orElseThrow(() -> wrong(name, has(name) ? "is no text" : "is missing"));
+        return maybeText(name).orElseThrow(() -> wrong(name, "is missing"));
     }
 
     String textOr(String name, String other) throws BookTrouble {

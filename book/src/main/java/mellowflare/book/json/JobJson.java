@@ -1,8 +1,11 @@
 package mellowflare.book.json;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.StreamReadFeature;
+import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.job.Job;
@@ -14,7 +17,10 @@ public final class JobJson {
     /** The form's version; goes up when a reader of the old one could go wrong. */
     public static final int VERSION = 1;
 
-    private static final ObjectMapper MAPPER = new ObjectMapper();
+    private static final ObjectMapper MAPPER = JsonMapper.builder()
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            .build();
 
     private JobJson() {}
 
@@ -39,6 +45,9 @@ public final class JobJson {
      * @throws BookTrouble if the text is no JSON, no job, of a newer version, or a field is wrong; says which
      */
     public static Job read(String json) throws BookTrouble {
+        if (json.isBlank()) {
+            throw new BookTrouble("The text is empty: a job is a JSON object.");
+        }
         JsonNode tree;
         try {
             tree = MAPPER.readTree(json);

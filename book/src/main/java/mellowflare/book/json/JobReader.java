@@ -66,7 +66,7 @@ final class JobReader {
         }
     }
 
-    private Practice practice(Fields f) {
+    private Practice practice(Fields f) throws BookTrouble {
         Practice practice = Practice.USUAL;
         for (SchoolTopic topic : SchoolTopic.values()) {
             Optional<String> school = f.maybeText(JobWriter.word(topic));

@@ -5,6 +5,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -25,6 +27,9 @@ public final class Book implements AutoCloseable {
     /** Changes of one field closer together than this become one step of undo. */
     private static final Duration MERGE_WITHIN = Duration.ofSeconds(3);
 
+    private static final DateTimeFormatter MOMENT =
+            DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm:ss.SSS'Z'").withZone(ZoneOffset.UTC);
+
     private final Path folder;
     private final BookLock lock;
     private final Jdbi jdbi;
@@ -43,6 +48,15 @@ public final class Book implements AutoCloseable {
      * @throws BookTrouble if the folder cannot be written, the book is open elsewhere, foreign, damaged or newer
      */
     public static Book open(Path folder) throws BookTrouble {
+        return open(folder, false);
+    }
+
+    /** Like {@link #open}, but with an empty book: the one that lay there is thrown away. For the demo book only. */
+    public static Book openFresh(Path folder) throws BookTrouble {
+        return open(folder, true);
+    }
+
+    private static Book open(Path folder, boolean fresh) throws BookTrouble {
         try {
             Files.createDirectories(folder);
         } catch (IOException e) {
@@ -53,6 +67,9 @@ public final class Book implements AutoCloseable {
         }
         BookLock lock = BookLock.take(folder);
         try {
+            if (fresh) {
+                BookFile.remove(folder);
+            }
             SQLiteDataSource source = BookFile.open(folder);
             return new Book(folder, lock, Jdbi.create(source));
         } catch (BookTrouble e) {
@@ -133,9 +150,11 @@ public final class Book implements AutoCloseable {
                 () -> handle.inTransaction(h -> {
                     Optional<Integer> head = head(job.id());
                     if (head.isPresent() && mergeable(job.id(), head.get(), mergeKey, at)) {
-                        h.createUpdate("UPDATE revision SET json = :json, at = :at WHERE job_id = :id AND seq = :seq")
+                        h.createUpdate(
+                                        "UPDATE revision SET json = :json, left_off = :left, at = :at WHERE job_id = :id AND seq = :seq")
                                 .bind("json", json)
-                                .bind("at", at.toString())
+                                .bind("left", leftOff)
+                                .bind("at", moment(at))
                                 .bind("id", job.id())
                                 .bind("seq", head.get())
                                 .execute();
@@ -149,18 +168,19 @@ public final class Book implements AutoCloseable {
                             h.createUpdate(
                                             "INSERT INTO job (id, title, machine, left_off, head, opened_at, changed_at) VALUES (:id, '', '', '', 0, :at, :at)")
                                     .bind("id", job.id())
-                                    .bind("at", at.toString())
+                                    .bind("at", moment(at))
                                     .execute();
                         }
                         h.createUpdate(
-                                        "INSERT INTO revision (job_id, seq, parent, json, what, merge_key, at) VALUES (:id, :seq, :parent, :json, :what, :key, :at)")
+                                        "INSERT INTO revision (job_id, seq, parent, json, left_off, what, merge_key, at) VALUES (:id, :seq, :parent, :json, :left, :what, :key, :at)")
                                 .bind("id", job.id())
                                 .bind("seq", seq)
                                 .bind("parent", head.orElse(null))
                                 .bind("json", json)
+                                .bind("left", leftOff)
                                 .bind("what", what)
                                 .bind("key", mergeKey)
-                                .bind("at", at.toString())
+                                .bind("at", moment(at))
                                 .execute();
                         touch(job, leftOff, seq, at);
                     }
@@ -170,28 +190,20 @@ public final class Book implements AutoCloseable {
 
     /** Takes back the last change; gives the job as it was and what was undone, or empty when there is nothing before it. */
     public Optional<Moved> undo(String id, Instant at) throws BookTrouble {
-        return guarded(
-                        "Undo failed",
-                        () -> handle.inTransaction(h -> h.createQuery(
-                                        "SELECT p.seq, p.json, r.what FROM job j JOIN revision r ON r.job_id = j.id AND r.seq = j.head JOIN revision p ON p.job_id = j.id AND p.seq = r.parent WHERE j.id = :id")
-                                .bind("id", id)
-                                .map((r, ctx) -> new Row(r.getInt("seq"), r.getString("json"), r.getString("what")))
-                                .findOne()
-                                .map(row -> move(id, row, at))))
-                .map(Book::read);
+        return move(
+                "Undo failed",
+                "SELECT p.seq, p.json, p.left_off, r.what FROM job j JOIN revision r ON r.job_id = j.id AND r.seq = j.head JOIN revision p ON p.job_id = j.id AND p.seq = r.parent WHERE j.id = :id",
+                id,
+                at);
     }
 
     /** Brings back the change last undone; empty when there is none. */
     public Optional<Moved> redo(String id, Instant at) throws BookTrouble {
-        return guarded(
-                        "Redo failed",
-                        () -> handle.inTransaction(h -> h.createQuery(
-                                        "SELECT r.seq, r.json, r.what FROM job j JOIN revision r ON r.job_id = j.id AND r.parent = j.head WHERE j.id = :id ORDER BY r.seq DESC LIMIT 1")
-                                .bind("id", id)
-                                .map((r, ctx) -> new Row(r.getInt("seq"), r.getString("json"), r.getString("what")))
-                                .findOne()
-                                .map(row -> move(id, row, at))))
-                .map(Book::read);
+        return move(
+                "Redo failed",
+                "SELECT r.seq, r.json, r.left_off, r.what FROM job j JOIN revision r ON r.job_id = j.id AND r.parent = j.head WHERE j.id = :id ORDER BY r.seq DESC LIMIT 1",
+                id,
+                at);
     }
 
     /** A job after undo or redo, and the change in words. */
@@ -231,23 +243,28 @@ public final class Book implements AutoCloseable {
         handle.execute("PRAGMA max_page_count = " + pages);
     }
 
-    private record Row(int seq, String json, String what) {}
+    private record Row(int seq, String json, String leftOff, String what) {}
 
-    private Row move(String id, Row row, Instant at) {
-        handle.createUpdate("UPDATE job SET head = :head, changed_at = :at WHERE id = :id")
-                .bind("head", row.seq())
-                .bind("at", at.toString())
-                .bind("id", id)
-                .execute();
-        return row;
-    }
-
-    private static Moved read(Row row) {
-        try {
-            return new Moved(JobJson.read(row.json()), row.what());
-        } catch (BookTrouble e) {
-            throw new IllegalStateException("A revision written by this program cannot be read", e);
+    /** Moves the job's head to the revision that the query finds, and shows the list what stands there. */
+    private Optional<Moved> move(String failed, String sql, String id, Instant at) throws BookTrouble {
+        Optional<Row> row = guarded(
+                failed,
+                () -> handle.createQuery(sql)
+                        .bind("id", id)
+                        .map((r, ctx) -> new Row(
+                                r.getInt("seq"), r.getString("json"), r.getString("left_off"), r.getString("what")))
+                        .findOne());
+        if (row.isEmpty()) {
+            return Optional.empty();
         }
+        Job job = JobJson.read(row.get().json());
+        guarded(
+                failed,
+                () -> handle.inTransaction(h -> {
+                    touch(job, row.get().leftOff(), row.get().seq(), at);
+                    return null;
+                }));
+        return Optional.of(new Moved(job, row.get().what()));
     }
 
     private Optional<Integer> head(String id) {
@@ -266,7 +283,7 @@ public final class Book implements AutoCloseable {
                         .bind("id", id)
                         .bind("head", head)
                         .bind("key", key)
-                        .bind("since", at.minus(MERGE_WITHIN).toString())
+                        .bind("since", moment(at.minus(MERGE_WITHIN)))
                         .mapTo(Integer.class)
                         .one()
                 == 1;
@@ -279,9 +296,14 @@ public final class Book implements AutoCloseable {
                 .bind("machine", job.machine())
                 .bind("left", leftOff)
                 .bind("head", head)
-                .bind("at", at.toString())
+                .bind("at", moment(at))
                 .bind("id", job.id())
                 .execute();
+    }
+
+    /** Moments as texts of one width, so that they sort as they follow. */
+    private static String moment(Instant at) {
+        return MOMENT.format(at);
     }
 
     private interface Work<T> {

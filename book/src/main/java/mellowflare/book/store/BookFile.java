@@ -8,21 +8,53 @@ import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.List;
+import java.util.stream.Stream;
 import mellowflare.book.BookTrouble;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteDataSource;
 
-/** Opens the SQLite file: refuses foreign and newer files in words, copies before migrating. */
+/** Opens the SQLite file: refuses foreign and newer files in words before touching them, copies before migrating. */
 final class BookFile {
     /** The newest migration this program carries. */
-    static final int SCHEMA = 1;
+    static final int SCHEMA = 2;
+
+    private static final String NAME = "book.db";
 
     private BookFile() {}
 
     static SQLiteDataSource open(Path folder) throws BookTrouble {
-        Path file = folder.resolve("book.db");
+        Path file = folder.resolve(NAME);
+        int version = exists(file) ? version(file) : 0;
+        if (version > SCHEMA) {
+            throw new BookTrouble("The book " + file + " was written by a newer version of this program (its form "
+                    + version + ", this program knows " + SCHEMA
+                    + "). Update the program, or open another book with MELLOW_FLARE_HOME.");
+        }
+        SQLiteDataSource source = source(file);
+        if (version < SCHEMA) {
+            migrate(source, file, version);
+        }
+        return source;
+    }
+
+    /** Throws the book of a folder away. */
+    static void remove(Path folder) throws BookTrouble {
+        try (Stream<Path> files = Files.list(folder)) {
+            List<Path> parts = files.filter(f -> f.getFileName().toString().startsWith(NAME))
+                    .toList();
+            for (Path part : parts) {
+                Files.delete(part);
+            }
+        } catch (IOException e) {
+            throw new BookTrouble(
+                    "The book in " + folder + " cannot be made anew: its files are held or protected.", e);
+        }
+    }
+
+    private static SQLiteDataSource source(Path file) {
         SQLiteConfig config = new SQLiteConfig();
         config.setJournalMode(SQLiteConfig.JournalMode.WAL);
         config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
@@ -30,23 +62,31 @@ final class BookFile {
         config.setBusyTimeout(2000);
         SQLiteDataSource source = new SQLiteDataSource(config);
         source.setUrl("jdbc:sqlite:" + file);
-        int version = Files.exists(file) ? version(source, file) : 0;
-        if (version > SCHEMA) {
-            throw new BookTrouble("The book " + file + " was written by a newer version of this program (its form "
-                    + version + ", this program knows " + SCHEMA
-                    + "). Update the program, or open another book with MELLOW_FLARE_HOME.");
-        }
-        if (version < SCHEMA) {
-            migrate(source, file, version);
-        }
         return source;
     }
 
-    private static int version(SQLiteDataSource source, Path file) throws BookTrouble {
-        try (Connection c = source.getConnection();
-                Statement s = c.createStatement();
-                ResultSet r = s.executeQuery("PRAGMA user_version")) {
-            return r.getInt(1);
+    private static boolean exists(Path file) throws BookTrouble {
+        try {
+            return Files.exists(file) && Files.size(file) > 0;
+        } catch (IOException e) {
+            throw new BookTrouble("The book " + file + " cannot be read.", e);
+        }
+    }
+
+    /** The form of an existing book; looks without changing a byte, so that a foreign file stays as it is. */
+    private static int version(Path file) throws BookTrouble {
+        SQLiteDataSource plain = new SQLiteDataSource();
+        plain.setUrl("jdbc:sqlite:" + file);
+        try (Connection c = plain.getConnection();
+                Statement s = c.createStatement()) {
+            int tables = number(s, "SELECT count(*) FROM sqlite_master WHERE type = 'table'");
+            int ours = number(s, "SELECT count(*) FROM sqlite_master WHERE name IN ('job', 'revision')");
+            if (tables > 0 && ours < 2) {
+                throw new BookTrouble(
+                        "The file " + file
+                                + " is no book of this program. Nothing was changed in it. Move it away, or open another book with MELLOW_FLARE_HOME.");
+            }
+            return number(s, "PRAGMA user_version");
         } catch (SQLException e) {
             throw new BookTrouble(
                     "The file " + file
@@ -55,24 +95,38 @@ final class BookFile {
         }
     }
 
+    private static int number(Statement s, String sql) throws SQLException {
+        try (ResultSet r = s.executeQuery(sql)) {
+            return r.getInt(1);
+        }
+    }
+
     private static void migrate(SQLiteDataSource source, Path file, int from) throws BookTrouble {
+        String copy = "book-before-" + SCHEMA + ".db";
         try {
             if (from > 0) {
-                Files.copy(
-                        file,
-                        file.resolveSibling("book-before-" + SCHEMA + ".db"),
-                        StandardCopyOption.REPLACE_EXISTING);
+                fold(source);
+                Files.copy(file, file.resolveSibling(copy), StandardCopyOption.REPLACE_EXISTING);
             }
             Flyway.configure()
                     .dataSource(source)
                     .locations("classpath:mellowflare/book/migration")
                     .load()
                     .migrate();
-        } catch (FlywayException | IOException e) {
+        } catch (FlywayException | SQLException | IOException e) {
             throw new BookTrouble(
                     "The book " + file + " could not be brought to the form of this version: "
-                            + firstLine(e.getMessage()) + " Its copy from before is book-before-" + SCHEMA + ".db.",
+                            + firstLine(e.getMessage())
+                            + (from > 0 ? " Its copy from before is " + copy + "." : ""),
                     e);
+        }
+    }
+
+    /** Brings what still lies in the write-ahead file into the book, so that one file is the whole copy. */
+    private static void fold(SQLiteDataSource source) throws SQLException {
+        try (Connection c = source.getConnection();
+                Statement s = c.createStatement()) {
+            s.execute("PRAGMA wal_checkpoint(TRUNCATE)");
         }
     }
 

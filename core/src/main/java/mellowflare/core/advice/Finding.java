@@ -56,7 +56,7 @@ public record Finding(RuleText rule, State state, Subject about, Map<String, Fig
         return switch (state) {
             case PASS -> Wording.fill(rule.passes(), figures, system);
             case FAIL -> Wording.fill(rule.fails(), figures, system);
-            case NOT_CHECKED -> "Not checked: needs " + String.join(" and ", missing) + ".";
+            case NOT_CHECKED -> "Not checked: needs " + needs() + ".";
         };
     }
 
@@ -73,8 +73,16 @@ public record Finding(RuleText rule, State state, Subject about, Map<String, Fig
         return switch (state) {
             case PASS -> "";
             case FAIL -> Wording.fill(rule.remedy(), figures, system);
-            case NOT_CHECKED -> "Give the " + String.join(" and the ", missing) + ".";
+            case NOT_CHECKED -> "Give the " + needs() + ".";
         };
+    }
+
+    /** What is missing, as words of a sentence: “hose, hose end A and working pressure”. */
+    public String needs() {
+        int last = missing.size() - 1;
+        return last <= 0
+                ? String.join("", missing)
+                : String.join(", ", missing.subList(0, last)) + " and " + missing.get(last);
     }
 
     /** Worst first: failed stops, warnings, notes, then unchecked, then passed. */

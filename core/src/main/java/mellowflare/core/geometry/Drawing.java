@@ -50,6 +50,14 @@ public record Drawing(List<Shape> shapes, Box box, List<Spot> spots) {
                 .toList();
     }
 
+    /** All dimensions. */
+    public List<Shape.Dimension> dimensions() {
+        return shapes.stream()
+                .filter(Shape.Dimension.class::isInstance)
+                .map(Shape.Dimension.class::cast)
+                .toList();
+    }
+
     /** Gathers shapes. */
     public static final class Sheet {
         private final List<Shape> shapes = new ArrayList<>();

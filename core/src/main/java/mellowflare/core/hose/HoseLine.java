@@ -25,6 +25,16 @@ public record HoseLine(
         Optional<CalledFigure> finished,
         Optional<Length> bendRadius,
         Optional<Angle> clocking) {
+
+    public HoseLine {
+        bendRadius.filter(r -> r.mm() <= 0).ifPresent(r -> {
+            throw new IllegalArgumentException("A bend radius is above zero, not " + r.mm() + " mm");
+        });
+        clocking.filter(c -> c.degrees() < 0 || c.degrees() > 360).ifPresent(c -> {
+            throw new IllegalArgumentException("A clock angle lies between 0 and 360 degrees, not " + c.degrees());
+        });
+    }
+
     public static final HoseLine NEW = new HoseLine(
             LineEnd.unknown("end A"),
             LineEnd.unknown("end B"),

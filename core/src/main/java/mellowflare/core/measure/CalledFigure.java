@@ -6,7 +6,7 @@ import java.util.Optional;
 /**
  * A figure that a cut depends on: what it is, who called it, who wrote it down, with what, and a second reading.
  *
- * @param value the figure worked with
+ * @param value the figure worked with, above zero
  * @param entered the text as it was typed, kept so that reopening shows it
  * @param calledBy who measured and called it, blank when not said
  * @param writtenBy who wrote it down, blank when not said
@@ -30,7 +30,11 @@ public record CalledFigure(
         writtenBy = writtenBy.strip();
         secondBy = secondBy.strip();
         Objects.requireNonNull(instrument);
-        Objects.requireNonNull(second);
+        if (value.mm() <= 0 || second.filter(s -> s.mm() < 0).isPresent()) {
+            throw new IllegalArgumentException("A measured length is above zero, not " + value.mm() + " mm"
+                    + second.map(s -> " with a second reading of " + s.mm() + " mm")
+                            .orElse(""));
+        }
     }
 
     /** A figure nobody has signed yet, measured with a tape. */

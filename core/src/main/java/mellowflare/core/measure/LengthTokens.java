@@ -33,7 +33,7 @@ final class LengthTokens {
             return Read.refuse(Refusal.TOO_LONG, "That is too long for one length: give a number and its unit.");
         }
         String text = plain(shown);
-        if (text.startsWith("-") || text.matches(".*[^\\d\\s]\\s*-\\s*\\d.*") && text.matches("\\s*-.*")) {
+        if (text.startsWith("-")) {
             return Read.refuse(Refusal.NEGATIVE, "“" + shown + "” is negative: a length here is never below zero.");
         }
         if (text.matches(".*\\d*\\.\\d*\\.\\d*.*")) {

@@ -5,6 +5,10 @@ public final class BrokenTable extends IllegalStateException {
     private static final long serialVersionUID = 1L;
 
     BrokenTable(String file, long line, String column, String problem) {
-        super(file + ", line " + line + (column.isEmpty() ? "" : ", column " + column) + ": " + problem);
+        this(file, line, column, problem, null);
+    }
+
+    BrokenTable(String file, long line, String column, String problem, Throwable cause) {
+        super(file + ", line " + line + (column.isEmpty() ? "" : ", column " + column) + ": " + problem, cause);
     }
 }

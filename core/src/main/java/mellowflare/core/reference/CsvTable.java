@@ -12,6 +12,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -42,7 +43,7 @@ public final class CsvTable {
         try (Reader reader = new InputStreamReader(in, StandardCharsets.UTF_8)) {
             return read(name, reader);
         } catch (IOException e) {
-            throw new BrokenTable(name, 0, "", "cannot be read: " + e.getMessage());
+            throw new BrokenTable(name, 0, "", "cannot be read: " + e.getMessage(), e);
         }
     }
 
@@ -51,7 +52,7 @@ public final class CsvTable {
         try (Reader reader = new StringReader(text)) {
             return read(name, reader);
         } catch (IOException e) {
-            throw new BrokenTable(name, 0, "", "cannot be read: " + e.getMessage());
+            throw new BrokenTable(name, 0, "", "cannot be read: " + e.getMessage(), e);
         }
     }
 
@@ -65,7 +66,7 @@ public final class CsvTable {
                 rows.add(new Row(name, each));
             }
         } catch (RuntimeException e) {
-            throw new BrokenTable(name, rows.size() + 2L, "", "not in form: " + e.getMessage());
+            throw new BrokenTable(name, rows.size() + 2L, "", "not in form: " + e.getMessage(), e);
         }
         if (rows.isEmpty()) {
             throw new BrokenTable(name, 1, "", "holds no rows");
@@ -130,7 +131,7 @@ public final class CsvTable {
             try {
                 return Double.parseDouble(need(column));
             } catch (NumberFormatException e) {
-                throw new BrokenTable(file, line(), column, "“" + text(column) + "” is no number");
+                throw new BrokenTable(file, line(), column, "“" + text(column) + "” is no number", e);
             }
         }
 
@@ -152,10 +153,9 @@ public final class CsvTable {
         /** One of a closed list of words, upper or lower case. */
         public <E extends Enum<E>> E word(String column, Class<E> words) {
             try {
-                return Enum.valueOf(
-                        words, need(column).toUpperCase(java.util.Locale.ROOT).replace('-', '_'));
+                return Enum.valueOf(words, need(column).toUpperCase(Locale.ROOT).replace('-', '_'));
             } catch (IllegalArgumentException e) {
-                throw new BrokenTable(file, line(), column, "“" + text(column) + "” is none of the known words");
+                throw new BrokenTable(file, line(), column, "“" + text(column) + "” is none of the known words", e);
             }
         }
 

@@ -3,6 +3,7 @@ package mellowflare.core.thread;
 import java.util.Optional;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthBand;
+import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.reference.Source;
 
 /**
@@ -41,7 +42,7 @@ public record ThreadSize(
     /** As the trade names the thread: {@code 1/2-14 NPT}, {@code G 1/2}, {@code 9/16-18 UN}. */
     public String name() {
         return switch (series) {
-            case NPT -> size + "-" + mellowflare.core.measure.LengthFormat.decimal(pitch.marking(), 1, 0) + " NPT";
+            case NPT -> size + "-" + LengthFormat.decimal(pitch.marking(), 1, 0) + " NPT";
             case BSPT -> "R " + size;
             case BSPP -> "G " + size;
             case UNIFIED -> size + " UN";

@@ -39,7 +39,10 @@ final class CutStillRight implements Rule<HoseCase> {
         if (cut.isEmpty()) {
             return List.of(Finding.notChecked(TEXT, Subject.MAKE, "finished length and both hose ends"));
         }
-        Length was = c.log().readBack().orElseThrow().figure();
+        if (c.log().readBack().isEmpty()) {
+            return List.of(Finding.notChecked(TEXT, Subject.MAKE, "figure that was read back before the cut"));
+        }
+        Length was = c.log().readBack().get().figure();
         Length now = cut.get().shop(c.units());
         return List.of(Finding.of(
                 was.distanceTo(now).mm() < 0.5,

@@ -23,6 +23,7 @@ public final class HoseRules {
             new Turning(),
             new Clocking(),
             new CutPossible(),
+            new LengthSchool(),
             new SecondReading(),
             new CutStillRight(),
             new NothingPassedOver());
