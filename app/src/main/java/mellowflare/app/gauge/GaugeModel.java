@@ -31,6 +31,7 @@ import mellowflare.core.measure.Instrument;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.LengthText;
+import mellowflare.core.measure.QuantityText;
 import mellowflare.core.measure.Read;
 import mellowflare.core.measure.Refusal;
 import mellowflare.core.measure.UnitSystem;
@@ -72,14 +73,10 @@ public final class GaugeModel {
     }
 
     private static Read<Angle> readAngle(String text) {
-        try {
-            double degrees = Double.parseDouble(text.strip().replace("°", ""));
-            return degrees >= 5 && degrees <= 130
-                    ? Read.of(Angle.ofDegrees(degrees))
-                    : Read.refuse(Refusal.OUT_OF_RANGE, "A seat angle lies between 5 and 130 degrees.");
-        } catch (NumberFormatException e) {
-            return Read.refuse(Refusal.NOT_A_NUMBER, "“" + text.strip() + "” is no angle: give degrees, such as 37.");
-        }
+        return QuantityText.angle(text, Optional.of("deg"))
+                .then(a -> a.degrees() >= 5 && a.degrees() <= 130
+                        ? Read.of(a)
+                        : Read.refuse(Refusal.OUT_OF_RANGE, "A seat angle lies between 5 and 130 degrees."));
     }
 
     /** Which end of the line is held. */

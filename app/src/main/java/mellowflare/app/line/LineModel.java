@@ -96,14 +96,7 @@ public final class LineModel {
     }
 
     private static Read<Angle> readClock(String text) {
-        try {
-            double degrees = Double.parseDouble(text.strip().replace("°", ""));
-            return degrees >= 0 && degrees <= 360
-                    ? Read.of(Angle.ofDegrees(degrees))
-                    : Read.refuse(Refusal.OUT_OF_RANGE, "A clock angle lies between 0 and 360 degrees.");
-        } catch (NumberFormatException e) {
-            return Read.refuse(Refusal.NOT_A_NUMBER, "“" + text.strip() + "” is no angle: give degrees, such as 90.");
-        }
+        return QuantityText.angle(text, Optional.of("deg"));
     }
 
     public ReadOnlyObjectProperty<Evaluation> currentProperty() {

@@ -54,8 +54,8 @@ public record Finding(RuleText rule, State state, Subject about, Map<String, Fig
     /** The plain sentence. */
     public String says(UnitSystem system) {
         return switch (state) {
-            case PASS -> Wording.fill(rule.passes(), figures, system);
-            case FAIL -> Wording.fill(rule.fails(), figures, system);
+            case PASS -> Wording.sentence(rule.passes(), figures, system);
+            case FAIL -> Wording.sentence(rule.fails(), figures, system);
             case NOT_CHECKED -> "Not checked: needs " + needs() + ".";
         };
     }

@@ -2,6 +2,7 @@ package mellowflare.core.advice;
 
 /** The part of a line that a finding is about; views use it to lead there. */
 public enum Subject {
+    END("end"),
     END_A("end A"),
     END_B("end B"),
     JOINT_A("joint A"),

@@ -20,6 +20,12 @@ public final class Wording {
                         figure(m.group(1), template, figures).text(system)));
     }
 
+    /** Like {@link #fill}, beginning with a capital whatever name stands first. */
+    public static String sentence(String template, Map<String, Figure> figures, UnitSystem system) {
+        String text = fill(template, figures, system);
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
     private static Figure figure(String name, String template, Map<String, Figure> figures) {
         Figure found = figures.get(name);
         if (found == null) {

@@ -152,7 +152,8 @@ public final class LineStrip {
         double from = c.x() + s * 8;
         double to = c.x() + s * 40;
         sheet.rect(pen, Fill.METAL, Math.min(from, to), -SOCKET_HALF, Math.max(from, to), SOCKET_HALF);
-        boolean crimped = part.map(p -> p.attach() == Attach.CRIMPED).orElse(true);
+        boolean crimped =
+                part.flatMap(HoseEndPart::attach).map(Attach.CRIMPED::equals).orElse(true);
         for (int i = 1; i < (crimped ? 6 : 3); i++) {
             double x = from + s * 32 * i / (crimped ? 6.0 : 3.0);
             double half = SOCKET_HALF * (crimped ? 0.9 : 1);

@@ -84,7 +84,9 @@ final class StepWriter {
 
     private Set<String> sideWords(Side side) {
         Set<String> words = new HashSet<>();
-        side.part().ifPresent(p -> words.add(p.attach() == Attach.CRIMPED ? "crimped" : "reusable"));
+        side.part()
+                .flatMap(HoseEndPart::attach)
+                .ifPresent(how -> words.add(how == Attach.CRIMPED ? "crimped" : "reusable"));
         if (side.which() == Which.B && c.twoElbows()) {
             words.add("second-elbow");
         }

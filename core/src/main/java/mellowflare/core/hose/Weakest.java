@@ -1,7 +1,9 @@
 package mellowflare.core.hose;
 
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import mellowflare.core.measure.GaugePressure;
 
 /**
@@ -12,16 +14,17 @@ import mellowflare.core.measure.GaugePressure;
  */
 public record Weakest(String part, GaugePressure limit) {
 
-    /** The weakest of hose and ends; empty until all three are known. */
+    /** The weakest of hose and ends; empty until all three are chosen and their ratings known. */
     static Optional<Weakest> of(HoseCase c) {
-        if (c.hose().isEmpty() || c.a().part().isEmpty() || c.b().part().isEmpty()) {
-            return Optional.empty();
+        List<Weakest> known = new ArrayList<>();
+        c.hose().ifPresent(h -> known.add(new Weakest("the hose " + h.part(), h.working())));
+        for (Side side : c.sides()) {
+            side.part()
+                    .flatMap(p -> p.rating().map(r -> new Weakest("end " + side.which() + " (" + p.part() + ")", r)))
+                    .ifPresent(known::add);
         }
-        return Stream.concat(
-                        c.hose().stream().map(h -> new Weakest("the hose " + h.part(), h.working())),
-                        c.sides().stream()
-                                .flatMap(s -> s.part().stream()
-                                        .map(p -> new Weakest("end " + s.which() + " (" + p.part() + ")", p.rating()))))
-                .min((x, y) -> x.limit().compareTo(y.limit()));
+        return known.size() < 1 + c.sides().size()
+                ? Optional.empty()
+                : known.stream().min(Comparator.comparing(Weakest::limit));
     }
 }

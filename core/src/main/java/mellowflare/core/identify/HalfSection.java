@@ -123,9 +123,13 @@ public final class HalfSection {
                 : 0.35 * pitch;
     }
 
-    /** The male 60 degree cone lies inside the nose, the flare cones outside. */
+    /** The male 60 and 24 degree cones lie inside the nose, the flare cones outside. */
     private boolean outsideCone() {
-        return male() && seat.isCone() && seat != Seat.CONE60 && seat != Seat.CONE24;
+        return male() && seat.isCone() && !insideCone();
+    }
+
+    private boolean insideCone() {
+        return seat == Seat.CONE60 || seat == Seat.CONE24;
     }
 
     private Drawing drawMale() {
@@ -178,9 +182,10 @@ public final class HalfSection {
             double length = (foot - tip) / Math.tan(half);
             return List.of(new Point(0, bore), new Point(0, tip), new Point(length, foot));
         }
-        if (male() && seat == Seat.CONE60) {
+        if (male() && insideCone()) {
             double mouth = Math.min(foot * 0.93, bore * 1.45);
-            double depth = (mouth - bore) / Math.tan(Math.toRadians(30));
+            double half = Math.toRadians(seat.halfAngleDegrees().orElse(30.0));
+            double depth = (mouth - bore) / Math.tan(half);
             return List.of(new Point(depth, bore), new Point(0, mouth), new Point(0, foot));
         }
         return List.of(new Point(0, bore), new Point(0, foot));
@@ -196,9 +201,8 @@ public final class HalfSection {
         switch (seat.sealPlace()) {
             case CONE -> {
                 List<Point> nose = nose();
-                boolean inside = seat == Seat.CONE60;
-                Point from = inside ? nose.get(0) : nose.get(1);
-                Point to = inside ? nose.get(1) : nose.get(2);
+                Point from = insideCone() ? nose.get(0) : nose.get(1);
+                Point to = insideCone() ? nose.get(1) : nose.get(2);
                 glowBoth(from, to);
                 say(middle(from, to), hex);
             }

@@ -54,7 +54,8 @@ public final class TwinTable {
                 one.crest().low().mm() - other.crest().high().mm(),
                 other.crest().low().mm() - one.crest().high().mm());
         Length gap = Length.ofMm(Math.max(0, apart));
-        double diameter = one.crest().middle().mm();
+        double diameter =
+                Math.max(one.crest().middle().mm(), other.crest().middle().mm());
         double pitchApart = Math.abs(Math.log(one.thread().pitch().length().mm()
                 / other.thread().pitch().length().mm()));
         boolean equalPitch = pitchApart <= PITCH_EQUAL;

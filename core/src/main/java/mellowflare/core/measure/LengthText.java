@@ -51,7 +51,7 @@ public final class LengthText {
             if (refused.isPresent()) {
                 return refused.get();
             }
-            mm = first.value() * LengthUnit.FOOT.mm() + second.value() * LengthUnit.INCH.mm();
+            mm = (12 * first.value() + second.value()) * LengthUnit.INCH.mm();
         }
         if (mm > LONGEST_MM) {
             return Read.refuse(

@@ -63,6 +63,23 @@ public final class QuantityText {
         });
     }
 
+    /**
+     * @param text such as {@code 37 deg} or {@code 37°}
+     * @param bare the unit of a number without one; empty refuses it
+     * @return an angle from 0 to 360 degrees, or a refusal
+     */
+    public static Read<Angle> angle(String text, Optional<String> bare) {
+        return read(
+                text,
+                bare,
+                TradeUnits.ANGLES,
+                "angle",
+                "degrees, such as 37°",
+                (n, degrees) -> n < 0 || n > 360
+                        ? outOfRange(text, "an angle between 0 and 360 degrees")
+                        : Read.of(Angle.ofDegrees(n * degrees)));
+    }
+
     private static UnitConverter perMinute(Unit<?> unit) {
         try {
             return unit.getConverterToAny(TradeUnits.LITRE_PER_MINUTE);

@@ -52,6 +52,9 @@ final class TradeUnits {
             "m3/h", CUBIC_METRE_PER_HOUR,
             "m³/h", CUBIC_METRE_PER_HOUR);
 
+    /** Degrees each. */
+    static final Map<String, Double> ANGLES = Map.of("deg", 1.0, "°", 1.0, "degree", 1.0, "degrees", 1.0);
+
     private TradeUnits() {}
 
     static String key(String unit) {

@@ -65,12 +65,12 @@ public final class Catalogue {
     public List<HoseEndPart> endsFor(EndId port, Optional<HosePart> hose) {
         return ends.stream()
                 .filter(e -> e.end().equals(port.mate()))
-                .filter(e -> hose.map(
-                                h -> h.dash().equals(e.hoseDash()) && h.series().equals(e.series()))
+                .filter(e -> hose.map(h -> e.hoseDash().filter(h.dash()::equals).isPresent()
+                                && e.series().filter(h.series()::equals).isPresent())
                         .orElse(true))
                 .sorted(Comparator.comparing((HoseEndPart e) -> !e.swivel())
                         .thenComparing(e -> e.angle().degrees())
-                        .thenComparing(HoseEndPart::attach))
+                        .thenComparing(e -> e.attach().orElse(Attach.CRIMPED)))
                 .toList();
     }
 
@@ -78,7 +78,7 @@ public final class Catalogue {
     public List<DashSize> dashesFor(EndId port) {
         return ends.stream()
                 .filter(e -> e.end().equals(port.mate()))
-                .map(HoseEndPart::hoseDash)
+                .flatMap(e -> e.hoseDash().stream())
                 .distinct()
                 .sorted()
                 .toList();
@@ -110,16 +110,16 @@ public final class Catalogue {
         return new HoseEndPart(
                 row.need("part"),
                 row.need("name"),
-                row.word("attach", Attach.class),
-                row.need("series"),
-                dash(row, "hose_dash"),
+                Optional.of(row.word("attach", Attach.class)),
+                Optional.of(row.need("series")),
+                Optional.of(dash(row, "hose_dash")),
                 new EndId(row.word("code", EndCode.class), row.need("size"), row.word("gender", Gender.class)),
                 Seat.ofCode(row.need("seat")).orElseThrow(() -> row.broken("seat", "no such seat")),
                 row.need("swivel").equals("yes"),
                 Angle.ofDegrees(row.number("angle_deg")),
                 row.length("cut_off_mm"),
                 maybe(row, "drop_mm"),
-                GaugePressure.ofBar(row.number("rating_bar")),
+                Optional.of(GaugePressure.ofBar(row.number("rating_bar"))),
                 new ArrayList<>(row.list("hexes")),
                 maybe(row, "insertion_mm"),
                 maybe(row, "gap_mm"),

@@ -12,20 +12,20 @@ import mellowflare.core.reference.Source;
 import mellowflare.core.size.DashSize;
 
 /**
- * An end for a hose.
+ * An end for a hose. One that no catalogue holds may lack what only a catalogue knows.
  *
- * @param part part number
+ * @param part part number, or what stands for it
  * @param name as shown
- * @param attach how it is fixed
- * @param series letter of the matched series
- * @param hoseDash hose it fits
+ * @param attach how it is fixed; empty when not known
+ * @param series letter of the matched series; empty when not known
+ * @param hoseDash hose it fits; empty when not known
  * @param end the connection it offers
  * @param seat how that connection seals
  * @param swivel whether its nut turns on the end
  * @param angle 0 straight, else the elbow
  * @param cutOff sealing point to where the hose butts; what is taken off the overall length
  * @param drop height of an elbow's outlet over the hose's centre line
- * @param rating highest working pressure
+ * @param rating highest working pressure; empty when not known
  * @param hexes wrench sizes, as text of the trade
  * @param insertion how far the hose is pushed in
  * @param gap gap to leave on a screw-together end
@@ -35,16 +35,16 @@ import mellowflare.core.size.DashSize;
 public record HoseEndPart(
         String part,
         String name,
-        Attach attach,
-        String series,
-        DashSize hoseDash,
+        Optional<Attach> attach,
+        Optional<String> series,
+        Optional<DashSize> hoseDash,
         EndId end,
         Seat seat,
         boolean swivel,
         Angle angle,
         Length cutOff,
         Optional<Length> drop,
-        GaugePressure rating,
+        Optional<GaugePressure> rating,
         List<String> hexes,
         Optional<Length> insertion,
         Optional<Length> gap,
@@ -53,6 +53,38 @@ public record HoseEndPart(
     public HoseEndPart {
         hexes = List.copyOf(hexes);
         crimp = Map.copyOf(crimp);
+    }
+
+    /**
+     * An end that no catalogue holds, known only by what it offers and what it takes off the length.
+     *
+     * @param end the connection it offers
+     * @param seat how that seals
+     * @param swivel whether its nut turns
+     * @param angle 0 straight, else the elbow
+     * @param cutOff sealing point to where the hose butts
+     * @param rating highest working pressure, if it is known
+     */
+    public static HoseEndPart offCatalogue(
+            EndId end, Seat seat, boolean swivel, Angle angle, Length cutOff, Optional<GaugePressure> rating) {
+        return new HoseEndPart(
+                end.text(),
+                end.text() + (angle.degrees() > 0 ? " elbow" : ""),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                end,
+                seat,
+                swivel,
+                angle,
+                cutOff,
+                Optional.empty(),
+                rating,
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Map.of(),
+                Source.house("figures as given, in no catalogue"));
     }
 
     public boolean elbow() {

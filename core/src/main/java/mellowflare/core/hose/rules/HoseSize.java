@@ -13,6 +13,7 @@ import mellowflare.core.hose.Side;
 import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.parts.HosePart;
 import mellowflare.core.reference.Source;
+import mellowflare.core.size.DashSize;
 
 /** An end fits one hose size only. */
 final class HoseSize implements Rule<HoseCase> {
@@ -37,13 +38,17 @@ final class HoseSize implements Rule<HoseCase> {
         }
         HoseEndPart part = s.part().get();
         HosePart hose = c.hose().get();
+        if (part.hoseDash().isEmpty()) {
+            return Finding.notChecked(TEXT, about, "hose size of hose end " + s.which());
+        }
+        DashSize fits = part.hoseDash().get();
         return Finding.of(
-                part.hoseDash().equals(hose.dash()),
+                fits.equals(hose.dash()),
                 TEXT,
                 about,
                 Map.of(
                         "part", Figure.of(part.part()),
-                        "endDash", Figure.of(part.hoseDash().text()),
+                        "endDash", Figure.of(fits.text()),
                         "hoseDash", Figure.of(hose.dash().text())));
     }
 }

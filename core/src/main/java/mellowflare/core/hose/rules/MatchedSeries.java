@@ -37,13 +37,17 @@ final class MatchedSeries implements Rule<HoseCase> {
         }
         HoseEndPart part = s.part().get();
         HosePart hose = c.hose().get();
+        if (part.series().isEmpty()) {
+            return Finding.notChecked(TEXT, about, "series of hose end " + s.which());
+        }
+        String series = part.series().get();
         return Finding.of(
-                part.series().equals(hose.series()),
+                series.equals(hose.series()),
                 TEXT,
                 about,
                 Map.of(
                         "part", Figure.of(part.part()),
-                        "endSeries", Figure.of(part.series()),
+                        "endSeries", Figure.of(series),
                         "hose", Figure.of(hose.part()),
                         "hoseSeries", Figure.of(hose.series())));
     }

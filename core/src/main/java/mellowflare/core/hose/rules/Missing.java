@@ -26,6 +26,9 @@ final class Missing {
             missing.add("hose");
         }
         missing.addAll(endsMissing(c));
+        c.sides().stream()
+                .filter(s -> s.part().filter(p -> p.rating().isEmpty()).isPresent())
+                .forEach(s -> missing.add("rating of hose end " + s.which()));
         return missing.toArray(String[]::new);
     }
 

@@ -1,0 +1,79 @@
+package mellowflare.cli;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import mellowflare.book.BookTrouble;
+import mellowflare.book.Version;
+import mellowflare.cli.command.ConvertCommand;
+import mellowflare.cli.command.ExitStatus;
+import mellowflare.cli.command.HoseCommand;
+import mellowflare.cli.command.IdentifyCommand;
+import mellowflare.cli.command.JobCommand;
+import mellowflare.cli.input.Refused;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+
+/** The command line. Results go to standard output, every other word to standard error. */
+@Command(
+        name = "mellow-flare",
+        mixinStandardHelpOptions = true,
+        version = "Mellow Flare " + Version.PROGRAM,
+        description = "Works out fittings, hoses and lengths without a window.",
+        footer = {
+            "",
+            "Exit status: 0 computed; 1 computed, and a finding says stop; 2 input refused; 3 file trouble.",
+            "Example:  echo '{\"text\": \"2 7/16\"}' | ./mellow-flare convert"
+        },
+        subcommands = {ConvertCommand.class, IdentifyCommand.class, HoseCommand.class, JobCommand.class})
+public final class Main implements Runnable {
+
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec;
+
+    @Override
+    public void run() {
+        throw new CommandLine.ParameterException(spec.commandLine(), "Name a command: convert, identify, hose or job.");
+    }
+
+    public static void main(String[] args) {
+        int status = commandLine(new PrintWriter(System.out, true, StandardCharsets.UTF_8), errors())
+                .execute(args);
+        System.out.flush();
+        System.exit(status);
+    }
+
+    private static PrintWriter errors() {
+        return new PrintWriter(System.err, true, StandardCharsets.UTF_8);
+    }
+
+    static CommandLine commandLine(PrintWriter out, PrintWriter err) {
+        return new CommandLine(new Main())
+                .setOut(out)
+                .setErr(err)
+                .setCaseInsensitiveEnumValuesAllowed(true)
+                .setParameterExceptionHandler((e, args) -> say(err, e.getMessage(), ExitStatus.REFUSED))
+                .setExecutionExceptionHandler((e, line, parsed) -> {
+                    if (e instanceof Refused) {
+                        return say(err, e.getMessage(), ExitStatus.REFUSED);
+                    }
+                    if (e instanceof BookTrouble) {
+                        return say(err, e.getMessage(), ExitStatus.FILE_TROUBLE);
+                    }
+                    if (e instanceof IOException) {
+                        return say(err, "Reading or writing failed: " + e.getMessage() + ".", ExitStatus.FILE_TROUBLE);
+                    }
+                    return say(
+                            err,
+                            "Something unforeseen went wrong (" + e.getClass().getSimpleName() + ": " + e.getMessage()
+                                    + "). Please report it with the input.",
+                            ExitStatus.UNFORESEEN);
+                });
+    }
+
+    private static int say(PrintWriter err, String sentence, int status) {
+        err.println(sentence);
+        err.flush();
+        return status;
+    }
+}

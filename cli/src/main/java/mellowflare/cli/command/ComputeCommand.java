@@ -1,0 +1,127 @@
+package mellowflare.cli.command;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import mellowflare.book.BookTrouble;
+import mellowflare.cli.input.Fields;
+import mellowflare.cli.input.Records;
+import mellowflare.cli.input.Refused;
+import mellowflare.cli.output.FindingsOut;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+
+/** What all computations share: where records come from, where results go, the exit status. */
+abstract class ComputeCommand implements Callable<Integer> {
+
+    @Mixin
+    private Streams streams;
+
+    @Option(
+            names = "--format",
+            defaultValue = "json",
+            paramLabel = "FORM",
+            description = "json, jsonl, csv or text (default: ${DEFAULT-VALUE}).")
+    private Format format;
+
+    /** Made once a run, after the command line was understood. */
+    abstract Computation computation();
+
+    @Override
+    public Integer call() throws Refused, BookTrouble, IOException {
+        Computation computation = computation();
+        try (BufferedReader in = streams.in()) {
+            ResultWriter out = ResultWriter.of(format, streams.out(), computation);
+            Batch batch = new Batch(computation, out, streams);
+            switch (format) {
+                case JSONL -> Records.jsonLines(in, batch);
+                case CSV -> Records.csv(in, batch);
+                case JSON, TEXT -> {
+                    Records.Json input = Records.json(in);
+                    if (input.several()) {
+                        out.several();
+                        long row = 0;
+                        for (JsonNode value : input.values()) {
+                            batch.takeAny(++row, value);
+                        }
+                    } else {
+                        batch.give(compute(
+                                computation, Records.object(input.values().get(0))));
+                    }
+                }
+            }
+            out.finish();
+            batch.finish();
+            return batch.stops ? ExitStatus.STOPS : ExitStatus.COMPUTED;
+        }
+    }
+
+    private static ObjectNode compute(Computation computation, ObjectNode record) throws Refused {
+        Fields fields = new Fields(record);
+        Optional<String> id = fields.text("id");
+        ObjectNode result = computation.of(fields);
+        fields.nothingElse();
+        return id.isEmpty() ? result : result.objectNode().put("id", id.get()).setAll(result);
+    }
+
+    /** Works records out one by one; a refused one becomes a result with a finding, and the rest goes on. */
+    private static final class Batch implements Records.Taker {
+        private static final int PROGRESS_EVERY = 1000;
+        private final Computation computation;
+        private final ResultWriter out;
+        private final Streams streams;
+        private boolean stops;
+        private long done;
+
+        Batch(Computation computation, ResultWriter out, Streams streams) {
+            this.computation = computation;
+            this.out = out;
+            this.streams = streams;
+        }
+
+        void takeAny(long row, JsonNode value) throws IOException {
+            try {
+                take(row, Records.object(value));
+            } catch (Refused e) {
+                broken(row, e.getMessage());
+            }
+        }
+
+        @Override
+        public void take(long row, ObjectNode record) throws IOException {
+            try {
+                give(compute(computation, record));
+            } catch (Refused e) {
+                broken(row, e.getMessage());
+            }
+        }
+
+        @Override
+        public void broken(long row, String sentence) throws IOException {
+            ObjectNode result = JsonNodeFactory.instance.objectNode();
+            result.put("row", row);
+            result.put("refused", sentence);
+            FindingsOut.refusal(result, "row " + row, sentence);
+            give(result);
+        }
+
+        void give(ObjectNode result) throws IOException {
+            stops |= FindingsOut.stops(result);
+            out.write(result);
+            done++;
+            if (done % PROGRESS_EVERY == 0) {
+                streams.progress(done + " records");
+            }
+        }
+
+        void finish() {
+            if (done >= PROGRESS_EVERY) {
+                streams.progress(done + " records, all done");
+            }
+        }
+    }
+}

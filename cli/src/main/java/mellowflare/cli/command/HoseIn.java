@@ -1,0 +1,192 @@
+package mellowflare.cli.command;
+
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import mellowflare.cli.input.Fields;
+import mellowflare.cli.input.Refused;
+import mellowflare.core.advice.Practice;
+import mellowflare.core.advice.School;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.advice.Schools;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.EndCode;
+import mellowflare.core.connection.EndId;
+import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.Seat;
+import mellowflare.core.fluid.Fluid;
+import mellowflare.core.fluid.FluidTable;
+import mellowflare.core.fluid.Service;
+import mellowflare.core.hose.HoseCase;
+import mellowflare.core.hose.Side;
+import mellowflare.core.hose.Which;
+import mellowflare.core.identify.TwinTable;
+import mellowflare.core.measure.Angle;
+import mellowflare.core.measure.CalledFigure;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.parts.Catalogue;
+import mellowflare.core.parts.HoseEndPart;
+import mellowflare.core.parts.HoseKind;
+import mellowflare.core.parts.HosePart;
+import mellowflare.core.procedure.MakeLog;
+import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.size.DashSize;
+
+/** From the fields of a record to a hose line with its parts looked up. */
+final class HoseIn {
+    private static final Map<String, EndCode> CODES = words(EndCode.values());
+    private static final Map<String, HoseKind> KINDS = words(HoseKind.values());
+    private static final Map<String, Seat> SEATS =
+            Arrays.stream(Seat.values()).collect(Collectors.toMap(Seat::code, Function.identity()));
+
+    private final ReferenceData data;
+
+    HoseIn(ReferenceData data) {
+        this.data = data;
+    }
+
+    private static <E extends Enum<E>> Map<String, E> words(E[] values) {
+        return Arrays.stream(values)
+                .collect(Collectors.toMap(
+                        v -> v.name().toLowerCase(Locale.ROOT).replace('_', '-'), Function.identity()));
+    }
+
+    HoseCase read(Fields f, UnitSystem units) throws Refused {
+        List<Fields> ends = f.objects("ends");
+        if (ends.size() != 2) {
+            throw f.wrong("ends", "a line has two ends, not " + ends.size() + ".");
+        }
+        Service service = service(f.object("service"));
+        Optional<Fluid> fluid = service.fluid().flatMap(data.get(FluidTable.KEY)::find);
+        Optional<Angle> clocking = f.angle("clocking", 0, 360);
+        return new HoseCase(
+                side(Which.A, ends.get(0)),
+                side(Which.B, ends.get(1)),
+                hose(f),
+                service,
+                fluid,
+                finished(f, units),
+                f.length("bendRadius"),
+                clocking,
+                practice(f.object("practice")),
+                units,
+                MakeLog.EMPTY,
+                data);
+    }
+
+    private Optional<CalledFigure> finished(Fields f, UnitSystem units) throws Refused {
+        Optional<Length> finished = f.length("finishedLength");
+        Optional<Length> second = f.length("secondReading");
+        return finished.map(
+                l -> CalledFigure.unsigned(l, LengthFormat.figure(l, units)).withSecond(second, ""));
+    }
+
+    private Side side(Which which, Fields f) throws Refused {
+        HoseEndPart part = f.has("part") ? catalogued(f) : offCatalogue(f);
+        Fields given = f.object("port");
+        EndId port = f.has("port") ? endId(given) : part.end().mate();
+        given.nothingElse();
+        String place = f.text("place").orElse("end " + which);
+        f.nothingElse();
+        End end = data.get(EndTable.KEY)
+                .find(port)
+                .orElseThrow(() -> f.wrong("port", "the tables hold no " + port.text() + "."));
+        return new Side(
+                which,
+                place,
+                Optional.of(end),
+                Optional.empty(),
+                data.get(TwinTable.KEY).of(port),
+                Optional.of(part));
+    }
+
+    private HoseEndPart catalogued(Fields f) throws Refused {
+        String number = f.needText("part");
+        return data.get(Catalogue.KEY)
+                .hoseEnd(number)
+                .orElseThrow(() -> f.wrong("part", "the catalogue holds no hose end “" + number + "”."));
+    }
+
+    private HoseEndPart offCatalogue(Fields f) throws Refused {
+        EndId id = endId(f);
+        End end = data.get(EndTable.KEY)
+                .find(id)
+                .orElseThrow(() -> f.wrong("size", "the tables hold no " + id.text() + "."));
+        Seat seat = f.word("seat", SEATS).orElse(end.usualSeat());
+        if (!end.seats().contains(seat)) {
+            throw f.wrong("seat", "a " + id.text() + " has no " + seat.words() + ".");
+        }
+        Length cutOff = f.lengthOrZero("cutOff").orElse(null);
+        if (cutOff == null) {
+            throw f.missing("cutOff");
+        }
+        boolean swivel = f.has("swivel") ? f.flag("swivel") : id.gender() == Gender.FEMALE;
+        return HoseEndPart.offCatalogue(
+                id, seat, swivel, f.angle("angle", 0, 120).orElse(Angle.ofDegrees(0)), cutOff, f.pressure("rating"));
+    }
+
+    private static EndId endId(Fields f) throws Refused {
+        return new EndId(f.needWord("code", CODES), f.needText("size"), f.needWord("gender", Words.GENDERS));
+    }
+
+    private Optional<HosePart> hose(Fields f) throws Refused {
+        if (!f.has("hose")) {
+            return Optional.empty();
+        }
+        Catalogue catalogue = data.get(Catalogue.KEY);
+        if (f.isText("hose")) {
+            String number = f.needText("hose");
+            return Optional.of(catalogue
+                    .hose(number)
+                    .orElseThrow(() -> f.wrong("hose", "the catalogue holds no hose “" + number + "”.")));
+        }
+        Fields given = f.object("hose");
+        HoseKind kind = given.needWord("kind", KINDS);
+        String text = given.needText("dash");
+        given.nothingElse();
+        return Optional.of(DashSize.read(text)
+                .flatMap(d -> catalogue.hose(kind, d))
+                .orElseThrow(() ->
+                        f.wrong("hose", "the catalogue holds no " + kind.word() + " hose of size “" + text + "”.")));
+    }
+
+    private Service service(Fields f) throws Refused {
+        Optional<String> fluid = f.text("fluid");
+        if (fluid.isPresent() && data.get(FluidTable.KEY).find(fluid.get()).isEmpty()) {
+            throw f.wrong(
+                    "fluid",
+                    "“" + fluid.get() + "” is not known here: use "
+                            + data.get(FluidTable.KEY).all().stream()
+                                    .map(Fluid::id)
+                                    .collect(Collectors.joining(", "))
+                            + ".");
+        }
+        Service service = new Service(
+                fluid, f.pressure("working"), f.pressure("peak"), f.temperature("fluidTemperature"), f.flow("flow"));
+        f.nothingElse();
+        return service;
+    }
+
+    private Practice practice(Fields f) throws Refused {
+        Practice practice = Practice.USUAL;
+        Schools schools = data.get(Schools.KEY);
+        for (Map.Entry<String, SchoolTopic> topic : words(SchoolTopic.values()).entrySet()) {
+            Map<String, String> known = new HashMap<>();
+            schools.of(topic.getValue()).stream().map(School::id).forEach(id -> known.put(id, id));
+            Optional<String> chosen = f.word(topic.getKey(), known);
+            if (chosen.isPresent()) {
+                practice = practice.with(topic.getValue(), chosen.get());
+            }
+        }
+        f.nothingElse();
+        return practice;
+    }
+}

@@ -1,0 +1,220 @@
+package mellowflare.cli.command;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.cli.input.Fields;
+import mellowflare.cli.input.Refused;
+import mellowflare.cli.output.FindingsOut;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.Seat;
+import mellowflare.core.identify.Candidate;
+import mellowflare.core.identify.Evidence;
+import mellowflare.core.identify.FlankSeen;
+import mellowflare.core.identify.Identification;
+import mellowflare.core.identify.Identifier;
+import mellowflare.core.identify.NextCheck;
+import mellowflare.core.identify.Observation;
+import mellowflare.core.identify.RingSeen;
+import mellowflare.core.identify.Settled;
+import mellowflare.core.identify.TaperSeen;
+import mellowflare.core.identify.Twin;
+import mellowflare.core.job.ShippedData;
+import mellowflare.core.measure.Instrument;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.UnitSystem;
+import picocli.CommandLine.Command;
+
+/** {@code identify}: which end is it. */
+@Command(
+        name = "identify",
+        mixinStandardHelpOptions = true,
+        description = "Ranks every known end for what was seen and measured of one, or of thousands.",
+        footer = {
+            "",
+            "In:   gender (male, female); diameter, pitch (\"14 tpi\", \"1.5 mm\"), flank (55, 60), taper (parallel, tapered),",
+            "      seat (none, cone37, port-oring ...), seatAngle, oring (none, thread-base, face), worn,",
+            "      instrument (caliper, rule, tape, eye), service (hydraulic, pneumatic, water, gas, fuel); id, units (metric, inch).",
+            "      All but gender may be missing. In CSV a column diameter_mm or diameter_in gives its cells that unit.",
+            "Out:  candidates, best first, with reasons and look-alikes; unknownProbability; nextCheck",
+            "Example:  echo '{\"gender\": \"male\", \"diameter\": 14.2, \"pitch\": \"18 tpi\", \"oring\": \"thread-base\"}' |"
+                    + " ./mellow-flare identify"
+        })
+public final class IdentifyCommand extends ComputeCommand {
+    private static final List<String> COLUMNS = List.of(
+            "code",
+            "size",
+            "gender",
+            "name",
+            "probability",
+            "second",
+            "secondProbability",
+            "unknownProbability",
+            "nextCheck");
+    private static final Map<String, Seat> SEATS = new HashMap<>();
+    private static final double WORTH_TELLING = 1e-4;
+
+    static {
+        Arrays.stream(Seat.values()).forEach(s -> SEATS.put(s.code(), s));
+    }
+
+    @Override
+    Computation computation() {
+        return new Identify(new Identifier(ShippedData.load()));
+    }
+
+    private record Identify(Identifier identifier) implements Computation {
+
+        @Override
+        public ObjectNode of(Fields record) throws Refused {
+            UnitSystem units = Words.units(record);
+            return result(identifier.identify(observation(record)), units);
+        }
+
+        private static Observation observation(Fields f) throws Refused {
+            Optional<Length> diameter = f.length("diameter");
+            if (diameter.filter(d -> !Observation.isDiameter(d)).isPresent()) {
+                throw f.wrong("diameter", "no thread of a fitting is that large: expected up to 400 mm.");
+            }
+            return new Observation(
+                    f.needWord("gender", Words.GENDERS),
+                    diameter,
+                    f.word(
+                                    "instrument",
+                                    Map.of(
+                                            "caliper", Instrument.CALIPER,
+                                            "rule", Instrument.RULE,
+                                            "tape", Instrument.TAPE,
+                                            "eye", Instrument.EYE))
+                            .orElse(Instrument.CALIPER),
+                    f.pitch("pitch"),
+                    flank(f),
+                    f.word("taper", Map.of("parallel", TaperSeen.PARALLEL, "tapered", TaperSeen.TAPERED)),
+                    f.word("seat", SEATS),
+                    f.angle("seatAngle", 5, 130),
+                    f.word(
+                            "oring",
+                            Map.of("none", RingSeen.NONE, "thread-base", RingSeen.THREAD_BASE, "face", RingSeen.FACE)),
+                    f.flag("worn"),
+                    f.text("service"));
+        }
+
+        private static Optional<FlankSeen> flank(Fields f) throws Refused {
+            return f.angle("flank", 50, 65).map(a -> a.degrees() < 57.5 ? FlankSeen.DEG55 : FlankSeen.DEG60);
+        }
+
+        private static ObjectNode result(Identification answer, UnitSystem units) {
+            ObjectNode out = JsonNodeFactory.instance.objectNode();
+            ArrayNode candidates = out.putArray("candidates");
+            for (Candidate c : answer.candidates()) {
+                if (c.probability() > WORTH_TELLING) {
+                    candidates.add(candidate(c, units));
+                }
+            }
+            out.put("unknownProbability", answer.unknownProbability());
+            answer.nextCheck().ifPresentOrElse(n -> out.set("nextCheck", check(n)), () -> out.putNull("nextCheck"));
+            FindingsOut.put(out, new Settled().check(answer), units);
+            return out;
+        }
+
+        private static ObjectNode candidate(Candidate c, UnitSystem units) {
+            End end = c.end();
+            ObjectNode out = end(end);
+            out.put("name", end.name());
+            out.put("thread", end.thread().name());
+            out.put("probability", c.probability());
+            says(out.putArray("for"), c, Evidence.Verdict.FOR, units);
+            says(out.putArray("against"), c, Evidence.Verdict.AGAINST, units);
+            ArrayNode twins = out.putArray("twins");
+            for (Twin t : c.twins()) {
+                ObjectNode twin = end(t.other());
+                twin.put("alike", t.kind().alike());
+                twin.put("ifForced", t.kind().ifForced());
+                twin.put("tellBy", t.kind().tellBy());
+                twins.add(twin);
+            }
+            out.put("source", end.source().shown());
+            return out;
+        }
+
+        private static ObjectNode end(End end) {
+            ObjectNode out = JsonNodeFactory.instance.objectNode();
+            out.put("code", end.id().code().name());
+            out.put("size", end.id().size());
+            out.put("gender", end.gender().word());
+            return out;
+        }
+
+        private static void says(ArrayNode list, Candidate c, Evidence.Verdict verdict, UnitSystem units) {
+            c.speaking(verdict).forEach(e -> list.add(e.says(units)));
+        }
+
+        private static ObjectNode check(NextCheck next) {
+            ObjectNode out = JsonNodeFactory.instance.objectNode();
+            out.put("clue", next.clue().name().toLowerCase(Locale.ROOT).replace('_', '-'));
+            out.put("says", next.says());
+            out.put("bits", next.bits());
+            ArrayNode outcomes = out.putArray("outcomes");
+            for (NextCheck.Outcome o : next.outcomes()) {
+                outcomes.addObject()
+                        .put("seen", o.seen())
+                        .put("chance", o.chance())
+                        .put("then", o.then());
+            }
+            return out;
+        }
+
+        @Override
+        public List<String> columns() {
+            return COLUMNS;
+        }
+
+        @Override
+        public List<String> cells(ObjectNode r) {
+            JsonNode best = r.path("candidates").path(0);
+            JsonNode second = r.path("candidates").path(1);
+            List<String> cells = new ArrayList<>();
+            for (String key : List.of("code", "size", "gender", "name", "probability")) {
+                cells.add(best.path(key).asText());
+            }
+            cells.add((second.path("code").asText() + " " + second.path("size").asText()).strip());
+            cells.add(second.path("probability").asText());
+            cells.add(r.path("unknownProbability").asText());
+            cells.add(r.path("nextCheck").path("says").asText());
+            return cells;
+        }
+
+        @Override
+        public String text(ObjectNode r) {
+            StringBuilder text = new StringBuilder();
+            for (JsonNode c : r.path("candidates")) {
+                text.append(share(c.path("probability"))).append("  ");
+                text.append(c.path("code").asText())
+                        .append(' ')
+                        .append(c.path("size").asText())
+                        .append(' ');
+                text.append(c.path("gender").asText())
+                        .append(", ")
+                        .append(c.path("name").asText())
+                        .append(", ");
+                text.append(c.path("thread").asText()).append('\n');
+            }
+            text.append(share(r.path("unknownProbability"))).append("  none of these\n");
+            r.path("findings").forEach(f -> text.append(Words.finding(f)));
+            return text.toString();
+        }
+
+        private static String share(JsonNode probability) {
+            return String.format("%7s", new Figure.OfShare(probability.asDouble()).text(UnitSystem.METRIC));
+        }
+    }
+}

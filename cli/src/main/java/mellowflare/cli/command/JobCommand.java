@@ -1,0 +1,176 @@
+package mellowflare.cli.command;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.concurrent.Callable;
+import mellowflare.book.BookTrouble;
+import mellowflare.book.exchange.JobFiles;
+import mellowflare.book.store.Book;
+import mellowflare.book.store.BookPlace;
+import mellowflare.book.store.JobHead;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.Job;
+import mellowflare.core.job.ShippedData;
+import mellowflare.core.reference.ReferenceData;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** {@code job}: jobs of the book out and in. */
+@Command(
+        name = "job",
+        mixinStandardHelpOptions = true,
+        description =
+                "Takes jobs out of the book and into it. The window must not have the book open at the same time.",
+        footer = {
+            "",
+            "Example:  ./mellow-flare job list --demo",
+            "          ./mellow-flare job sheet ID --out sheet.pdf"
+        },
+        subcommands = {JobCommand.Ls.class, JobCommand.Export.class, JobCommand.Import.class, JobCommand.Sheet.class})
+public final class JobCommand implements Runnable {
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public void run() {
+        throw new ParameterException(spec.commandLine(), "Say what to do with a job: list, export, import or sheet.");
+    }
+
+    /** Which book. */
+    static final class Where {
+        @Option(names = "--book", paramLabel = "FOLDER", description = "The book in this folder (default: your own).")
+        private Path folder;
+
+        @Option(names = "--demo", description = "The demo book.")
+        private boolean demo;
+
+        Book open() throws BookTrouble {
+            return Book.open(folder != null ? folder : demo ? BookPlace.demo() : BookPlace.own());
+        }
+    }
+
+    private static Evaluation job(Book book, String id) throws BookTrouble {
+        ReferenceData data = ShippedData.load();
+        Job job = book.job(id)
+                .orElseThrow(() -> new BookTrouble(
+                        "The book in " + book.folder() + " holds no job “" + id + "”. See “job list” for their ids."));
+        return Evaluation.of(job, data);
+    }
+
+    private static int give(Streams.Sink sink, byte[] bytes) throws IOException, BookTrouble {
+        sink.bytes().write(bytes);
+        sink.bytes().flush();
+        sink.finish().run();
+        return ExitStatus.COMPUTED;
+    }
+
+    /** {@code job list}. */
+    @Command(name = "list", mixinStandardHelpOptions = true, description = "Lists the jobs with their ids, as JSON.")
+    static final class Ls implements Callable<Integer> {
+        @Mixin
+        private Where where;
+
+        @Mixin
+        private Streams streams;
+
+        @Option(names = "--search", defaultValue = "", description = "Only jobs that hold all these words.")
+        private String search;
+
+        @Override
+        public Integer call() throws BookTrouble, IOException {
+            try (Book book = where.open()) {
+                ArrayNode all = JsonNodeFactory.instance.arrayNode();
+                for (JobHead head : book.jobs(search)) {
+                    all.addObject()
+                            .put("id", head.id())
+                            .put("title", head.title())
+                            .put("machine", head.machine())
+                            .put("leftOff", head.leftOff())
+                            .put("changedAt", head.changedAt().toString())
+                            .put("putAway", head.putAway());
+                }
+                return give(streams.out(), (all.toPrettyString() + "\n").getBytes(StandardCharsets.UTF_8));
+            }
+        }
+    }
+
+    /** {@code job export}. */
+    @Command(name = "export", mixinStandardHelpOptions = true, description = "Writes a job as JSON, with its results.")
+    static final class Export implements Callable<Integer> {
+        @Mixin
+        private Where where;
+
+        @Mixin
+        private Streams streams;
+
+        @Parameters(paramLabel = "ID", description = "Id of the job.")
+        private String id;
+
+        @Override
+        public Integer call() throws BookTrouble, IOException {
+            try (Book book = where.open()) {
+                return give(streams.out(), JobFiles.exportText(job(book, id)).getBytes(StandardCharsets.UTF_8));
+            }
+        }
+    }
+
+    /** {@code job sheet}. */
+    @Command(name = "sheet", mixinStandardHelpOptions = true, description = "Writes the job sheet as PDF.")
+    static final class Sheet implements Callable<Integer> {
+        @Mixin
+        private Where where;
+
+        @Mixin
+        private Streams streams;
+
+        @Parameters(paramLabel = "ID", description = "Id of the job.")
+        private String id;
+
+        @Override
+        public Integer call() throws BookTrouble, IOException {
+            try (Book book = where.open()) {
+                return give(streams.out(), JobFiles.sheetBytes(job(book, id), ZoneId.systemDefault()));
+            }
+        }
+    }
+
+    /** {@code job import}. */
+    @Command(
+            name = "import",
+            mixinStandardHelpOptions = true,
+            description = "Takes a job file into the book under a new id, and prints that id.")
+    static final class Import implements Callable<Integer> {
+        @Mixin
+        private Where where;
+
+        @Mixin
+        private Streams streams;
+
+        @Parameters(paramLabel = "FILE", description = "A job as JSON.")
+        private Path file;
+
+        @Override
+        public Integer call() throws BookTrouble, IOException {
+            Job job = JobFiles.read(file);
+            try (Book book = where.open()) {
+                Evaluation result = Evaluation.of(job, ShippedData.load());
+                book.save(job, result.leftOff(), "import of " + file.getFileName(), "", Instant.now());
+                String id = JsonNodeFactory.instance
+                        .objectNode()
+                        .put("id", job.id())
+                        .toString();
+                return give(streams.out(), (id + "\n").getBytes(StandardCharsets.UTF_8));
+            }
+        }
+    }
+}

@@ -1,0 +1,75 @@
+package mellowflare.cli.command;
+
+import java.io.BufferedReader;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import mellowflare.book.BookTrouble;
+import mellowflare.book.exchange.JobFiles;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+
+/** Where a command reads and writes; {@code -} or nothing means standard input and output. */
+final class Streams {
+    private static final String STANDARD = "-";
+
+    @Spec(Spec.Target.MIXEE)
+    private CommandSpec spec;
+
+    @Option(
+            names = "--in",
+            defaultValue = STANDARD,
+            paramLabel = "FILE",
+            description = "Read from this file (default: standard input).")
+    private String in;
+
+    @Option(
+            names = "--out",
+            defaultValue = STANDARD,
+            paramLabel = "FILE",
+            description = "Write to this file, whole or not at all (default: standard output).")
+    private String out;
+
+    BufferedReader in() throws BookTrouble {
+        if (in.equals(STANDARD)) {
+            if (System.console() != null) {
+                progress("Reading from the keyboard: end with Ctrl+D, or see --help for an example.");
+            }
+            return new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));
+        }
+        try {
+            return Files.newBufferedReader(Path.of(in), StandardCharsets.UTF_8);
+        } catch (IOException | java.nio.file.InvalidPathException e) {
+            throw new BookTrouble("The file " + in + " cannot be read.", e);
+        }
+    }
+
+    /** Where results go; a file is only written when all of it is there. */
+    Sink out() {
+        return out.equals(STANDARD) ? new Sink(System.out, () -> {}) : toFile(out);
+    }
+
+    private static Sink toFile(String name) {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        return new Sink(bytes, () -> JobFiles.write(Path.of(name), bytes.toByteArray()));
+    }
+
+    /** A word on standard error, beside the results. */
+    void progress(String words) {
+        spec.commandLine().getErr().println(words);
+        spec.commandLine().getErr().flush();
+    }
+
+    /** The last thing done on a sink. */
+    interface Finish {
+        void run() throws BookTrouble;
+    }
+
+    /** Bytes with what makes them last. */
+    record Sink(OutputStream bytes, Finish finish) {}
+}

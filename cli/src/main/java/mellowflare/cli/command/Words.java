@@ -1,0 +1,32 @@
+package mellowflare.cli.command;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.Map;
+import mellowflare.cli.input.Fields;
+import mellowflare.cli.input.Refused;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.measure.UnitSystem;
+
+/** Words that several commands share. */
+final class Words {
+    static final Map<String, Gender> GENDERS = Map.of("male", Gender.MALE, "female", Gender.FEMALE);
+
+    private Words() {}
+
+    /** The system in which sentences and shop figures are written; metric when not said. */
+    static UnitSystem units(Fields record) throws Refused {
+        return record.word("units", Map.of("metric", UnitSystem.METRIC, "inch", UnitSystem.INCH))
+                .orElse(UnitSystem.METRIC);
+    }
+
+    /** A finding for reading by people. */
+    static String finding(JsonNode f) {
+        String state = f.path("state").asText();
+        if (state.equals("pass")) {
+            return "";
+        }
+        String head = state.equals("fail") ? f.path("severity").asText() : "open";
+        return head + ", " + f.path("about").asText() + ": " + f.path("says").asText() + " "
+                + f.path("do").asText() + "\n";
+    }
+}

@@ -1,0 +1,238 @@
+package mellowflare.cli.input;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.Iterator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.DoubleFunction;
+import java.util.function.Function;
+import mellowflare.core.measure.Angle;
+import mellowflare.core.measure.FlowRate;
+import mellowflare.core.measure.GaugePressure;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthText;
+import mellowflare.core.measure.QuantityText;
+import mellowflare.core.measure.Read;
+import mellowflare.core.measure.Temperature;
+import mellowflare.core.thread.Pitch;
+
+/**
+ * The fields of one record. A number is in the base unit of its kind, a text must carry its unit: 40 and "40" must never mean two lengths.
+ * Every refusal names the field; a field that nobody asked for is refused too, so that a slip of the keyboard is not passed over.
+ */
+public final class Fields {
+    private final ObjectNode node;
+    private final String path;
+    private final Set<String> asked = new LinkedHashSet<>();
+
+    public Fields(ObjectNode node) {
+        this(node, "");
+    }
+
+    private Fields(ObjectNode node, String path) {
+        this.node = node;
+        this.path = path;
+    }
+
+    /** A refusal of one field. */
+    public Refused wrong(String name, String sentence) {
+        return new Refused("“" + path + name + "”: " + sentence);
+    }
+
+    public boolean has(String name) {
+        asked.add(name);
+        return node.hasNonNull(name);
+    }
+
+    public Optional<String> text(String name) throws Refused {
+        if (!has(name)) {
+            return Optional.empty();
+        }
+        JsonNode value = node.get(name);
+        if (!value.isTextual()) {
+            throw wrong(name, "a text is expected here.");
+        }
+        return Optional.of(value.asText().strip()).filter(t -> !t.isEmpty());
+    }
+
+    public String needText(String name) throws Refused {
+        return text(name).orElseThrow(() -> missing(name));
+    }
+
+    public Refused missing(String name) {
+        return wrong(name, "it is needed and was not given.");
+    }
+
+    /** One of the known words. */
+    public <E> Optional<E> word(String name, Map<String, E> words) throws Refused {
+        Optional<String> text = text(name);
+        if (text.isEmpty()) {
+            return Optional.empty();
+        }
+        E found = words.get(text.get().toLowerCase(Locale.ROOT));
+        if (found == null) {
+            throw wrong(
+                    name,
+                    "“" + text.get() + "” is not known here: use "
+                            + String.join(", ", words.keySet().stream().sorted().toList()) + ".");
+        }
+        return Optional.of(found);
+    }
+
+    public <E> E needWord(String name, Map<String, E> words) throws Refused {
+        return word(name, words).orElseThrow(() -> missing(name));
+    }
+
+    /** True or false, or yes and no from a table. */
+    public boolean flag(String name) throws Refused {
+        if (!has(name)) {
+            return false;
+        }
+        JsonNode value = node.get(name);
+        if (value.isBoolean()) {
+            return value.asBoolean();
+        }
+        return switch (value.asText().strip().toLowerCase(Locale.ROOT)) {
+            case "true", "yes" -> true;
+            case "false", "no", "" -> false;
+            default -> throw wrong(name, "true or false is expected here.");
+        };
+    }
+
+    public Optional<Integer> count(String name, int least, int most) throws Refused {
+        if (!has(name)) {
+            return Optional.empty();
+        }
+        JsonNode value = node.get(name);
+        if (!value.isIntegralNumber() || value.asLong() < least || value.asLong() > most) {
+            throw wrong(name, "a whole number from " + least + " to " + most + " is expected here.");
+        }
+        return Optional.of(value.asInt());
+    }
+
+    /** A length above zero; a number is millimetres. */
+    public Optional<Length> length(String name) throws Refused {
+        Optional<Length> length = quantity(name, Length::ofMm, LengthText::readWithUnit);
+        if (length.filter(l -> l.mm() <= 0).isPresent()) {
+            throw wrong(name, "a length above zero is expected here.");
+        }
+        return length;
+    }
+
+    /** A length of zero or more; a number is millimetres. */
+    public Optional<Length> lengthOrZero(String name) throws Refused {
+        Optional<Length> length = quantity(name, Length::ofMm, LengthText::readWithUnit);
+        if (length.filter(l -> l.mm() < 0).isPresent()) {
+            throw wrong(name, "a length of zero or more is expected here.");
+        }
+        return length;
+    }
+
+    /** A gauge pressure; a number is bar. */
+    public Optional<GaugePressure> pressure(String name) throws Refused {
+        return quantity(name, GaugePressure::ofBar, t -> QuantityText.pressure(t, Optional.empty()));
+    }
+
+    /** A temperature; a number is degrees Celsius. */
+    public Optional<Temperature> temperature(String name) throws Refused {
+        return quantity(name, Temperature::ofCelsius, t -> QuantityText.temperature(t, Optional.empty()));
+    }
+
+    /** A flow; a number is litres a minute. */
+    public Optional<FlowRate> flow(String name) throws Refused {
+        return quantity(name, FlowRate::ofLitresPerMinute, t -> QuantityText.flow(t, Optional.empty()));
+    }
+
+    /** A pitch such as “14 tpi”; a number is millimetres. */
+    public Optional<Pitch> pitch(String name) throws Refused {
+        return quantity(
+                name,
+                mm -> Pitch.readWithUnit(mm + " mm").value().orElseThrow(IllegalArgumentException::new),
+                Pitch::readWithUnit);
+    }
+
+    /** An angle; a number is degrees, a text says “deg” or “°”. */
+    public Optional<Angle> angle(String name, double least, double most) throws Refused {
+        Optional<Angle> angle = quantity(name, Angle::ofDegrees, t -> QuantityText.angle(t, Optional.empty()));
+        if (angle.filter(a -> a.degrees() < least || a.degrees() > most).isPresent()) {
+            throw wrong(name, "an angle from " + (int) least + " to " + (int) most + " degrees is expected here.");
+        }
+        return angle;
+    }
+
+    private <T> Optional<T> quantity(String name, DoubleFunction<T> number, Function<String, Read<T>> reader)
+            throws Refused {
+        if (!has(name)) {
+            return Optional.empty();
+        }
+        JsonNode value = node.get(name);
+        if (value.isNumber()) {
+            try {
+                return Optional.of(number.apply(value.asDouble()));
+            } catch (IllegalArgumentException e) {
+                throw new Refused("“" + path + name + "”: " + value.asText() + " lies outside what can be.", e);
+            }
+        }
+        if (!value.isTextual()) {
+            throw wrong(name, "a number, or a text with its unit, is expected here.");
+        }
+        if (value.asText().isBlank()) {
+            return Optional.empty();
+        }
+        Read<T> read = reader.apply(value.asText());
+        if (read.refusal().isPresent()) {
+            throw wrong(name, read.refusal().get());
+        }
+        return read.value();
+    }
+
+    /** The fields of an object inside this one; empty fields if it was not given. */
+    public Fields object(String name) throws Refused {
+        if (!has(name)) {
+            return new Fields(node.objectNode(), path + name + ".");
+        }
+        if (!node.get(name).isObject()) {
+            throw wrong(name, "an object in braces is expected here.");
+        }
+        return new Fields((ObjectNode) node.get(name), path + name + ".");
+    }
+
+    /** The objects of a list. */
+    public List<Fields> objects(String name) throws Refused {
+        if (!has(name)) {
+            throw missing(name);
+        }
+        JsonNode list = node.get(name);
+        if (!list.isArray()) {
+            throw wrong(name, "a list in brackets is expected here.");
+        }
+        List<Fields> all = new ArrayList<>();
+        for (int i = 0; i < list.size(); i++) {
+            if (!list.get(i).isObject()) {
+                throw wrong(name + "[" + i + "]", "an object in braces is expected here.");
+            }
+            all.add(new Fields((ObjectNode) list.get(i), path + name + "[" + i + "]."));
+        }
+        return all;
+    }
+
+    public boolean isText(String name) {
+        return has(name) && node.get(name).isTextual();
+    }
+
+    /** Refuses a field that no one asked for. */
+    public void nothingElse() throws Refused {
+        for (Iterator<String> names = node.fieldNames(); names.hasNext(); ) {
+            String name = names.next();
+            if (!asked.contains(name)) {
+                throw wrong(name, "there is no such field here; known are " + String.join(", ", asked) + ".");
+            }
+        }
+    }
+}

@@ -1,0 +1,68 @@
+package mellowflare.cli.output;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+import java.util.Locale;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.State;
+import mellowflare.core.measure.UnitSystem;
+
+/** Findings in the form that every command shares. */
+public final class FindingsOut {
+    private FindingsOut() {}
+
+    /** Puts {@code findings} into the result. */
+    public static void put(ObjectNode result, List<Finding> findings, UnitSystem units) {
+        ArrayNode all = result.putArray("findings");
+        for (Finding f : findings) {
+            add(
+                    all,
+                    word(f.severity()),
+                    word(f.state()),
+                    f.about().word(),
+                    f.says(units),
+                    f.because(units),
+                    f.remedy(units));
+        }
+    }
+
+    /** The one finding that stands for a record that could not be used. */
+    public static void refusal(ObjectNode result, String about, String sentence) {
+        add(
+                result.putArray("findings"),
+                word(Severity.STOP),
+                word(State.FAIL),
+                about,
+                sentence,
+                "the input as it came",
+                "Mend this record and send it again.");
+    }
+
+    private static void add(
+            ArrayNode all, String severity, String state, String about, String says, String because, String remedy) {
+        ObjectNode one = all.addObject();
+        one.put("severity", severity);
+        one.put("state", state);
+        one.put("about", about);
+        one.put("says", says);
+        one.put("because", because);
+        one.put("do", remedy);
+    }
+
+    /** Whether a result holds a failed stop. */
+    public static boolean stops(ObjectNode result) {
+        for (var f : result.path("findings")) {
+            if (f.path("severity").asText().equals("stop")
+                    && f.path("state").asText().equals("fail")) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static String word(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

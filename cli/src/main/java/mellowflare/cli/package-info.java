@@ -1,0 +1,2 @@
+/** Every computation without a window: reads and writes the open formats, one command each. */
+package mellowflare.cli;

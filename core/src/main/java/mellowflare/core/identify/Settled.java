@@ -1,0 +1,58 @@
+package mellowflare.core.identify;
+
+import java.util.List;
+import java.util.Map;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.reference.Source;
+
+/** Whether an answer is sure enough to work with; a guess is never passed on as an answer. */
+public final class Settled implements Rule<Identification> {
+    private static final RuleText OPEN = new RuleText(
+            "end.settled",
+            Severity.WARN,
+            "Not settled: {end} at {share} is the likeliest, no more.",
+            "Settled: {end} at {share}.",
+            "{share} against {needed}",
+            "{next}",
+            Source.house("an answer counts as settled from this share up"));
+    private static final RuleText NOTHING = new RuleText(
+            "end.nothing-fits",
+            Severity.WARN,
+            "Nothing in the tables fits well; that it is none of them stands at {share}.",
+            "Something in the tables fits.",
+            "{share} for none of them",
+            "Measure again, look whether it is worn, or ask: it may be a standard that these tables lack.",
+            Source.of("the end tables"));
+
+    @Override
+    public List<Finding> check(Identification answer) {
+        if (answer.best().isEmpty()) {
+            return List.of(Finding.notChecked(OPEN, Subject.END, "diameter over the crests"));
+        }
+        if (answer.standing() == Identification.Standing.NOTHING_FITS) {
+            return List.of(Finding.fail(
+                    NOTHING, Subject.END, Map.of("share", new Figure.OfShare(answer.unknownProbability()))));
+        }
+        Candidate best = answer.best().get();
+        return List.of(Finding.of(
+                answer.standing() == Identification.Standing.SETTLED,
+                OPEN,
+                Subject.END,
+                Map.of(
+                        "end",
+                        Figure.of(best.end().id().text()),
+                        "share",
+                        new Figure.OfShare(best.probability()),
+                        "needed",
+                        new Figure.OfShare(Identification.SETTLED),
+                        "next",
+                        Figure.of(answer.nextCheck()
+                                .map(NextCheck::says)
+                                .orElse("No look or measurement here tells them apart: treat it as either.")))));
+    }
+}

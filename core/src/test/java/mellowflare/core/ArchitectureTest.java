@@ -1,0 +1,118 @@
+package mellowflare.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaModifier;
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
+import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
+import com.tngtech.archunit.lang.syntax.ArchRuleDefinition;
+import java.util.List;
+
+@AnalyzeClasses(packages = "mellowflare.core", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+    /** Each package uses only those before it. Packages in one entry are siblings and do not know each other. */
+    private static final List<List<String>> ORDER = List.of(
+            List.of("measure"),
+            List.of("reference"),
+            List.of("advice"),
+            List.of("size"),
+            List.of("geometry"),
+            List.of("fluid", "material"),
+            List.of("thread"),
+            List.of("connection"),
+            List.of("sealing"),
+            List.of("identify"),
+            List.of("procedure"),
+            List.of("flow"),
+            List.of("parts"),
+            List.of("hose", "tube", "pipe", "air", "fuelgas"),
+            List.of("cutting"),
+            List.of("job"));
+
+    @ArchTest
+    static final ArchRule coreIsFreeOfInterfaceFilesAndClock = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage(
+                    "javafx..", "java.awt..", "javax.swing..", "java.nio.file..", "java.sql..", "java.net..")
+            .orShould()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("java.io.File")
+            .orShould()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("java.io.FileInputStream")
+            .orShould()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("java.time.Clock")
+            .orShould()
+            .callMethod(java.time.Instant.class, "now")
+            .orShould()
+            .callMethod(System.class, "currentTimeMillis")
+            .orShould()
+            .callMethod(System.class, "nanoTime")
+            .because("everything computable must be testable alone, and the same input must give the same answer");
+
+    @ArchTest
+    static final ArchRule nothingStaticChanges =
+            fields().that().areStatic().should().beFinal().because("core is used from many threads at once");
+
+    @ArchTest
+    static final ArchRule importsRunOneWay = ArchRuleDefinition.classes()
+            .that(inCore())
+            .should(useOnlyWhatStandsBefore())
+            .because("a reader must be able to understand a package without those that build on it");
+
+    private static DescribedPredicate<JavaClass> inCore() {
+        return DescribedPredicate.describe("stand in a package of core", c -> !slice(c).isEmpty());
+    }
+
+    private static ArchCondition<JavaClass> useOnlyWhatStandsBefore() {
+        return new ArchCondition<>("use only packages that stand before their own") {
+            @Override
+            public void check(JavaClass item, ConditionEvents events) {
+                int own = rank(slice(item));
+                events.add(new SimpleConditionEvent(item, own >= 0, item.getName() + " stands in a known package"));
+                item.getDirectDependenciesFromSelf().forEach(d -> {
+                    String other = slice(d.getTargetClass());
+                    if (!other.isEmpty() && !other.equals(slice(item))) {
+                        events.add(new SimpleConditionEvent(item, rank(other) < own, d.getDescription()));
+                    }
+                });
+            }
+        };
+    }
+
+    private static String slice(JavaClass c) {
+        String name = c.getPackageName();
+        String root = "mellowflare.core.";
+        return name.startsWith(root) ? name.substring(root.length()).split("\\.")[0] : "";
+    }
+
+    private static int rank(String slice) {
+        for (int i = 0; i < ORDER.size(); i++) {
+            if (ORDER.get(i).contains(slice)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    @ArchTest
+    static final ArchRule recordsHoldNoArrays = ArchRuleDefinition.noFields()
+            .that()
+            .areDeclaredInClassesThat()
+            .areRecords()
+            .and()
+            .haveModifier(JavaModifier.PRIVATE)
+            .should()
+            .haveRawType(DescribedPredicate.describe("an array", JavaClass::isArray))
+            .because("an array can be changed behind a value's back");
+}

@@ -1,0 +1,275 @@
+package mellowflare.core.hose;
+
+import static mellowflare.core.Samples.DATA;
+import static mellowflare.core.Samples.end;
+import static mellowflare.core.Samples.hoseCase;
+import static mellowflare.core.Samples.id;
+import static mellowflare.core.Samples.soundLine;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Practice;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.State;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.connection.EndCode;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.hose.rules.HoseRules;
+import mellowflare.core.measure.Angle;
+import mellowflare.core.measure.FlowRate;
+import mellowflare.core.measure.GaugePressure;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.Temperature;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.parts.HoseEndPart;
+import mellowflare.core.procedure.MakeLog;
+import mellowflare.core.procedure.ReadBack;
+import mellowflare.core.procedure.StepEntry;
+import org.junit.jupiter.api.Test;
+
+class HoseRulesTest {
+    private final HoseLine sound = soundLine();
+
+    private static List<Finding> of(String rule, HoseCase c) {
+        return HoseRules.check(c).stream()
+                .filter(f -> f.rule().id().startsWith(rule))
+                .toList();
+    }
+
+    private static Finding only(String rule, HoseLine line) {
+        return of(rule, hoseCase(line)).get(0);
+    }
+
+    private static void fails(String rule, Severity severity, HoseLine line, String says) {
+        List<Finding> failed = of(rule, hoseCase(line)).stream()
+                .filter(f -> f.state() == State.FAIL)
+                .toList();
+        assertThat(failed).as(rule).hasSizeGreaterThanOrEqualTo(1);
+        Finding f = failed.get(0);
+        assertThat(f.severity()).isEqualTo(severity);
+        assertThat(f.says(UnitSystem.METRIC)).contains(says);
+        assertThat(f.remedy(UnitSystem.METRIC)).as("what to do").isNotBlank();
+        assertThat(f.because(UnitSystem.INCH)).as("because").isNotBlank();
+    }
+
+    @Test
+    void testSoundLinePassesEveryCheck() {
+        assertThat(HoseRules.check(hoseCase(sound)))
+                .isNotEmpty()
+                .allSatisfy(
+                        f -> assertThat(f.state()).as(f.says(UnitSystem.METRIC)).isEqualTo(State.PASS));
+    }
+
+    @Test
+    void testEmptyLineIsNeverCalledGood() {
+        List<Finding> findings = HoseRules.check(hoseCase(HoseLine.NEW));
+        assertThat(findings)
+                .allSatisfy(f -> assertThat(f.state()).as(f.rule().id()).isEqualTo(State.NOT_CHECKED));
+        Set<String> checked = findings.stream().map(f -> f.rule().id()).collect(Collectors.toSet());
+        assertThat(checked).hasSizeGreaterThanOrEqualTo(14);
+    }
+
+    @Test
+    void testWeakestPartRulesTheLine() {
+        HoseLine strong = sound.withService(sound.service().withWorking(Optional.of(GaugePressure.ofBar(250))));
+        fails("line.weakest-part", Severity.STOP, strong, "hose KH2-08 bears 241 bar; the line works at 250 bar");
+        HoseLine exact = sound.withService(sound.service().withWorking(Optional.of(GaugePressure.ofBar(241))));
+        assertThat(only("line.weakest-part", exact).state()).isEqualTo(State.PASS);
+    }
+
+    @Test
+    void testSurgeAboveTheRatingWarns() {
+        HoseLine hard = sound.withService(sound.service().withPeak(Optional.of(GaugePressure.ofBar(300))));
+        fails("line.surge", Severity.WARN, hard, "300 bar are above the 241 bar");
+    }
+
+    @Test
+    void testEndThatDoesNotMateStops() {
+        HoseLine wrong = sound.withEnd(Which.B, end("valve", id(EndCode.ORB, "-8", Gender.FEMALE), "KC08-J08F90"));
+        fails("joint.mates", Severity.STOP, wrong, "do not seal on each other");
+    }
+
+    @Test
+    void testHoseOfAnotherSizeStops() {
+        fails("line.size", Severity.STOP, sound.withHose(Optional.of("KH2-06")), "made for hose -8; the hose is -6");
+    }
+
+    @Test
+    void testHoseOfAnotherSeriesStops() {
+        fails("line.matched-series", Severity.STOP, sound.withHose(Optional.of("KH4-08")), "series W");
+    }
+
+    @Test
+    void testBrakeFluidAndFuelStop() {
+        HoseLine brake = sound.withService(sound.service().withFluid(Optional.of("brake-fluid")));
+        fails("line.fluid-belongs", Severity.STOP, brake, "does not belong");
+        fails("hose.liner", Severity.STOP, brake, "NBR liner does not bear");
+        fails("joint.ring-fluid", Severity.STOP, brake, "NBR ring does not bear");
+        HoseLine fuel = sound.withService(sound.service().withFluid(Optional.of("diesel")));
+        fails("line.fluid-belongs", Severity.STOP, fuel, "diesel");
+    }
+
+    @Test
+    void testLimitedLinerWarnsAndUnknownPairIsNotGuessed() {
+        HoseLine ester = sound.withService(sound.service().withFluid(Optional.of("bio-ester")));
+        fails("hose.liner-limited", Severity.WARN, ester, "within limits");
+        HoseLine unknown = sound.withHose(Optional.of("KH4-08"))
+                .withService(sound.service().withFluid(Optional.of("coolant")));
+        assertThat(only("hose.liner", unknown).state()).isEqualTo(State.NOT_CHECKED);
+        assertThat(only("hose.liner", unknown).says(UnitSystem.METRIC)).contains("which no table here holds");
+    }
+
+    @Test
+    void testTemperatureOutsideTheHoseStops() {
+        HoseLine hot = sound.withService(sound.service().withFluidTemperature(Optional.of(Temperature.ofCelsius(101))));
+        fails("hose.temperature", Severity.STOP, hot, "101 °C is outside the -40 °C to 100 °C");
+        HoseLine cold =
+                sound.withService(sound.service().withFluidTemperature(Optional.of(Temperature.ofCelsius(-41))));
+        fails("hose.temperature", Severity.STOP, cold, "-41 °C");
+    }
+
+    @Test
+    void testBendIsComparedOnTheCentreLine() {
+        // 178 mm to the inside plus half of 22.2 mm outside = 189.1 mm
+        fails("hose.bend-radius", Severity.STOP, sound.withBendRadius(Optional.of(Length.ofMm(189))), "189.1 mm");
+        assertThat(only("hose.bend-radius", sound.withBendRadius(Optional.of(Length.ofMm(189.2))))
+                        .state())
+                .isEqualTo(State.PASS);
+    }
+
+    @Test
+    void testFastFlowWarns() {
+        // 60 L/min in 12.7 mm: 0.001 / 1.26677e-4 = 7.9 m/s
+        HoseLine fast = sound.withService(sound.service().withFlow(Optional.of(FlowRate.ofLitresPerMinute(60))));
+        fails("hose.velocity", Severity.WARN, fast, "7.9 m/s");
+    }
+
+    @Test
+    void testUnsurePortNamesItsTwin() {
+        LineEnd unsure = LineEnd.unknown("slew valve")
+                .taken(id(EndCode.JIC37, "-8", Gender.MALE), Optional.of(0.62))
+                .withHoseEnd(Optional.of("KC08-J08F90"));
+        fails("end.twin", Severity.WARN, sound.withEnd(Which.B, unsure), "taken for JIC37 -8 at 62 %");
+        LineEnd picked = LineEnd.unknown("slew valve")
+                .taken(id(EndCode.JIC37, "-8", Gender.MALE), Optional.empty())
+                .withHoseEnd(Optional.of("KC08-J08F90"));
+        fails("end.picked", Severity.NOTE, sound.withEnd(Which.B, picked), "picked as JIC37 -8, not measured");
+    }
+
+    @Test
+    void testTwoFixedThreadsCannotBeTightened() {
+        HoseLine fixed = sound.withEnd(Which.B, end("valve", id(EndCode.NPT, "1/2", Gender.FEMALE), "KC08-N12M"));
+        fails("line.turning", Severity.STOP, fixed, "cannot be tightened without twisting");
+        assertThat(only("line.turning", sound).says(UnitSystem.METRIC))
+                .contains("End A is a fixed thread: it goes in first");
+    }
+
+    @Test
+    void testTwoElbowsNeedTheirClockAngle() {
+        HoseLine elbows = sound.withEnd(Which.A, end("ram", id(EndCode.BSPP, "1/2", Gender.MALE), "KC08-G12F90"));
+        fails("line.clocking", Severity.STOP, elbows, "has not been said");
+        assertThat(only("line.clocking", elbows.withClocking(Optional.of(Angle.ofDegrees(90))))
+                        .says(UnitSystem.METRIC))
+                .contains("90°");
+    }
+
+    @Test
+    void testEndsLongerThanTheLineStop() {
+        HoseLine shortLine = sound.withFinished(sound.finished().map(f -> f.withValue(Length.ofMm(90), "90")));
+        fails("length.cut", Severity.STOP, shortLine, "leaves 6 mm");
+        assertThat(hoseCase(shortLine).cut().orElseThrow().possible()).isTrue();
+        HoseLine none = sound.withFinished(sound.finished().map(f -> f.withValue(Length.ofMm(60), "60")));
+        assertThat(hoseCase(none).cut().orElseThrow().possible()).isFalse();
+    }
+
+    @Test
+    void testReadingsThatDisagreeStop() {
+        HoseLine two =
+                sound.withFinished(sound.finished().map(f -> f.withSecond(Optional.of(Length.ofMm(1150)), "Tobbe")));
+        fails("length.second-reading", Severity.STOP, two, "10 mm apart");
+    }
+
+    @Test
+    void testCopiedLengthIsNoted() {
+        Practice copied = Practice.USUAL.with(SchoolTopic.HOSE_LENGTH, "old-hose");
+        HoseCase c = HoseCase.of(sound, copied, UnitSystem.METRIC, MakeLog.EMPTY, DATA);
+        assertThat(of("length.school", c))
+                .singleElement()
+                .satisfies(f -> assertThat(f.state()).isEqualTo(State.FAIL));
+    }
+
+    @Test
+    void testPlanChangedAfterTheCutStops() {
+        Instant at = Instant.parse("2026-11-01T08:00:00Z");
+        StepEntry cut = new StepEntry("cut", StepEntry.Outcome.DONE, "Maren", at, Map.of(), "");
+        MakeLog log = new MakeLog(List.of(cut), Optional.of(new ReadBack(Length.ofMm(1056), "Maren", at)));
+        assertThat(of("make.cut-changed", HoseCase.of(sound, Practice.USUAL, UnitSystem.METRIC, log, DATA)))
+                .singleElement()
+                .satisfies(f -> assertThat(f.state()).isEqualTo(State.PASS));
+        HoseLine longer = sound.withFinished(sound.finished().map(f -> f.withValue(Length.ofMm(1150), "1150")));
+        Finding changed = of("make.cut-changed", HoseCase.of(longer, Practice.USUAL, UnitSystem.METRIC, log, DATA))
+                .get(0);
+        assertThat(changed.stops()).isTrue();
+        assertThat(changed.says(UnitSystem.METRIC)).contains("cut to 1056 mm").contains("asks for 1066 mm");
+        MakeLog unread = new MakeLog(List.of(cut), Optional.empty());
+        assertThat(of("make.cut-changed", HoseCase.of(sound, Practice.USUAL, UnitSystem.METRIC, unread, DATA)))
+                .singleElement()
+                .satisfies(f -> assertThat(f.state()).isEqualTo(State.NOT_CHECKED));
+    }
+
+    @Test
+    void testStepPassedOverStaysVisible() {
+        StepEntry over = new StepEntry(
+                "proof",
+                StepEntry.Outcome.PASSED_OVER,
+                "Tobbe",
+                Instant.parse("2026-11-01T08:00:00Z"),
+                Map.of(),
+                "test pump at the other yard");
+        MakeLog log = new MakeLog(List.of(over), Optional.empty());
+        assertThat(of("make.passed-over", HoseCase.of(sound, Practice.USUAL, UnitSystem.METRIC, log, DATA)))
+                .singleElement()
+                .satisfies(f -> assertThat(f.says(UnitSystem.METRIC)).contains("test pump at the other yard"));
+    }
+
+    @Test
+    void testEndThatNoCatalogueHoldsLeavesItsRatingAndSeriesUnchecked() {
+        HoseEndPart own = HoseEndPart.offCatalogue(
+                id(EndCode.JIC37, "-8", Gender.FEMALE),
+                mellowflare.core.connection.Seat.CONE37,
+                true,
+                Angle.ofDegrees(0),
+                Length.ofMm(33),
+                Optional.empty());
+        HoseCase c = hoseCase(sound);
+        Side b = new Side(Which.B, "valve", c.b().port(), Optional.empty(), List.of(), Optional.of(own));
+        HoseCase with = new HoseCase(
+                c.a(),
+                b,
+                c.hose(),
+                c.service(),
+                c.fluid(),
+                c.finished(),
+                c.bendRadius(),
+                c.clocking(),
+                c.practice(),
+                c.units(),
+                c.log(),
+                c.data());
+        assertThat(of("line.weakest-part", with).get(0).needs()).isEqualTo("rating of hose end B");
+        assertThat(of("line.matched-series", with))
+                .extracting(Finding::state)
+                .containsExactlyInAnyOrder(State.PASS, State.NOT_CHECKED);
+        assertThat(of("joint.mates", with))
+                .allSatisfy(f -> assertThat(f.state()).isEqualTo(State.PASS));
+        assertThat(with.cut().orElseThrow().exact().mm()).isEqualTo(1140 - 31.4 - 33);
+        assertThat(HosePlan.of(with).findings()).extracting(Finding::about).contains(Subject.HOSE_END_B);
+    }
+}

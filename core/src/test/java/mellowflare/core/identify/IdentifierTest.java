@@ -1,0 +1,254 @@
+package mellowflare.core.identify;
+
+import static mellowflare.core.Samples.DATA;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.State;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.EndCode;
+import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.Seat;
+import mellowflare.core.measure.Angle;
+import mellowflare.core.measure.Instrument;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.thread.Pitch;
+import org.junit.jupiter.api.Test;
+
+class IdentifierTest {
+    private final Identifier identifier = new Identifier(DATA);
+
+    private static Observation male(double mm) {
+        return Observation.of(Gender.MALE).withDiameter(Optional.of(Length.ofMm(mm)));
+    }
+
+    private static Observation pitch(Observation o, double perInch) {
+        return o.withPitch(Optional.of(Pitch.ofPerInch(perInch)));
+    }
+
+    private String best(Observation seen) {
+        Identification answer = identifier.identify(seen);
+        return answer.standing() == Identification.Standing.NOTHING_FITS
+                ? "nothing"
+                : answer.best().orElseThrow().end().brief();
+    }
+
+    @Test
+    void testPartsFromTheBenchAreNamed() {
+        assertThat(best(pitch(male(14.2), 18).withRing(Optional.of(RingSeen.THREAD_BASE))))
+                .isEqualTo("ORB -6");
+        assertThat(best(pitch(male(14.2), 18).withSeat(Optional.of(Seat.CONE37))))
+                .isEqualTo("JIC37 -6");
+        assertThat(best(pitch(male(21.2), 14)
+                        .withTaper(Optional.of(TaperSeen.TAPERED))
+                        .withFlank(Optional.of(FlankSeen.DEG60))))
+                .isEqualTo("NPT 1/2");
+        assertThat(best(pitch(male(21.2), 14)
+                        .withTaper(Optional.of(TaperSeen.TAPERED))
+                        .withFlank(Optional.of(FlankSeen.DEG55))))
+                .isEqualTo("BSPT 1/2");
+        assertThat(best(pitch(male(20.9), 14).withTaper(Optional.of(TaperSeen.PARALLEL))))
+                .isEqualTo("BSPP 1/2");
+        assertThat(best(pitch(male(13.1), 19).withTaper(Optional.of(TaperSeen.PARALLEL))))
+                .isEqualTo("BSPP 1/4");
+        assertThat(best(pitch(male(33.1), 12).withRing(Optional.of(RingSeen.THREAD_BASE))))
+                .isEqualTo("ORB -16");
+        assertThat(best(pitch(male(33.1), 11).withTaper(Optional.of(TaperSeen.PARALLEL))))
+                .isEqualTo("BSPP 1");
+        Observation female = Observation.of(Gender.FEMALE).withDiameter(Optional.of(Length.ofMm(17.5)));
+        assertThat(best(pitch(female, 16).withSeat(Optional.of(Seat.PORT_ORING))))
+                .isEqualTo("ORB -8");
+    }
+
+    @Test
+    void testPosteriorSumsToOneWithTheUnknown() {
+        Identification answer = identifier.identify(pitch(male(14.2), 18));
+        double sum = answer.unknownProbability()
+                + answer.candidates().stream()
+                        .mapToDouble(Candidate::probability)
+                        .sum();
+        assertThat(sum).isCloseTo(1, within(1e-3));
+        assertThat(answer.candidates()).isSortedAccordingTo((a, b) -> Double.compare(b.probability(), a.probability()));
+    }
+
+    @Test
+    void testPartInNoTableIsCalledSo() {
+        Observation strange = male(29.0).withPitch(Optional.of(Pitch.ofMm(3)));
+        assertThat(identifier.identify(strange).standing()).isEqualTo(Identification.Standing.NOTHING_FITS);
+        assertThat(best(strange)).isEqualTo("nothing");
+    }
+
+    @Test
+    void testNothingGivenAsksForTheDiameterFirst() {
+        Identification answer = identifier.identify(Observation.of(Gender.MALE));
+        assertThat(answer.standing()).isEqualTo(Identification.Standing.NOTHING_GIVEN);
+        assertThat(answer.nextCheck().orElseThrow().clue()).isEqualTo(ClueKind.DIAMETER);
+    }
+
+    @Test
+    void testSeatIsTheNextCheckBetweenBossAndFlare() {
+        NextCheck next = identifier
+                .identify(pitch(male(14.2), 18).withTaper(Optional.of(TaperSeen.PARALLEL)))
+                .nextCheck()
+                .orElseThrow();
+        assertThat(next.clue()).isIn(ClueKind.SEAT, ClueKind.RING);
+        assertThat(next.bits()).isGreaterThan(0.3);
+        assertThat(next.outcomes()).extracting(NextCheck.Outcome::then).contains("JIC37 -6", "ORB -6");
+    }
+
+    @Test
+    void testFlankIsTheNextCheckBetweenTaperTwins() {
+        NextCheck next = identifier
+                .identify(pitch(male(21.2), 14)
+                        .withTaper(Optional.of(TaperSeen.TAPERED))
+                        .withSeat(Optional.of(Seat.NONE))
+                        .withRing(Optional.of(RingSeen.NONE)))
+                .nextCheck()
+                .orElseThrow();
+        assertThat(next.clue()).isEqualTo(ClueKind.FLANK);
+        assertThat(next.says()).contains("55").contains("60");
+    }
+
+    @Test
+    void testWornMaleReadingSmallKeepsItsEnd() {
+        Observation small = pitch(male(13.75), 18).withSeat(Optional.of(Seat.CONE37));
+        double sound = share(small, EndCode.JIC37);
+        double worn = share(small.withWorn(true), EndCode.JIC37);
+        assertThat(worn).isGreaterThan(sound).isGreaterThan(0.9);
+        assertThat(best(small.withWorn(true))).isEqualTo("JIC37 -6");
+    }
+
+    private double share(Observation seen, EndCode code) {
+        return identifier.identify(seen).candidates().stream()
+                .filter(c -> c.end().id().code() == code)
+                .mapToDouble(Candidate::probability)
+                .sum();
+    }
+
+    @Test
+    void testMissingRingProvesLittle() {
+        Observation flat = pitch(male(14.2), 18).withTaper(Optional.of(TaperSeen.PARALLEL));
+        double unseen = share(flat, EndCode.ORB);
+        double missing = share(flat.withRing(Optional.of(RingSeen.NONE)), EndCode.ORB);
+        assertThat(missing).isLessThan(unseen).isGreaterThan(0.05);
+    }
+
+    @Test
+    void testByEyeLeavesMoreOpenThanACaliper() {
+        Observation caliper = male(14.2);
+        double sure = identifier.identify(caliper).best().orElseThrow().probability();
+        double guess = identifier
+                .identify(caliper.withInstrument(Instrument.EYE))
+                .best()
+                .orElseThrow()
+                .probability();
+        assertThat(guess).isLessThan(sure);
+    }
+
+    @Test
+    void testSeatAngleCountsHalfOrIncluded() {
+        Observation thread = pitch(male(14.2), 18);
+        assertThat(best(thread.withSeatAngle(Optional.of(Angle.ofDegrees(37))))).isEqualTo("JIC37 -6");
+        assertThat(best(thread.withSeatAngle(Optional.of(Angle.ofDegrees(74))))).isEqualTo("JIC37 -6");
+    }
+
+    @Test
+    void testServiceIsAGentlePriorOnly() {
+        Observation seen = pitch(male(21.1), 14).withTaper(Optional.of(TaperSeen.TAPERED));
+        assertThat(identifier
+                        .identify(seen.withService(Optional.of("fuel")))
+                        .best()
+                        .orElseThrow()
+                        .end()
+                        .id()
+                        .code())
+                .isEqualTo(EndCode.NPT);
+        assertThat(share(seen.withService(Optional.of("fuel")), EndCode.BSPT)).isGreaterThan(0.005);
+    }
+
+    @Test
+    void testReasonsSpeakForAndAgainstInWords() {
+        Identification answer = identifier.identify(pitch(male(14.2), 18).withRing(Optional.of(RingSeen.THREAD_BASE)));
+        List<String> reasons = answer.best().orElseThrow().speaking(Evidence.Verdict.FOR).stream()
+                .map(e -> e.says(UnitSystem.METRIC))
+                .toList();
+        assertThat(reasons).anySatisfy(r -> assertThat(r).contains("14.2 mm").contains("14.03 mm to 14.25 mm"));
+        Candidate flare = answer.candidates().stream()
+                .filter(c -> c.end().id().code() == EndCode.JIC37)
+                .findFirst()
+                .orElseThrow();
+        assertThat(flare.speaking(Evidence.Verdict.AGAINST))
+                .anySatisfy(e -> assertThat(e.says(UnitSystem.METRIC)).contains("ring at the foot"));
+    }
+
+    @Test
+    void testSettledRuleNeverPassesAGuessOn() {
+        Finding guess = new Settled().check(identifier.identify(male(14.2))).get(0);
+        assertThat(guess.state()).isEqualTo(State.FAIL);
+        Finding sure = new Settled()
+                .check(identifier.identify(pitch(male(14.2), 18).withSeat(Optional.of(Seat.CONE37))))
+                .get(0);
+        assertThat(sure.state()).isEqualTo(State.PASS);
+        Finding none = new Settled()
+                .check(identifier.identify(Observation.of(Gender.MALE)))
+                .get(0);
+        assertThat(none.state()).isEqualTo(State.NOT_CHECKED);
+        Finding strange = new Settled()
+                .check(identifier.identify(male(29).withPitch(Optional.of(Pitch.ofMm(3)))))
+                .get(0);
+        assertThat(strange.says(UnitSystem.METRIC)).startsWith("Nothing in the tables fits well");
+    }
+
+    @Test
+    void testImpossibleDiameterCannotBeObserved() {
+        assertThatThrownBy(() -> male(0)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> male(401)).isInstanceOf(IllegalArgumentException.class);
+        assertThat(Observation.isDiameter(Length.ofMm(400))).isTrue();
+    }
+
+    @Test
+    void testChancesOfEveryOutcomeSumToOneOnEveryEnd() {
+        List<OutcomeClue<?>> clues = List.of(new SeatClue(), new RingClue(), new TaperClue(), new FlankClue());
+        for (End end : DATA.get(EndTable.KEY).all()) {
+            for (OutcomeClue<?> clue : clues) {
+                assertThat(sum(clue, end))
+                        .as(clue.kind() + " on " + end.brief())
+                        .isCloseTo(1, within(1e-9));
+            }
+        }
+    }
+
+    private static <T> double sum(OutcomeClue<T> clue, End end) {
+        return clue.outcomes(end.gender()).stream()
+                .mapToDouble(o -> clue.chance(o, end))
+                .sum();
+    }
+
+    @Test
+    void testDiameterLikelihoodIsADensity() {
+        DiameterClue clue = new DiameterClue();
+        End end = DATA.get(EndTable.KEY)
+                .find(new mellowflare.core.connection.EndId(EndCode.JIC37, "-8", Gender.MALE))
+                .orElseThrow();
+        for (boolean worn : new boolean[] {false, true}) {
+            double sum = 0;
+            for (double x = 10; x < 30; x += 0.001) {
+                sum += clue.likelihood(male(x).withWorn(worn), end) * 0.001;
+            }
+            assertThat(sum).isCloseTo(1, within(0.001));
+        }
+    }
+
+    @Test
+    void testNormalDistributionAgainstTheTable() {
+        assertThat(Normal.below(0)).isCloseTo(0.5, within(1e-7));
+        assertThat(Normal.below(1.96)).isCloseTo(0.9750021, within(1e-6));
+        assertThat(Normal.below(-1)).isCloseTo(0.1586553, within(1e-6));
+    }
+}

@@ -1,0 +1,56 @@
+package mellowflare.core.identify;
+
+import static mellowflare.core.Samples.DATA;
+import static mellowflare.core.Samples.id;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Optional;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.EndCode;
+import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Gender;
+import org.junit.jupiter.api.Test;
+
+class TwinTableTest {
+    private final TwinTable twins = DATA.get(TwinTable.KEY);
+
+    private Optional<TwinKind> kind(EndCode a, String sizeA, EndCode b, String sizeB) {
+        return twins.of(id(a, sizeA, Gender.MALE)).stream()
+                .filter(t -> t.other().id().equals(id(b, sizeB, Gender.MALE)))
+                .map(Twin::kind)
+                .findFirst();
+    }
+
+    @Test
+    void testDangerousPairsOfTheTradeAreFound() {
+        assertThat(kind(EndCode.JIC37, "-8", EndCode.ORB, "-8")).contains(TwinKind.SAME_THREAD);
+        assertThat(kind(EndCode.NPT, "1/2", EndCode.BSPT, "1/2")).contains(TwinKind.OTHER_FLANK);
+        assertThat(kind(EndCode.NPT, "3/4", EndCode.BSPT, "3/4")).contains(TwinKind.OTHER_FLANK);
+        assertThat(kind(EndCode.BSPT, "1/2", EndCode.BSPP, "1/2")).contains(TwinKind.TAPER_AGAINST_STRAIGHT);
+        // Within a tenth of a millimetre, only the pitch tells: 12 against 11 to the inch.
+        assertThat(kind(EndCode.ORB, "-16", EndCode.BSPP, "1")).contains(TwinKind.PITCH_TELLS);
+        assertThat(kind(EndCode.ORB, "-14", EndCode.BSPP, "7/8")).isEmpty();
+        // Equal pitch of 14, bands 0.44 mm apart, flanks of 60 against 55 degrees.
+        assertThat(kind(EndCode.ORB, "-10", EndCode.BSPP, "5/8")).contains(TwinKind.OTHER_FLANK);
+    }
+
+    @Test
+    void testTwinsAreMutual() {
+        for (End end : DATA.get(EndTable.KEY).all()) {
+            for (Twin t : twins.of(end.id())) {
+                assertThat(twins.of(t.other().id()).stream()
+                                .filter(back -> back.other().equals(end))
+                                .filter(back -> back.kind() == t.kind()
+                                        && back.crestGap().equals(t.crestGap())))
+                        .as(end.brief() + " and " + t.other().brief())
+                        .hasSize(1);
+            }
+        }
+    }
+
+    @Test
+    void testFarApartEndsAreNoTwins() {
+        assertThat(kind(EndCode.JIC37, "-4", EndCode.BSPP, "1")).isEmpty();
+        assertThat(twins.of(id(EndCode.NPT, "12", Gender.MALE))).isEmpty();
+    }
+}

@@ -1,0 +1,45 @@
+package mellowflare.core.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import mellowflare.core.Samples;
+import mellowflare.core.measure.UnitSystem;
+import org.junit.jupiter.api.Test;
+
+class EvaluationTest {
+
+    @Test
+    void testSameJobAndDataGiveTheSameResult() {
+        Job job = Job.open("a", "slew hose", "crane", UnitSystem.METRIC).withLine(Samples.soundLine());
+        Evaluation first = Evaluation.of(job, Samples.DATA);
+        Evaluation again = Evaluation.of(job, Samples.DATA);
+        assertThat(again.plan().findings()).isEqualTo(first.plan().findings());
+        assertThat(again.bench()).isEqualTo(first.bench());
+    }
+
+    @Test
+    void testNewJobCanBeWorkedOutAndStops() {
+        Evaluation fresh = Evaluation.of(Job.open("a", "", "", UnitSystem.INCH), Samples.DATA);
+        assertThat(fresh.plan().cut()).isEmpty();
+        assertThat(fresh.plan().stops()).isFalse();
+        assertThat(fresh.leftOff()).isEqualTo("not begun");
+    }
+
+    @Test
+    void testInchJobMarksSixteenths() {
+        Job job = Job.open("a", "slew hose", "crane", UnitSystem.INCH).withLine(Samples.soundLine());
+        assertThat(Evaluation.of(job, Samples.DATA).bench().cut().orElseThrow().inches())
+                .isEqualTo(41.5625);
+    }
+
+    @Test
+    void testJobWithoutAnIdCannotBeBuilt() {
+        assertThatThrownBy(() -> Job.open(" ", "t", "m", UnitSystem.INCH)).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void testShippedDataNamesItsVersion() {
+        assertThat(Samples.DATA.version()).isEqualTo(ShippedData.VERSION);
+    }
+}

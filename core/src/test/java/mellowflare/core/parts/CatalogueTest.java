@@ -1,0 +1,72 @@
+package mellowflare.core.parts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Optional;
+import mellowflare.core.Samples;
+import mellowflare.core.connection.EndCode;
+import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.measure.Length;
+import mellowflare.core.size.DashSize;
+import org.junit.jupiter.api.Test;
+
+class CatalogueTest {
+    private final Catalogue catalogue = Samples.DATA.get(Catalogue.KEY);
+
+    @Test
+    void testEveryHoseEndOffersAnEndOfTheTablesWithOneOfItsSeats() {
+        EndTable ends = Samples.DATA.get(EndTable.KEY);
+        for (HoseEndPart part : catalogue.hoseEnds()) {
+            assertThat(ends.find(part.end()))
+                    .as(part.part())
+                    .hasValueSatisfying(e -> assertThat(e.seats()).contains(part.seat()));
+            assertThat(part.cutOff()).as(part.part()).isGreaterThan(Length.ZERO);
+            assertThat(part.elbow()).isEqualTo(part.drop().isPresent());
+            assertThat(part.attach().orElseThrow() == Attach.REUSABLE)
+                    .as(part.part())
+                    .isEqualTo(part.gap().isPresent());
+        }
+    }
+
+    @Test
+    void testHoseFiguresAreOfOnePiece() {
+        for (HosePart hose : catalogue.hoses()) {
+            assertThat(hose.bore()).as(hose.part()).isLessThan(hose.outside());
+            assertThat(hose.centreLineBendRadius()).isGreaterThan(hose.bendRadius());
+            assertThat(hose.coldest()).isLessThan(hose.hottest());
+        }
+        for (HoseKind kind : HoseKind.values()) {
+            var sizes = catalogue.hoses().stream().filter(h -> h.kind() == kind).toList();
+            for (int i = 1; i < sizes.size(); i++) {
+                assertThat(sizes.get(i).working())
+                        .isLessThanOrEqualTo(sizes.get(i - 1).working());
+                assertThat(sizes.get(i).bendRadius())
+                        .isGreaterThan(sizes.get(i - 1).bendRadius());
+            }
+        }
+    }
+
+    @Test
+    void testEndsForAPortAreOfTheHoseAndStraightSwivelsComeFirst() {
+        HosePart hose = catalogue.hose(HoseKind.TWO_WIRE, new DashSize(8)).orElseThrow();
+        var offers = catalogue.endsFor(Samples.id(EndCode.JIC37, "-8", Gender.MALE), Optional.of(hose));
+        assertThat(offers)
+                .extracting(HoseEndPart::part)
+                .containsExactly("KC08-J08F", "KR08-J08F", "KC08-J08F45", "KC08-J08F90");
+        assertThat(catalogue.endsFor(Samples.id(EndCode.JIC37, "-8", Gender.MALE), Optional.empty()))
+                .hasSizeGreaterThan(offers.size());
+        assertThat(catalogue.dashesFor(Samples.id(EndCode.JIC37, "-8", Gender.MALE)))
+                .contains(new DashSize(6), new DashSize(8));
+    }
+
+    @Test
+    void testDashIsALabelThatReadsBothWays() {
+        assertThat(DashSize.read("-8")).contains(new DashSize(8));
+        assertThat(DashSize.read("8")).contains(new DashSize(8));
+        assertThat(DashSize.read("-0")).isEmpty();
+        assertThat(DashSize.read("-99")).isEmpty();
+        assertThat(DashSize.read("eight")).isEmpty();
+        assertThat(new DashSize(6).tubeOutside()).isEqualTo(Length.ofInches(0.375));
+    }
+}

@@ -1,0 +1,102 @@
+package mellowflare.core.sealing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Optional;
+import mellowflare.core.Samples;
+import mellowflare.core.advice.Practice;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.EndCode;
+import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.SealPlace;
+import mellowflare.core.connection.Seat;
+import mellowflare.core.fluid.Fluid;
+import mellowflare.core.fluid.FluidTable;
+import org.junit.jupiter.api.Test;
+
+class SealingTest {
+    private final Sealing sealing = Samples.DATA.get(Sealing.KEY);
+
+    private SealAdvice advise(EndCode code, String size, Seat seat, String fluid, Practice practice) {
+        End end = Samples.DATA
+                .get(EndTable.KEY)
+                .find(Samples.id(code, size, Gender.MALE))
+                .orElseThrow();
+        Optional<Fluid> runs = Samples.DATA.get(FluidTable.KEY).find(fluid);
+        return sealing.advise(end, seat, runs, practice, Samples.DATA).orElseThrow();
+    }
+
+    @Test
+    void testEverySeatOfEveryEndHasAdvice() {
+        for (End end : Samples.DATA.get(EndTable.KEY).all()) {
+            for (Seat seat : end.seats()) {
+                SealAdvice a = sealing.advise(end, seat, Optional.empty(), Practice.USUAL, Samples.DATA)
+                        .orElseThrow();
+                assertThat(a.sealsOn()).isEqualTo(seat.sealPlace());
+                assertThat(a.putOn())
+                        .as(end.brief())
+                        .allSatisfy(p -> assertThat(p).doesNotContain("{"));
+                assertThat(a.tighten()).as(end.brief()).doesNotContain("{");
+                assertThat(a.never()).as(end.brief()).isNotEmpty();
+            }
+        }
+    }
+
+    @Test
+    void testNothingGoesOnAFlareAndTapeNeverDoes() {
+        SealAdvice flare = advise(EndCode.JIC37, "-8", Seat.CONE37, "mineral-oil", Practice.USUAL);
+        assertThat(flare.sealsOn()).isEqualTo(SealPlace.CONE);
+        assertThat(flare.putOn()).containsExactly("nothing");
+        assertThat(flare.never()).contains("tape", "paste");
+        assertThat(flare.tighten()).startsWith("1 flat from finger tight");
+    }
+
+    @Test
+    void testTapeSchoolYieldsWhereShredsDoHarm() {
+        Practice tape = Practice.USUAL.with(SchoolTopic.PIPE_THREAD_SEAL, "tape");
+        SealAdvice water = advise(EndCode.NPT, "1/2", Seat.NONE, "water", tape);
+        assertThat(water.putOn().get(0)).contains("PTFE tape");
+        SealAdvice oil = advise(EndCode.NPT, "1/2", Seat.NONE, "mineral-oil", tape);
+        assertThat(oil.putOn().get(0)).contains("paste").doesNotContain("tape");
+        assertThat(oil.never()).anySatisfy(n -> assertThat(n).contains("shreds"));
+        SealAdvice unsaid = advise(EndCode.NPT, "1/2", Seat.NONE, "", tape);
+        assertThat(unsaid.putOn().get(0)).contains("paste");
+    }
+
+    @Test
+    void testWrenchTurnsAreThreeToSizeTwoAndTwoAbove() {
+        assertThat(advise(EndCode.NPT, "2", Seat.NONE, "water", Practice.USUAL).tighten())
+                .contains("3 turns");
+        assertThat(advise(EndCode.NPT, "2-1/2", Seat.NONE, "water", Practice.USUAL)
+                        .tighten())
+                .contains("2 turns");
+        assertThat(advise(EndCode.BSPT, "2", Seat.NONE, "water", Practice.USUAL).tighten())
+                .contains("3 turns");
+    }
+
+    @Test
+    void testBossRingIsNamedWithACompoundForTheFluid() {
+        assertThat(advise(EndCode.ORB, "-8", Seat.PORT_ORING, "mineral-oil", Practice.USUAL)
+                        .putOn()
+                        .get(0))
+                .isEqualTo("ring -908 90 Shore A, NBR");
+        assertThat(advise(EndCode.ORB, "-8", Seat.PORT_ORING, "phosphate-ester", Practice.USUAL)
+                        .putOn()
+                        .get(0))
+                .endsWith("EPDM");
+        Practice again = Practice.USUAL.with(SchoolTopic.BOSS_RING, "if-marked");
+        assertThat(advise(EndCode.ORB, "-8", Seat.PORT_ORING, "mineral-oil", again)
+                        .reuse())
+                .isEqualTo("re-use unless marked");
+    }
+
+    @Test
+    void testUncertainFiguresSayTheyAreUnconfirmed() {
+        assertThat(advise(EndCode.JIC37, "-8", Seat.CONE37, "", Practice.USUAL)
+                        .source()
+                        .shown())
+                .endsWith("(unconfirmed)");
+    }
+}
