@@ -1,0 +1,237 @@
+package mellowflare.book.json;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.book.BookTrouble;
+import mellowflare.book.Jobs;
+import mellowflare.core.advice.Practice;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.connection.EndCode;
+import mellowflare.core.connection.EndId;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.Seat;
+import mellowflare.core.fluid.Service;
+import mellowflare.core.hose.HoseLine;
+import mellowflare.core.hose.LineEnd;
+import mellowflare.core.identify.FlankSeen;
+import mellowflare.core.identify.Observation;
+import mellowflare.core.identify.RingSeen;
+import mellowflare.core.identify.TaperSeen;
+import mellowflare.core.job.Job;
+import mellowflare.core.measure.Angle;
+import mellowflare.core.measure.CalledFigure;
+import mellowflare.core.measure.FlowRate;
+import mellowflare.core.measure.GaugePressure;
+import mellowflare.core.measure.Instrument;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.Temperature;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.procedure.MakeLog;
+import mellowflare.core.procedure.ReadBack;
+import mellowflare.core.procedure.StepEntry;
+import mellowflare.core.thread.Pitch;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class JobJsonTest {
+    private static final Schema SCHEMA = schema();
+
+    private static Schema schema() {
+        try {
+            String text = Files.readString(Path.of("..", "docs", "schema", "job.schema.json"));
+            return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                    .getSchema(new ObjectMapper().readTree(text));
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+
+    @Property(tries = 300)
+    void everyJobReadsBackEqualAndFitsThePublishedSchema(@ForAll("jobs") Job job) throws Exception {
+        String text = JobJson.write(job);
+        assertThat(JobJson.read(text)).isEqualTo(job);
+        assertThat(SCHEMA.validate(new ObjectMapper().readTree(text))).isEmpty();
+    }
+
+    @Provide
+    Arbitrary<Job> jobs() {
+        Arbitrary<String> words = Arbitraries.strings().ofMaxLength(20);
+        Arbitrary<HoseLine> lines = Combinators.combine(
+                        ends(),
+                        ends(),
+                        services(),
+                        figures().optional(),
+                        lengths().optional(),
+                        angles().optional())
+                .as((a, b, s, f, r, c) -> new HoseLine(a, b, Optional.of("KH2-08"), s, f, r, c));
+        return Combinators.combine(words, words, Arbitraries.of(UnitSystem.class), practices(), lines, logs())
+                .as((t, m, u, p, l, log) -> new Job("id-1", t, m, "note “x”\n2", u, p, l, log));
+    }
+
+    private static Arbitrary<Length> lengths() {
+        return Arbitraries.doubles().between(0.5, 5000).map(Length::ofMm);
+    }
+
+    private static Arbitrary<Angle> angles() {
+        return Arbitraries.doubles().between(0, 360).map(Angle::ofDegrees);
+    }
+
+    private static Arbitrary<Practice> practices() {
+        return Arbitraries.of(SchoolTopic.class)
+                .map(t -> Practice.USUAL.with(t, "any-school"))
+                .injectDuplicates(0.1);
+    }
+
+    private static Arbitrary<Service> services() {
+        Arbitrary<GaugePressure> bar = Arbitraries.doubles().between(-1, 700).map(GaugePressure::ofBar);
+        Arbitrary<Temperature> t = Arbitraries.doubles().between(-60, 200).map(Temperature::ofCelsius);
+        Arbitrary<FlowRate> q = Arbitraries.doubles().between(0, 900).map(FlowRate::ofLitresPerMinute);
+        return Combinators.combine(
+                        Arbitraries.of("mineral-oil", "diesel").optional(),
+                        bar.optional(),
+                        bar.optional(),
+                        t.optional(),
+                        q.optional())
+                .as(Service::new);
+    }
+
+    private static Arbitrary<CalledFigure> figures() {
+        Arbitrary<String> names = Arbitraries.of("", "Maren", "Tobbe");
+        return Combinators.combine(
+                        lengths(),
+                        names,
+                        names,
+                        Arbitraries.of(Instrument.class),
+                        lengths().optional(),
+                        names)
+                .as((v, c, w, i, s, b) -> new CalledFigure(v, v.mm() + "", c, w, i, s, b));
+    }
+
+    private static Arbitrary<LineEnd> ends() {
+        Arbitrary<EndId> ids = Combinators.combine(
+                        Arbitraries.of(EndCode.class), Arbitraries.of("-8", "1/2"), Arbitraries.of(Gender.class))
+                .as(EndId::new);
+        return Combinators.combine(
+                        Arbitraries.strings().ofMaxLength(12),
+                        seen().optional(),
+                        ids.optional(),
+                        Arbitraries.doubles().between(0, 1).optional(),
+                        Arbitraries.of("KC08-B08M").optional())
+                .as((place, s, id, sure, part) -> new LineEnd(place, s, Map.of("diameter", "17.5"), id, sure, part));
+    }
+
+    private static Arbitrary<Observation> seen() {
+        Arbitrary<Pitch> pitch = Arbitraries.of(Pitch.ofPerInch(11.5), Pitch.ofPerInch(18), Pitch.ofMm(1.5));
+        Arbitrary<Length> diameter = Arbitraries.doubles().between(1, 399).map(Length::ofMm);
+        return Combinators.combine(
+                        Arbitraries.of(Gender.class),
+                        diameter.optional(),
+                        Arbitraries.of(Instrument.class),
+                        pitch.optional(),
+                        Arbitraries.of(FlankSeen.class).optional(),
+                        Arbitraries.of(TaperSeen.class).optional(),
+                        Arbitraries.of(Seat.class).optional(),
+                        Arbitraries.of(RingSeen.class).optional())
+                .as((g, d, i, p, f, t, s, r) -> new Observation(
+                        g, d, i, p, f, t, s, Optional.of(Angle.ofDegrees(37)), r, true, Optional.of("hydraulic")));
+    }
+
+    private static Arbitrary<MakeLog> logs() {
+        Instant at = Instant.parse("2026-11-01T08:30:00.123Z");
+        StepEntry done = new StepEntry("safe", StepEntry.Outcome.DONE, "Maren", at, Map.of("crimp", "26.3 mm"), "");
+        StepEntry over = new StepEntry("proof", StepEntry.Outcome.PASSED_OVER, "Tobbe", at, Map.of(), "no pump");
+        return Arbitraries.of(
+                MakeLog.EMPTY,
+                new MakeLog(List.of(done), Optional.empty()),
+                new MakeLog(List.of(done, over), Optional.of(new ReadBack(Length.ofMm(1056), "Maren", at))));
+    }
+
+    @Test
+    void testDemoJobsFitTheSchemaAndReadBack() throws Exception {
+        for (Job job : Jobs.demo()) {
+            assertThat(JobJson.read(JobJson.write(job))).isEqualTo(job);
+            assertThat(SCHEMA.validate(JobJson.tree(job))).isEmpty();
+        }
+    }
+
+    @Test
+    void testSchemaHelperReallyRefuses() throws Exception {
+        var broken = JobJson.tree(Jobs.demo().get(0));
+        broken.put("units", "furlongs");
+        assertThat(SCHEMA.validate(broken)).isNotEmpty();
+    }
+
+    private static String with(String from, String to) {
+        String text = JobJson.write(Jobs.demo().get(2));
+        assertThat(text).contains(from);
+        return text.replace(from, to);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {
+                "\"units\":\"metric\"|\"units\":\"furlongs\"|“units” is none of the known words",
+                "\"hose\":\"KH2-08\"|\"hose\":8|“line.hose” is no text",
+                "\"value\":1140.0|\"value\":\"1140\"|“line.finished.value” is no number",
+                "\"value\":1140.0|\"value\":-5|above zero",
+                "\"working\":210.0|\"working\":-9|above full vacuum",
+                "\"diameter\":17.5|\"diameter\":9000|up to 400 mm",
+                "\"pitch\":\"16.0 tpi\"|\"pitch\":\"sixteen\"|is no pitch",
+                "\"seat\":\"port-oring\"|\"seat\":\"soft\"|none of the known seats",
+                "\"bendRadius\":230.0|\"bendRadius\":0|bend radius is above zero",
+                "\"certainty\":|\"certainty\":7,\"x\":|between 0 and 1",
+                "\"step\":\"safe\"|\"step\":null|“made.entries[0].step” is missing",
+                "\"at\":\"20|\"at\":\"noon 20|is no moment",
+                "\"outcome\":\"done\"|\"outcome\":\"maybe\"|none of the known words",
+                "\"version\":1|\"version\":2|reads versions 1 to 1",
+                "\"version\":1|\"version\":\"new\"|has version new",
+                "\"format\":\"mellow-flare-job\"|\"format\":\"other\"|no job of this program",
+                "\"title\":|\"title\":\"twice\",\"title\":|damaged",
+            })
+    void testDamagedOrForeignJobIsRefusedByFieldInASentence(String from, String to, String says) {
+        assertThatThrownBy(() -> JobJson.read(with(from, to)))
+                .isInstanceOf(BookTrouble.class)
+                .hasMessageContaining(says)
+                .hasMessageEndingWith(".");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {"~~|is empty", "{|damaged", "[]|no job", "12|no job", "{} x|damaged", "nonsense|no JSON"})
+    void testWhatIsNoJsonObjectIsRefused(String text, String says) {
+        assertThatThrownBy(() -> JobJson.read(text))
+                .isInstanceOf(BookTrouble.class)
+                .hasMessageContaining(says);
+    }
+
+    @Test
+    void testCutOffFileIsRefusedAtEveryLength() {
+        String whole = JobJson.write(Jobs.demo().get(2));
+        for (int cut = 1; cut < whole.length(); cut += 7) {
+            String part = whole.substring(0, cut);
+            assertThatThrownBy(() -> JobJson.read(part)).isInstanceOf(BookTrouble.class);
+        }
+    }
+}

@@ -1,0 +1,24 @@
+package mellowflare.book.store;
+
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.Instant;
+import mellowflare.book.BookTrouble;
+import mellowflare.book.Jobs;
+
+/** A process that saves change after change and says each number once it counts as saved, until it is killed. */
+final class KilledWriter {
+    private KilledWriter() {}
+
+    public static void main(String[] args) throws BookTrouble {
+        PrintStream out = new PrintStream(System.out, true, StandardCharsets.UTF_8);
+        try (Book book = Book.open(Path.of(args[0]))) {
+            int from = Integer.parseInt(args[1]);
+            for (int i = from; i < from + 100_000; i++) {
+                book.save(Jobs.plain("j", Integer.toString(i)), "step", "change", "", Instant.EPOCH.plusSeconds(i));
+                out.println(i);
+            }
+        }
+    }
+}

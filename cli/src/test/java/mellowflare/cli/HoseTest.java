@@ -1,0 +1,108 @@
+package mellowflare.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class HoseTest {
+    private static final String SOUND = "{\"ends\":[{\"part\":\"KC08-B08M\"},{\"part\":\"KC08-J08F90\"}],"
+            + "\"hose\":{\"kind\":\"two-wire\",\"dash\":\"-8\"},\"finishedLength\":1140,\"secondReading\":\"1141 mm\","
+            + "\"bendRadius\":230,\"service\":{\"fluid\":\"mineral-oil\",\"working\":\"3000 psi\",\"peak\":235,"
+            + "\"fluidTemperature\":\"150 F\",\"flow\":\"10 gal/min\"}}";
+
+    @Test
+    void testSoundLineIsWorkedOut() {
+        Run run = Run.of(SOUND, "hose");
+        assertThat(run.errors()).isEmpty();
+        assertThat(run.status()).isZero();
+        JsonNode out = run.json();
+        assertThat(out.get("cutLength").asDouble()).isCloseTo(1056, within(1e-9));
+        assertThat(out.get("shop").asText()).isEqualTo("1056 mm (41 9/16 in)");
+        assertThat(out.get("tolerance").asDouble()).isCloseTo(11.4, within(1e-9));
+        assertThat(out.get("weakest").get("limit").asDouble()).isEqualTo(241);
+        assertThat(out.get("joints").get(0).get("putOn").get(0).asText()).contains("ring -908");
+        assertThat(out.get("steps")).hasSize(18);
+        assertThat(out.get("parts")).hasSize(4);
+        assertThat(Schemas.faults("hose.in", SOUND)).isEmpty();
+        assertThat(Schemas.faults("hose.out", out)).isEmpty();
+    }
+
+    @Test
+    void testStopFindingGivesStatusOneAndStillComputes() {
+        Run run = Run.of(SOUND.replace("\"3000 psi\"", "300"), "hose");
+        assertThat(run.status()).isEqualTo(1);
+        assertThat(run.json().get("cutLength").asDouble()).isCloseTo(1056, within(1e-9));
+        assertThat(run.json().get("findings").get(0).get("severity").asText()).isEqualTo("stop");
+        assertThat(run.json().get("findings").get(0).get("do").asText()).isNotBlank();
+    }
+
+    @Test
+    void testEndsKnownByTheirCutOffAloneGiveTheCut() {
+        String input =
+                "{\"ends\":[{\"code\":\"JIC37\",\"size\":\"-8\",\"gender\":\"female\",\"cutOff\":33,\"angle\":0},"
+                        + "{\"code\":\"jic37\",\"size\":\"-8\",\"gender\":\"female\",\"cutOff\":\"2 1/16 in\",\"angle\":90,"
+                        + "\"rating\":\"4000 psi\",\"place\":\"pump\"}],\"finishedLength\":\"30 1/2 in\",\"units\":\"inch\"}";
+        Run run = Run.of(input, "hose");
+        assertThat(run.status()).isZero();
+        // 774.7 - 33 - 52.3875
+        assertThat(run.json().get("cutLength").asDouble()).isCloseTo(689.3125, within(1e-9));
+        assertThat(run.json().get("shop").asText()).startsWith("27 1/8 in");
+        assertThat(run.json().has("weakest")).isFalse();
+        assertThat(Schemas.faults("hose.out", run.json())).isEmpty();
+    }
+
+    @Test
+    void testPracticeChangesTheSteps() {
+        Run run = Run.of(
+                SOUND.replace("\"bendRadius\"", "\"practice\":{\"hose-cutting\":\"hacksaw\"},\"bendRadius\""), "hose");
+        assertThat(run.json().get("steps").get(4).get("title").asText()).isEqualTo("Cut with the saw");
+    }
+
+    @Test
+    void testPortThatDoesNotMateStops() {
+        String input = SOUND.replace(
+                "{\"part\":\"KC08-J08F90\"}",
+                "{\"part\":\"KC08-J08F90\",\"port\":{\"code\":\"ORB\",\"size\":\"-8\",\"gender\":\"female\"}}");
+        Run run = Run.of(input, "hose");
+        assertThat(run.status()).isEqualTo(1);
+        assertThat(run.out()).contains("they do not seal on each other");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {
+                "\"KC08-B08M\"|\"KC99\"|“ends[0].part”: the catalogue holds no hose end “KC99”.",
+                "{\"part\":\"KC08-B08M\"},||“ends”: a line has two ends, not 1.",
+                "\"two-wire\"|\"six-spiral\"|“hose.kind”",
+                "\"dash\":\"-8\"|\"dash\":\"-7\"|“hose”: the catalogue holds no two-wire hose",
+                "1140|\"1140\"|“finishedLength”: “1140” has no unit",
+                "1140|-1|“finishedLength”: a length above zero",
+                "\"mineral-oil\"|\"custard\"|“service.fluid”",
+                "\"3000 psi\"|\"3000\"|“service.working”",
+                "\"peak\"|\"peek\"|“service.peek”: there is no such field",
+                "\"bendRadius\":230|\"clocking\":400|“clocking”: an angle from 0 to 360",
+                "\"bendRadius\":230|\"practice\":{\"boss-ring\":\"sometimes\"}|“practice.boss-ring”",
+            })
+    void testRefusalNamesTheFieldWithItsPath(String from, String to, String says) {
+        assertThat(SOUND).contains(from);
+        Run run = Run.of(SOUND.replace(from, to == null ? "" : to), "hose");
+        assertThat(run.errors()).contains(says);
+        assertThat(run.status()).isEqualTo(2);
+        assertThat(run.bytes()).isEmpty();
+    }
+
+    @Test
+    void testTextAndCsvAreForReading() {
+        assertThat(Run.of(SOUND, "hose", "--format", "text").out())
+                .startsWith("cut: 1056 mm (41 9/16 in)\nweakest: the hose KH2-08")
+                .contains("5  Cut with the wheel: ");
+        Run lines = Run.of(SOUND + "\n", "hose", "--format", "jsonl");
+        assertThat(lines.out().lines()).hasSize(1);
+    }
+}
