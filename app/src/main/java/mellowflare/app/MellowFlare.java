@@ -66,7 +66,6 @@ public final class MellowFlare extends Application {
         look.largeProperty().set(started.large());
         look.nightProperty().addListener((o, was, now) -> remember(desk, NIGHT, now));
         look.largeProperty().addListener((o, was, now) -> remember(desk, LARGE, now));
-        shell.go(Place.GAUGE);
         stage.setTitle("Mellow Flare");
         stage.setMinWidth(1024);
         stage.setMinHeight(700);
@@ -80,6 +79,7 @@ public final class MellowFlare extends Application {
             }
         });
         stage.show();
+        shell.go(Place.GAUGE);
     }
 
     /** Only the demo has a caliper at hand: a practice reading has no place in a real job. */

@@ -157,7 +157,12 @@ public final class GaugeModel {
 
     /** The likeliest end becomes the port of this side of the line. */
     public void use() {
-        result().answer().best().ifPresent(this::use);
+        Identification answer = result().answer();
+        if (answer.standing() == Identification.Standing.NOTHING_FITS) {
+            desk.tell("Nothing in the tables fits well: there is no end to use yet.");
+        } else {
+            answer.best().ifPresent(this::use);
+        }
     }
 
     /** This candidate becomes the port of this side of the line. */

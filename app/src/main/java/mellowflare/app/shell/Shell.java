@@ -83,6 +83,9 @@ public final class Shell extends BorderPane {
         open = place;
         ground.getChildren().setAll(pages.get(place).node());
         tabs.forEach((p, tab) -> tab.pseudoClassStateChanged(OPEN, p == place));
+        // Fields inside a scroll pane only stand in the scene, and can take the focus, once styles were applied.
+        ground.applyCss();
+        ground.layout();
         pages.get(place).opened();
     }
 

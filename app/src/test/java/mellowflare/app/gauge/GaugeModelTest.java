@@ -1,0 +1,147 @@
+package mellowflare.app.gauge;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import mellowflare.app.OpenBook;
+import mellowflare.book.BookTrouble;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.Seat;
+import mellowflare.core.hose.Which;
+import mellowflare.core.identify.FlankSeen;
+import mellowflare.core.identify.Identification;
+import mellowflare.core.identify.RingSeen;
+import mellowflare.core.identify.TaperSeen;
+import mellowflare.core.measure.Instrument;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.Read;
+import mellowflare.core.measure.Refusal;
+import mellowflare.core.measure.UnitSystem;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class GaugeModelTest {
+    @TempDir
+    private Path folder;
+
+    private OpenBook open;
+    private GaugeModel gauge;
+
+    @BeforeEach
+    void open() throws BookTrouble {
+        open = OpenBook.empty(folder);
+        gauge = new GaugeModel(open.desk());
+    }
+
+    @AfterEach
+    void close() {
+        open.close();
+    }
+
+    private void type(String diameter, String pitch) {
+        gauge.diameter().textProperty().set(diameter);
+        gauge.pitch().textProperty().set(pitch);
+    }
+
+    private String best() {
+        return gauge.result().answer().best().orElseThrow().end().brief();
+    }
+
+    @Test
+    void testEveryKeyNarrowsTheAnswer() {
+        assertThat(gauge.result().answer().standing()).isEqualTo(Identification.Standing.NOTHING_GIVEN);
+        type("14.2", "18");
+        assertThat(best()).isIn("JIC37 -6", "ORB -6");
+        gauge.ring(Optional.of(RingSeen.THREAD_BASE));
+        assertThat(best()).isEqualTo("ORB -6");
+        assertThat(gauge.result().seal().orElseThrow().putOn().get(0)).contains("ring -906");
+        assertThat(gauge.result().held()).isEqualTo("Male, ring at the foot of the thread");
+        assertThat(gauge.result().twins()).anySatisfy(t -> assertThat(t).startsWith("JIC37 -6"));
+        gauge.clear();
+        assertThat(gauge.result().answer().candidates()).isEmpty();
+        assertThat(gauge.diameter().textProperty().get()).isEmpty();
+    }
+
+    @Test
+    void testAnswerBecomesTheEndOfTheLineWithItsCertainty() {
+        gauge.whichProperty().set(Which.B);
+        type("18.92", "16");
+        gauge.seat(Optional.of(Seat.CONE37));
+        gauge.use();
+        assertThat(open.desk().job().line().b().port().orElseThrow().text()).isEqualTo("JIC37 -8 male");
+        assertThat(open.desk().job().line().b().certainty().orElseThrow()).isGreaterThan(0.9);
+        assertThat(open.desk().newsProperty().get()).contains("End B is now 37 degree flare, dash 8, male");
+        assertThat(open.desk().job().line().a().port()).isEmpty();
+    }
+
+    @Test
+    void testReadingsBelongToTheirEndAndComeBackAsTyped() {
+        type("14.20", "18");
+        gauge.whichProperty().set(Which.B);
+        assertThat(gauge.diameter().textProperty().get()).isEmpty();
+        gauge.whichProperty().set(Which.A);
+        assertThat(gauge.diameter().textProperty().get()).isEqualTo("14.20");
+        assertThat(gauge.diameter().understoodProperty().get()).isEqualTo("0.559 in");
+    }
+
+    @Test
+    void testNonsenseIsRefusedBesideTheFieldAndTheAnswerStays() {
+        type("14.2", "18");
+        gauge.diameter().textProperty().set("14.2.2");
+        assertThat(gauge.diameter().refusalProperty().get()).contains("two decimal points");
+        assertThat(gauge.seen().diameter()).contains(Length.ofMm(14.2));
+        gauge.diameter().textProperty().set("500");
+        assertThat(gauge.diameter().refusalProperty().get()).contains("no thread of a fitting");
+        gauge.pitch().textProperty().set("999");
+        assertThat(gauge.pitch().refusalProperty().get()).contains("no pitch");
+        gauge.seatAngle().textProperty().set("2");
+        assertThat(gauge.seatAngle().refusalProperty().get()).contains("between 5 and 130");
+    }
+
+    @Test
+    void testCaliperLandsInTheDiameterInTheUnitsOfTheJob() {
+        gauge.take(Read.of(Length.ofMm(14.17)));
+        assertThat(gauge.diameter().textProperty().get()).isEqualTo("14.17 mm");
+        open.desk().change("units", "", j -> j.withUnits(UnitSystem.INCH));
+        gauge.take(Read.of(Length.ofInches(0.558)));
+        assertThat(gauge.diameter().textProperty().get()).isEqualTo("0.558 in");
+        gauge.take(Read.refuse(Refusal.NOT_A_NUMBER, "Send it again."));
+        assertThat(open.desk().newsProperty().get()).isEqualTo("Send it again.");
+        assertThat(gauge.seen().diameter()).contains(Length.ofInches(0.558));
+    }
+
+    @Test
+    void testEverythingSeenIsKeptInTheJob() {
+        gauge.gender(Gender.FEMALE);
+        gauge.taper(Optional.of(TaperSeen.TAPERED));
+        gauge.flank(Optional.of(FlankSeen.DEG60));
+        gauge.worn(true);
+        gauge.instrument(Instrument.RULE);
+        gauge.service(Optional.of("water"));
+        gauge.seatAngle().textProperty().set("45");
+        var seen = open.desk().job().line().a().seen().orElseThrow();
+        assertThat(seen.gender()).isEqualTo(Gender.FEMALE);
+        assertThat(seen.taper()).contains(TaperSeen.TAPERED);
+        assertThat(seen.flank()).contains(FlankSeen.DEG60);
+        assertThat(seen.worn()).isTrue();
+        assertThat(seen.instrument()).isEqualTo(Instrument.RULE);
+        assertThat(seen.service()).contains("water");
+        assertThat(seen.seatAngle()).isPresent();
+    }
+
+    @Test
+    void testStrangePartIsCalledSoAndCannotPassForAnAnswer() {
+        type("29", "3 mm");
+        assertThat(gauge.result().answer().standing()).isEqualTo(Identification.Standing.NOTHING_FITS);
+        assertThat(gauge.result().seal()).isEmpty();
+        assertThat(gauge.result().reasonsFor()).isEmpty();
+        gauge.use();
+        assertThat(open.desk().job().line().a().port())
+                .as("nothing that fits, nothing to use")
+                .isEmpty();
+        assertThat(open.desk().newsProperty().get()).contains("Nothing in the tables fits");
+    }
+}

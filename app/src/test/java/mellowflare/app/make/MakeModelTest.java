@@ -1,0 +1,138 @@
+package mellowflare.app.make;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import mellowflare.app.OpenBook;
+import mellowflare.book.BookTrouble;
+import mellowflare.core.measure.CalledFigure;
+import mellowflare.core.measure.Length;
+import mellowflare.core.procedure.StepEntry;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class MakeModelTest {
+    @TempDir
+    private Path folder;
+
+    private OpenBook open;
+    private MakeModel make;
+
+    @BeforeEach
+    void open() throws BookTrouble {
+        open = OpenBook.demo(folder);
+        open.desk().personProperty().set("Maren");
+        make = new MakeModel(open.desk());
+    }
+
+    @AfterEach
+    void close() {
+        open.close();
+    }
+
+    private String due() {
+        return make.due().orElseThrow().id();
+    }
+
+    @Test
+    void testCutIsHeldUntilItsFigureWasReadBack() {
+        assertThat(due()).isEqualTo("cut");
+        make.tick();
+        assertThat(make.refusalProperty().get()).contains("Hold: the cut still needs the cut figure read back");
+        assertThat(due()).isEqualTo("cut");
+        make.readBack();
+        assertThat(make.refusalProperty().get()).isEmpty();
+        make.tick();
+        assertThat(due()).isEqualTo("check-cut");
+        StepEntry cut = open.desk().job().log().entry("cut").orElseThrow();
+        assertThat(cut.by()).isEqualTo("Maren");
+        assertThat(cut.at()).isEqualTo(OpenBook.NOW);
+    }
+
+    @Test
+    void testSecondReadingThatDisagreesHoldsTheReadBack() {
+        make.second().textProperty().set("1160");
+        make.readBack();
+        assertThat(make.refusalProperty().get()).contains("two readings that agree");
+        make.second().textProperty().set("1140.5");
+        make.secondByProperty().set("Ylva");
+        make.readBack();
+        assertThat(make.refusalProperty().get()).isEmpty();
+        CalledFigure figure = open.desk().job().line().finished().orElseThrow();
+        assertThat(figure.secondBy()).isEqualTo("Ylva");
+        assertThat(figure.second()).contains(Length.ofMm(1140.5));
+    }
+
+    @Test
+    void testNamesAreKeptWithTheFigure() {
+        make.calledByProperty().set("Ylva ");
+        make.writtenByProperty().set("Maren");
+        CalledFigure figure = open.desk().job().line().finished().orElseThrow();
+        assertThat(figure.calledBy()).isEqualTo("Ylva");
+        assertThat(figure.writtenBy()).isEqualTo("Maren");
+        assertThat(make.calledByProperty().get())
+                .as("a space still being typed stays")
+                .isEqualTo("Ylva ");
+    }
+
+    @Test
+    void testFigureToRecordIsCheckedAndKept() {
+        make.readBack();
+        make.tick();
+        var field = make.due().orElseThrow().records().get(0);
+        make.tick();
+        assertThat(make.refusalProperty().get()).contains("Write down the cut length");
+        make.typed(field, "1070");
+        make.tick();
+        assertThat(make.refusalProperty().get()).contains("outside the 1054.5 mm to 1057.5 mm");
+        make.typed(field, "1056");
+        make.tick();
+        assertThat(due()).isEqualTo("clean");
+        assertThat(open.desk().job().log().entry("check-cut").orElseThrow().figures())
+                .containsValue("1056 mm");
+        assertThat(make.typed(field)).as("fields begin empty at the next step").isEmpty();
+    }
+
+    @Test
+    void testTickCanBeTakenBackAndUndone() {
+        make.untick();
+        assertThat(due()).isEqualTo("mark");
+        open.desk().undo();
+        open.settle();
+        assertThat(due()).isEqualTo("cut");
+    }
+
+    @Test
+    void testStepPassedOverKeepsItsReason() {
+        make.untick();
+        make.passOver();
+        assertThat(make.refusalProperty().get()).contains("only with a reason");
+        make.reasonProperty().set("marked before");
+        make.passOver();
+        assertThat(due()).isEqualTo("cut");
+        assertThat(make.reasonProperty().get()).isEmpty();
+        assertThat(open.desk().job().log().entry("mark").orElseThrow().reason()).isEqualTo("marked before");
+    }
+
+    @Test
+    void testNobodyAtTheBenchCannotTick() {
+        make.person("");
+        make.untick();
+        make.tick();
+        assertThat(make.refusalProperty().get()).contains("Say who is at the bench");
+    }
+
+    @Test
+    void testReopenedJobStandsWhereItWasLeft() throws BookTrouble {
+        make.readBack();
+        make.tick();
+        open.settle();
+        open.close();
+        open = OpenBook.again(folder, "demo-slew-hose");
+        make = new MakeModel(open.desk());
+        assertThat(due()).isEqualTo("check-cut");
+        assertThat(make.bench().readBackHolds()).isTrue();
+    }
+}

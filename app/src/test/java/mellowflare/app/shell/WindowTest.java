@@ -1,0 +1,265 @@
+package mellowflare.app.shell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.BooleanSupplier;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import mellowflare.app.OpenBook;
+import mellowflare.app.desk.Desk;
+import mellowflare.app.desk.Keeper;
+import mellowflare.app.look.Look;
+import mellowflare.book.BookTrouble;
+import mellowflare.book.store.Book;
+import mellowflare.core.job.Job;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.parts.HoseEndPart;
+import mellowflare.devices.PracticeCaliper;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Drives the real window with keys and presses along the fitter's main way. */
+@ExtendWith(ApplicationExtension.class)
+class WindowTest {
+    private Path folder;
+    private Stage stage;
+    private Desk desk;
+    private Shell shell;
+    private final Look look = new Look();
+
+    @Start
+    void start(Stage first) throws BookTrouble, IOException {
+        folder = Files.createTempDirectory("book");
+        stage = first;
+        show();
+    }
+
+    private void show() throws BookTrouble {
+        Book book = Book.open(folder);
+        if (book.job("job").isEmpty()) {
+            book.save(Job.open("job", "Slew hose", "crane", UnitSystem.METRIC), "not begun", "first", "", OpenBook.NOW);
+        }
+        desk = new Desk(
+                new Keeper(book, Platform::runLater),
+                OpenBook.DATA,
+                book.job("job").orElseThrow(),
+                Clock.systemUTC());
+        shell = new Shell(desk, look, Optional.of(new PracticeCaliper(Length.ofMm(14.17), 7)));
+        Scene scene = new Scene(shell, 1280, 800);
+        look.dress(scene);
+        stage.setScene(scene);
+        stage.show();
+        shell.go(Place.GAUGE);
+    }
+
+    @AfterEach
+    void close() throws IOException {
+        desk.keeper().close();
+        try (var files = Files.walk(folder)) {
+            files.sorted(java.util.Comparator.reverseOrder())
+                    .forEach(f -> f.toFile().delete());
+        }
+    }
+
+    private static void until(String what, BooleanSupplier holds) {
+        try {
+            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> {
+                WaitForAsyncUtils.waitForFxEvents();
+                return holds.getAsBoolean();
+            });
+        } catch (TimeoutException e) {
+            throw new AssertionError("did not come true: " + what, e);
+        }
+    }
+
+    private static void type(FxRobot robot, String id, String text) {
+        robot.clickOn(id).press(KeyCode.CONTROL, KeyCode.A).release(KeyCode.A, KeyCode.CONTROL);
+        robot.write(text, 0);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static void press(FxRobot robot, String accessible) {
+        Button button = robot.lookup((Node n) -> n instanceof Button b && accessible.equals(b.getAccessibleText()))
+                .queryButton();
+        robot.clickOn(button);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static void alt(FxRobot robot, KeyCode letter) {
+        robot.press(KeyCode.ALT, letter).release(letter, KeyCode.ALT);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static void ctrl(FxRobot robot, KeyCode key) {
+        robot.press(KeyCode.CONTROL, key).release(key, KeyCode.CONTROL);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static void choose(FxRobot robot, String list, String part) {
+        ListView<HoseEndPart> parts = robot.lookup(list).queryListView();
+        HoseEndPart wanted = parts.getItems().stream()
+                .filter(p -> p.part().equals(part))
+                .findFirst()
+                .orElseThrow();
+        robot.interact(() -> parts.getSelectionModel().select(wanted));
+    }
+
+    private static String spoken(FxRobot robot, String id) {
+        return robot.lookup(id).query().getAccessibleText();
+    }
+
+    @Test
+    void testFromCaliperReadingToACutHoseAndBackTheNextDay(FxRobot robot) throws Exception {
+        // Measure end A: a female boss port.
+        press(robot, "thread is: female");
+        type(robot, "#diameter", "17.5");
+        type(robot, "#pitch", "16");
+        press(robot, "seat: ring");
+        ctrl(robot, KeyCode.ENTER);
+        assertThat(desk.job().line().a().port().orElseThrow().text()).isEqualTo("ORB -8 female");
+
+        // Measure end B: a male flare.
+        press(robot, ": end B");
+        type(robot, "#diameter", "18.92");
+        type(robot, "#pitch", "16");
+        press(robot, "seat: 37°");
+        robot.clickOn("#use");
+        assertThat(desk.job().line().b().port().orElseThrow().text()).isEqualTo("JIC37 -8 male");
+
+        // The line: hose, ends, length, and the cut figure.
+        alt(robot, KeyCode.L);
+        assertThat(shell.open()).isEqualTo(Place.LINE);
+        press(robot, "Hose size -8");
+        choose(robot, "#parts-A", "KC08-B08M");
+        choose(robot, "#parts-B", "KC08-J08F90");
+        type(robot, "#finished", "1140");
+        assertThat(spoken(robot, "#cut-figure")).isEqualTo("cut the hose at: 1056 mm (41 9/16 in)");
+
+        // Tick two steps.
+        alt(robot, KeyCode.M);
+        type(robot, "#person", "Maren");
+        ctrl(robot, KeyCode.ENTER);
+        robot.clickOn("#tick");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(desk.current().leftOff()).isEqualTo("step 3 of 18: Lay out the parts");
+        until("shown as saved", () -> desk.savedProperty().get().words().equals("saved"));
+
+        // Close and reopen: it stands where it was left.
+        desk.keeper().close();
+        robot.interact(() -> {
+            try {
+                show();
+            } catch (BookTrouble e) {
+                throw new IllegalStateException(e);
+            }
+        });
+        assertThat(((Labeled) robot.lookup("#left-off").query()).getText())
+                .isEqualTo("left off: step 3 of 18: Lay out the parts");
+        assertThat(((javafx.scene.control.TextField) robot.lookup("#diameter").query()).getText())
+                .isEqualTo("17.5");
+        assertThat(desk.job().log().entries().get(0).by()).isEqualTo("Maren");
+    }
+
+    @Test
+    void testNonsenseStaysInItsFieldWithASentenceUnderIt(FxRobot robot) {
+        type(robot, "#diameter", "14.2");
+        type(robot, "#diameter", "14.2 bananas");
+        Label refusal = robot.lookup((Node n) -> n instanceof Label l
+                        && l.getStyleClass().contains("entry-refusal")
+                        && l.isVisible()
+                        && !l.getText().isEmpty())
+                .query();
+        assertThat(refusal.getText()).contains("“bananas”").contains("not a unit of length");
+        assertThat(desk.job().line().a().seen().orElseThrow().diameter()).contains(Length.ofMm(14.2));
+    }
+
+    @Test
+    void testEnterGoesOnToTheNextFieldAsACaliperWithAKeyboardPlugExpects(FxRobot robot) {
+        robot.write("14.2\n18", 0);
+        WaitForAsyncUtils.waitForFxEvents();
+        var seen = desk.job().line().a().seen().orElseThrow();
+        assertThat(seen.diameter()).contains(Length.ofMm(14.2));
+        assertThat(seen.pitch().orElseThrow().text()).isEqualTo("18 per inch");
+    }
+
+    @Test
+    void testUndoAndRedoByKey(FxRobot robot) {
+        press(robot, "looks: worn");
+        press(robot, "found on: water");
+        ctrl(robot, KeyCode.Z);
+        until(
+                "service undone",
+                () -> desk.job().line().a().seen().orElseThrow().service().isEmpty());
+        ctrl(robot, KeyCode.Y);
+        until(
+                "service back",
+                () -> desk.job().line().a().seen().orElseThrow().service().isPresent());
+    }
+
+    @Test
+    void testPracticeCaliperReadsByKeyAndEveryPlaceOpensByKey(FxRobot robot) {
+        alt(robot, KeyCode.B);
+        assertThat(shell.open()).isEqualTo(Place.BOOK);
+        robot.type(KeyCode.F9);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(shell.open()).isEqualTo(Place.GAUGE);
+        assertThat(desk.job()
+                        .line()
+                        .a()
+                        .seen()
+                        .flatMap(s -> s.diameter())
+                        .orElseThrow()
+                        .mm())
+                .isBetween(14.0, 14.4);
+        for (Place place : Place.values()) {
+            alt(robot, KeyCode.getKeyCode(String.valueOf(place.letter())));
+            assertThat(shell.open()).isEqualTo(place);
+        }
+    }
+
+    @Test
+    void testNightAndLargeTypeAreSwitchedByKey(FxRobot robot) {
+        ctrl(robot, KeyCode.D);
+        ctrl(robot, KeyCode.T);
+        assertThat(look.nightProperty().get()).isTrue();
+        assertThat(look.largeProperty().get()).isTrue();
+        assertThat(look.ink().get()).isEqualTo(mellowflare.app.paint.Ink.NIGHT);
+    }
+
+    @Test
+    void testCutIsHeldInTheWindowUntilItWasReadBack(FxRobot robot) {
+        robot.interact(() -> desk.put(
+                mellowflare.book.demo.KittiwakeSlip.jobs(OpenBook.DATA, OpenBook.NOW)
+                        .get(2),
+                "demo"));
+        until("demo job open", () -> desk.job().id().equals("demo-slew-hose"));
+        alt(robot, KeyCode.M);
+        type(robot, "#person", "Tobbe");
+        ctrl(robot, KeyCode.ENTER);
+        assertThat(((Label) robot.lookup("#refusal").query()).getText()).contains("Hold: the cut still needs");
+        robot.clickOn("#heard");
+        ctrl(robot, KeyCode.ENTER);
+        assertThat(desk.current().leftOff()).startsWith("step 6 of 18");
+        assertThat(desk.job().log().readBack().orElseThrow().by()).isEqualTo("Tobbe");
+    }
+}
