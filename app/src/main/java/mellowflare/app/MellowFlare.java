@@ -1,10 +1,8 @@
 package mellowflare.app;
 
 import java.time.Clock;
+import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
@@ -18,55 +16,52 @@ import mellowflare.app.look.Look;
 import mellowflare.app.shell.Place;
 import mellowflare.app.shell.Shell;
 import mellowflare.book.BookTrouble;
-import mellowflare.book.demo.KittiwakeSlip;
-import mellowflare.book.store.Book;
-import mellowflare.core.job.Job;
-import mellowflare.core.job.ShippedData;
 import mellowflare.core.measure.Length;
-import mellowflare.core.measure.UnitSystem;
-import mellowflare.core.reference.ReferenceData;
 import mellowflare.devices.Caliper;
 import mellowflare.devices.PracticeCaliper;
 
 /** The window. */
 public final class MellowFlare extends Application {
-    private static final String NIGHT = "night";
-    private static final String LARGE = "large-type";
-    private final Clock clock = Clock.systemUTC();
+    private static final Clock CLOCK = Clock.systemUTC();
+    private static volatile Starting begun;
+
     private final Look look = new Look();
     private Keeper keeper;
-    private CompletableFuture<Started> starting;
+    private Starting starting;
     private boolean warned;
 
-    private record Started(
-            Book book, ReferenceData data, Job job, String person, boolean night, boolean large, boolean demo) {}
+    /** Begins to open tables and book before the toolkit is there; the window then waits for what is left of it. */
+    public static void begin(List<String> args) {
+        begun = Starting.begin(args, CLOCK);
+    }
 
     @Override
     public void init() {
-        Options options = Options.of(getParameters().getRaw());
-        starting = CompletableFuture.supplyAsync(() -> start(options));
+        starting = begun != null ? begun : Starting.begin(getParameters().getRaw(), CLOCK);
     }
 
     @Override
     public void start(Stage stage) {
-        Started started;
+        stage.setTitle("Mellow Flare");
         try {
-            started = starting.join();
-        } catch (CompletionException e) {
-            refuse(stage, e.getCause().getMessage());
-            return;
+            show(stage, starting.join());
+        } catch (BookTrouble e) {
+            refuse(stage, e.getMessage());
         }
-        keeper = new Keeper(started.book(), Platform::runLater);
-        Desk desk = new Desk(keeper, started.data(), started.job(), clock);
-        desk.personProperty().set(started.person());
-        Shell shell = new Shell(desk, look, caliper(started.demo()));
+    }
+
+    private void show(Stage stage, Starting.Ready ready) {
+        keeper = new Keeper(ready.book(), Platform::runLater);
+        Desk desk = new Desk(keeper, ready.data(), ready.first(), CLOCK);
+        desk.personProperty().set(ready.person());
+        Shell shell = new Shell(desk, look, caliper(ready.demo()));
+        shell.lay(Place.GAUGE);
         Scene scene = new Scene(shell, 1280, 800);
         look.dress(scene);
-        look.nightProperty().set(started.night());
-        look.largeProperty().set(started.large());
-        look.nightProperty().addListener((o, was, now) -> remember(desk, NIGHT, now));
-        look.largeProperty().addListener((o, was, now) -> remember(desk, LARGE, now));
-        stage.setTitle("Mellow Flare");
+        look.nightProperty().set(ready.night());
+        look.largeProperty().set(ready.large());
+        look.nightProperty().addListener((o, was, now) -> remember(desk, Starting.NIGHT, now));
+        look.largeProperty().addListener((o, was, now) -> remember(desk, Starting.LARGE, now));
         stage.setMinWidth(1024);
         stage.setMinHeight(700);
         stage.setScene(scene);
@@ -87,10 +82,6 @@ public final class MellowFlare extends Application {
         return demo ? Optional.of(new PracticeCaliper(Length.ofMm(14.17), 7)) : Optional.empty();
     }
 
-    private static boolean chosen(Book book, String name) throws BookTrouble {
-        return book.preference(name).filter("yes"::equals).isPresent();
-    }
-
     private static void remember(Desk desk, String name, boolean chosen) {
         desk.keeper()
                 .ask(
@@ -102,42 +93,6 @@ public final class MellowFlare extends Application {
                         desk::tell);
     }
 
-    private Started start(Options options) {
-        ReferenceData data = ShippedData.load();
-        try {
-            Book book = options.demo() && options.fresh() ? Book.openFresh(options.book()) : Book.open(options.book());
-            if (options.demo() && book.jobs("").isEmpty()) {
-                KittiwakeSlip.fill(book, data, clock.instant());
-            }
-            Job job = openJob(book);
-            return new Started(
-                    book,
-                    data,
-                    job,
-                    book.preference("person").orElse(""),
-                    chosen(book, NIGHT),
-                    chosen(book, LARGE),
-                    options.demo());
-        } catch (BookTrouble e) {
-            throw new IllegalStateException(e.getMessage(), e);
-        }
-    }
-
-    private Job openJob(Book book) throws BookTrouble {
-        Optional<String> last = book.preference("open-job");
-        Optional<Job> job = last.isPresent() ? book.job(last.get()) : Optional.empty();
-        if (job.isPresent()) {
-            return job.get();
-        }
-        var heads = book.jobs("");
-        if (!heads.isEmpty()) {
-            return book.job(heads.get(0).id()).orElseThrow();
-        }
-        Job first = Job.open(UUID.randomUUID().toString(), "First hose line", "", UnitSystem.METRIC);
-        book.save(first, "not begun", "first job", "", clock.instant());
-        return first;
-    }
-
     /** Says in a plain window why there is no book. */
     private void refuse(Stage stage, String sentence) {
         Label label = Text.of(sentence, "refusal-window");
@@ -146,7 +101,6 @@ public final class MellowFlare extends Application {
         root.getStyleClass().add("shell");
         Scene scene = new Scene(root, 640, 260);
         look.dress(scene);
-        stage.setTitle("Mellow Flare");
         stage.setScene(scene);
         stage.show();
         System.err.println(sentence);

@@ -13,6 +13,7 @@ import mellowflare.app.desk.Keeper;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.demo.KittiwakeSlip;
 import mellowflare.book.store.Book;
+import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.job.ShippedData;
 import mellowflare.core.measure.UnitSystem;
@@ -29,7 +30,7 @@ public final class OpenBook implements AutoCloseable {
 
     private OpenBook(Book book, Job job) {
         this.keeper = new Keeper(book, front::add);
-        this.desk = new Desk(keeper, DATA, job, Clock.fixed(NOW, ZoneOffset.UTC));
+        this.desk = new Desk(keeper, DATA, Evaluation.of(job, DATA), Clock.fixed(NOW, ZoneOffset.UTC));
     }
 
     /** The demo book with its half-made job open. */

@@ -65,7 +65,11 @@ public final class BookView implements Page {
         page.setRight(slip());
         page.setBottom(figures());
         model.jobsProperty().addListener((o, was, now) -> showJobs(now));
-        model.currentProperty().addListener((o, was, now) -> refresh(now));
+        model.currentProperty().addListener((o, was, now) -> {
+            if (isOpen()) {
+                refresh(now);
+            }
+        });
         showJobs(model.jobsProperty().get());
         refresh(model.currentProperty().get());
     }
@@ -262,6 +266,7 @@ public final class BookView implements Page {
 
     @Override
     public void opened() {
+        refresh(model.currentProperty().get());
         model.refresh();
         search.requestFocus();
     }

@@ -38,14 +38,14 @@ public final class Desk {
     /**
      * @param keeper keeps the book
      * @param data the tables
-     * @param first the job open at the start
+     * @param first the job open at the start, worked out
      * @param clock for the record of when
      */
-    public Desk(Keeper keeper, ReferenceData data, Job first, Clock clock) {
+    public Desk(Keeper keeper, ReferenceData data, Evaluation first, Clock clock) {
         this.keeper = keeper;
         this.data = data;
         this.clock = clock;
-        current.set(Evaluation.of(first, data));
+        current.set(first);
     }
 
     /** The open job with its results; a new value on every change. */

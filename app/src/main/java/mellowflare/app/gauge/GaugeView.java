@@ -67,8 +67,8 @@ public final class GaugeView implements Page {
         page.setCenter(left());
         page.setRight(slip());
         page.setBottom(figures());
-        model.resultProperty().addListener((o, was, now) -> refresh());
-        model.whichProperty().addListener((o, was, now) -> refresh());
+        model.resultProperty().addListener((o, was, now) -> refreshIfOpen());
+        model.whichProperty().addListener((o, was, now) -> refreshIfOpen());
         refresh();
     }
 
@@ -272,8 +272,15 @@ public final class GaugeView implements Page {
         return page;
     }
 
+    private void refreshIfOpen() {
+        if (isOpen()) {
+            refresh();
+        }
+    }
+
     @Override
     public void opened() {
+        refresh();
         diameter.field().requestFocus();
     }
 

@@ -57,7 +57,7 @@ public final class LineView implements Page {
         page.setCenter(left());
         page.setRight(slip());
         page.setBottom(figures());
-        model.currentProperty().addListener((o, was, now) -> refresh());
+        model.currentProperty().addListener((o, was, now) -> refreshIfOpen());
         refresh();
     }
 
@@ -154,8 +154,15 @@ public final class LineView implements Page {
         return page;
     }
 
+    private void refreshIfOpen() {
+        if (isOpen()) {
+            refresh();
+        }
+    }
+
     @Override
     public void opened() {
+        refresh();
         hose.finished().field().requestFocus();
     }
 

@@ -51,7 +51,7 @@ public final class MakeView implements Page {
         page.setCenter(bench());
         page.setRight(slip());
         page.setBottom(figures());
-        model.currentProperty().addListener((o, was, now) -> refresh());
+        model.currentProperty().addListener((o, was, now) -> refreshIfOpen());
         refresh();
     }
 
@@ -186,8 +186,15 @@ public final class MakeView implements Page {
         return page;
     }
 
+    private void refreshIfOpen() {
+        if (isOpen()) {
+            refresh();
+        }
+    }
+
     @Override
     public void opened() {
+        refresh();
         (person.getText().isBlank() ? person : tick).requestFocus();
     }
 

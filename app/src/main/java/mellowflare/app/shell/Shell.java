@@ -1,6 +1,7 @@
 package mellowflare.app.shell;
 
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.css.PseudoClass;
@@ -51,10 +52,6 @@ public final class Shell extends BorderPane {
         this.caliper = caliper;
         this.gauge = new GaugeModel(desk);
         getStyleClass().add("shell");
-        pages.put(Place.GAUGE, new GaugeView(gauge, look));
-        pages.put(Place.LINE, new LineView(new LineModel(desk), look, this::measure));
-        pages.put(Place.MAKE, new MakeView(new MakeModel(desk)));
-        pages.put(Place.BOOK, new BookView(new BookModel(desk), look));
         setTop(new Band(desk, look, this::lead, () -> go(Place.MAKE)));
         setCenter(ground);
         setRight(index());
@@ -78,11 +75,29 @@ public final class Shell extends BorderPane {
         return box;
     }
 
+    /** Pages are made when they are first opened, so that the window stands sooner. */
+    private Page make(Place place) {
+        return switch (place) {
+            case GAUGE -> new GaugeView(gauge, look);
+            case LINE -> new LineView(new LineModel(desk), look, this::measure);
+            case MAKE -> new MakeView(new MakeModel(desk));
+            case BOOK -> new BookView(new BookModel(desk), look);
+        };
+    }
+
+    /** Lays a place open without giving it the focus yet. */
+    public void lay(Place place) {
+        Node page = pages.computeIfAbsent(place, this::make).node();
+        open = place;
+        if (!ground.getChildren().equals(List.of(page))) {
+            ground.getChildren().setAll(page);
+        }
+        tabs.forEach((p, tab) -> tab.pseudoClassStateChanged(OPEN, p == place));
+    }
+
     /** Opens a place. */
     public void go(Place place) {
-        open = place;
-        ground.getChildren().setAll(pages.get(place).node());
-        tabs.forEach((p, tab) -> tab.pseudoClassStateChanged(OPEN, p == place));
+        lay(place);
         // Fields inside a scroll pane only stand in the scene, and can take the focus, once styles were applied.
         ground.applyCss();
         ground.layout();

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import mellowflare.app.OpenBook;
 import mellowflare.book.BookTrouble;
+import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.measure.UnitSystem;
 import org.junit.jupiter.api.Test;
@@ -114,7 +115,7 @@ class DeskTest {
     void testUnsavedJobIsNotLeftAndIsSavedLateWhenThereIsRoomAgain() {
         Stubborn stubborn = new Stubborn();
         Job job = Job.open("j", "one", "", UnitSystem.METRIC);
-        Desk desk = new Desk(stubborn.keeper, OpenBook.DATA, job, Clock.systemUTC());
+        Desk desk = new Desk(stubborn.keeper, OpenBook.DATA, Evaluation.of(job, OpenBook.DATA), Clock.systemUTC());
         desk.change("title", "", j -> j.withTitle("two"));
         assertThat(desk.savedProperty().get().kind()).isEqualTo(SaveState.Kind.TROUBLE);
         assertThat(desk.savedProperty().get().words()).contains("disk is full");

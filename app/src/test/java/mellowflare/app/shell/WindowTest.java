@@ -25,6 +25,7 @@ import mellowflare.app.desk.Keeper;
 import mellowflare.app.look.Look;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.store.Book;
+import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
@@ -62,7 +63,7 @@ class WindowTest {
         desk = new Desk(
                 new Keeper(book, Platform::runLater),
                 OpenBook.DATA,
-                book.job("job").orElseThrow(),
+                Evaluation.of(book.job("job").orElseThrow(), OpenBook.DATA),
                 Clock.systemUTC());
         shell = new Shell(desk, look, Optional.of(new PracticeCaliper(Length.ofMm(14.17), 7)));
         Scene scene = new Scene(shell, 1280, 800);

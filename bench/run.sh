@@ -1,0 +1,31 @@
+#!/usr/bin/env bash
+# Runs every measurement and prints what docs/benchmarks.md holds. Needs a display, or xvfb-run and GTK.
+set -euo pipefail
+cd "$(dirname "$0")/.."
+mvn -q -B package -DskipTests -Dspotless.check.skip -Djacoco.skip -Dpmd.skip -pl bench -am
+path="bench/target/bench-0.1.0.jar:bench/target/run/*"
+flags=(-Xshare:auto -Xlog:disable -Xlog:all=off -XX:TieredStopAtLevel=1 -XX:+UseSerialGC)
+if [ -z "${DISPLAY:-}" ]; then exec xvfb-run -a -s "-screen 0 1280x800x24" "$0" "$@"; fi
+work=$(mktemp -d)
+trap 'rm -rf "$work"' EXIT
+
+if [ "${1:-all}" = all ] || [ "$1" = rank ]; then
+    java -cp "$path" org.openjdk.jmh.Main RankBench -rf text -rff "$work/jmh.txt" >/dev/null 2>&1
+    grep -E 'Benchmark|p0.50|p0.99 |p1.00|evaluateJob  ' "$work/jmh.txt"
+fi
+if [ "${1:-all}" = all ] || [ "$1" = key ]; then
+    for place in gauge line; do
+        echo "key press to laid-out frame, $place: $(java "${flags[@]}" -cp "$path" 'mellowflare.bench.KeyToFrame$Start' $place 2>/dev/null)"
+    done
+fi
+if [ "${1:-all}" = all ] || [ "$1" = start ]; then
+    for window in bare demo; do
+        java "${flags[@]}" -XX:ArchiveClassesAtExit="$work/$window.jsa" -cp "$path" mellowflare.bench.FirstFrame $window demo --book="$work/book" >/dev/null 2>&1
+    done
+    for round in 1 2 3 4 5 6 7; do
+        for window in bare demo; do
+            echo "$window $(java "${flags[@]}" -XX:SharedArchiveFile="$work/$window.jsa" -cp "$path" mellowflare.bench.FirstFrame $window demo --book="$work/book" 2>/dev/null)"
+        done
+    done | sort -k1,1 -k2,2n | awk '{ print; t[$1] = t[$1] " " $2; m[$1] = m[$1] " " $4 }
+        END { for (w in t) { n = split(t[w], a, " "); split(m[w], b, " "); print w ": median start " a[int(n / 2) + 1] " ms; peak memory " b[int(n / 2) + 1] " MB" } }'
+fi

@@ -1,0 +1,116 @@
+package mellowflare.bench;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.control.TextField;
+import javafx.stage.Stage;
+import mellowflare.app.desk.Desk;
+import mellowflare.app.desk.Keeper;
+import mellowflare.app.look.Look;
+import mellowflare.app.shell.Place;
+import mellowflare.app.shell.Shell;
+import mellowflare.book.BookTrouble;
+import mellowflare.book.demo.KittiwakeSlip;
+import mellowflare.book.store.Book;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.Job;
+import mellowflare.core.job.ShippedData;
+import mellowflare.core.reference.ReferenceData;
+
+/**
+ * Types into the real window on the demo job and measures each key: from the change of the text until styles and layout of the next frame
+ * are done, which is all work on the interface thread. Limit: one frame of 16 ms.
+ */
+public final class KeyToFrame extends Application {
+    private static final int WARM = 60;
+    private static final int KEYS = 300;
+
+    private final List<Double> millis = new ArrayList<>();
+    private TextField field;
+    private String[] texts;
+    private int key;
+    private long began;
+
+    /** Starts it; a class that extends {@code Application} cannot be started from the class path. */
+    public static final class Start {
+        private Start() {}
+
+        public static void main(String[] args) {
+            launch(KeyToFrame.class, args);
+        }
+    }
+
+    @Override
+    public void start(Stage stage) throws Exception {
+        String place = getParameters().getRaw().get(0);
+        Path folder = Files.createTempDirectory("bench-book");
+        ReferenceData data = ShippedData.load();
+        Book book = Book.open(folder);
+        Job job = demo(book, data);
+        Desk desk = new Desk(new Keeper(book, Platform::runLater), data, Evaluation.of(job, data), Clock.systemUTC());
+        Look look = new Look();
+        Shell shell = new Shell(desk, look, Optional.empty());
+        Scene scene = new Scene(shell, 1280, 800);
+        look.dress(scene);
+        stage.setScene(scene);
+        stage.show();
+        boolean gauge = place.equals("gauge");
+        shell.go(gauge ? Place.GAUGE : Place.LINE);
+        field = (TextField) scene.lookup(gauge ? "#diameter" : "#finished");
+        texts = gauge ? new String[] {"17.5", "17.52", "17.6", "18.9"} : new String[] {"1140", "1141", "1300", "980"};
+        scene.addPostLayoutPulseListener(this::frame);
+        Platform.runLater(this::type);
+    }
+
+    private static Job demo(Book book, ReferenceData data) throws BookTrouble {
+        KittiwakeSlip.fill(book, data, Instant.now());
+        return book.job(book.preference("open-job").orElseThrow()).orElseThrow();
+    }
+
+    private void type() {
+        began = System.nanoTime();
+        field.setText(texts[key % texts.length]);
+        Platform.requestNextPulse();
+    }
+
+    private void frame() {
+        if (began == 0) {
+            return;
+        }
+        double took = (System.nanoTime() - began) / 1e6;
+        began = 0;
+        key++;
+        if (key > WARM) {
+            millis.add(took);
+        }
+        if (key < WARM + KEYS) {
+            new Thread(() -> {
+                        try {
+                            Thread.sleep(45);
+                        } catch (InterruptedException e) {
+                            Thread.currentThread().interrupt();
+                        }
+                        Platform.runLater(this::type);
+                    })
+                    .start();
+            return;
+        }
+        Collections.sort(millis);
+        System.out.printf(
+                "median %.1f ms, 95 in 100 %.1f ms, worst %.1f ms of %d keys%n",
+                millis.get(millis.size() / 2),
+                millis.get(millis.size() * 95 / 100),
+                millis.get(millis.size() - 1),
+                millis.size());
+        System.exit(0);
+    }
+}
