@@ -7,6 +7,8 @@ path="bench/target/bench-0.1.0.jar:bench/target/run/*"
 flags=(-Xshare:auto -Xlog:disable -Xlog:all=off -XX:TieredStopAtLevel=1 -XX:+UseSerialGC)
 if [ -z "${DISPLAY:-}" ]; then exec xvfb-run -a -s "-screen 0 1280x800x24" "$0" "$@"; fi
 work=$(mktemp -d)
+native=$(dirname "$(find . -path ./bench -prune -o -name libsqlitejdbc.so -print | head -n 1)" 2>/dev/null)
+[ ! -f "$native/libsqlitejdbc.so" ] || flags+=("-Dorg.sqlite.lib.path=$native" -Dorg.sqlite.lib.name=libsqlitejdbc.so)
 trap 'rm -rf "$work"' EXIT
 
 if [ "${1:-all}" = all ] || [ "$1" = rank ]; then
@@ -15,7 +17,10 @@ if [ "${1:-all}" = all ] || [ "$1" = rank ]; then
 fi
 if [ "${1:-all}" = all ] || [ "$1" = key ]; then
     for place in gauge line; do
-        echo "key press to laid-out frame, $place: $(java "${flags[@]}" -cp "$path" 'mellowflare.bench.KeyToFrame$Start' $place 2>/dev/null)"
+        echo "key press, interface thread, $place: $(java "${flags[@]}" -cp "$path" 'mellowflare.bench.KeyToFrame$Start' $place 2>/dev/null)"
+        java "${flags[@]}" -Djavafx.pulseLogger=true -cp "$path" 'mellowflare.bench.KeyToFrame$Start' $place 2>&1 |
+            awk '/^PULSE/ { sum = 0 } /ms\): Painting/ { gsub(/[^0-9]/, "", $3); sum += $3 } /Nodes rendered/ && $3 > 100 { print sum }' |
+            tail -n 250 | sort -n | awk -v place=$place '{ a[NR] = $1 } END { print "painting in software, " place ": median " a[int(NR / 2)] " ms, 95 in 100 " a[int(NR * 0.95)] " ms of " NR " frames" }'
     done
 fi
 if [ "${1:-all}" = all ] || [ "$1" = start ]; then

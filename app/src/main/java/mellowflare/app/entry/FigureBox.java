@@ -1,5 +1,6 @@
 package mellowflare.app.entry;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -17,6 +18,7 @@ public final class FigureBox extends VBox {
     private final Label label = new Label();
     private final HBox big = new HBox();
     private final Label under = new Label();
+    private List<Object> shown = List.of();
 
     public FigureBox() {
         getStyleClass().add("figure-box");
@@ -29,6 +31,9 @@ public final class FigureBox extends VBox {
 
     /** A word or a number that is no length. */
     public void words(String name, String text, String below) {
+        if (same(List.of(name, text, below))) {
+            return;
+        }
         label.setText(name);
         Label word = new Label(text);
         word.getStyleClass().add(text.length() > 14 ? "figure-word-long" : "figure-word");
@@ -43,10 +48,20 @@ public final class FigureBox extends VBox {
             words(name, "–", "open");
             return;
         }
+        if (same(List.of(name, length.get(), units))) {
+            return;
+        }
         label.setText(name);
         big.getChildren().setAll(figure(length.get(), units));
         under.setText(LengthFormat.shop(length.get(), units.other()));
         setAccessibleText(name + ": " + LengthFormat.both(length.get(), units));
+    }
+
+    /** Whether this is shown already; making nodes anew for the same figure costs more than all the arithmetic. */
+    private boolean same(List<Object> now) {
+        boolean same = now.equals(shown);
+        shown = now;
+        return same;
     }
 
     /** A large figure by itself. */

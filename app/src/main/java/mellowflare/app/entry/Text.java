@@ -1,7 +1,9 @@
 package mellowflare.app.entry;
 
+import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 
@@ -15,6 +17,16 @@ public final class Text {
         l.setWrapText(true);
         l.getStyleClass().addAll(styles);
         return l;
+    }
+
+    /** Fills a box with lines of text; lines that stand there already stay. */
+    public static void fill(Pane box, List<String> texts, String style) {
+        List<String> before = box.getChildren().stream()
+                .map(n -> n instanceof Label l && l.getStyleClass().contains(style) ? l.getText() : "")
+                .toList();
+        if (!before.equals(texts)) {
+            box.getChildren().setAll(texts.stream().map(t -> of(t, style)).toList());
+        }
     }
 
     /** Empty room that pushes things apart. */

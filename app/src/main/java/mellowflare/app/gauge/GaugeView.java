@@ -27,6 +27,7 @@ import mellowflare.core.connection.Seat;
 import mellowflare.core.hose.Which;
 import mellowflare.core.identify.FlankSeen;
 import mellowflare.core.identify.Identification;
+import mellowflare.core.identify.NextCheck;
 import mellowflare.core.identify.Observation;
 import mellowflare.core.identify.RingSeen;
 import mellowflare.core.identify.TaperSeen;
@@ -38,7 +39,9 @@ public final class GaugeView implements Page {
     private final BorderPane page = new BorderPane();
     private final DrawingPane drawing = new DrawingPane(new Insets(88, 46, 12, 88), 15);
     private final Label held = Text.of("", "held");
-    private final VBox reasons = new VBox(3);
+    private final VBox speaksFor = new VBox(3);
+    private final VBox speaksAgainst = new VBox(3);
+    private Optional<NextCheck> nextShown = Optional.empty();
     private final VBox twins = new VBox(3);
     private final VBox next = new VBox(3);
     private final AnswerList answers;
@@ -78,7 +81,10 @@ public final class GaugeView implements Page {
         stack.getStyleClass().add("drawing-ground");
         stack.setMinHeight(120);
         HBox columns = new HBox(
-                18, column("Speaks for it", reasons), column("Looks like it", twins), column("Check next", next));
+                18,
+                column("Speaks for it", new VBox(3, speaksFor, speaksAgainst)),
+                column("Looks like it", twins),
+                column("Check next", next));
         columns.getStyleClass().add("under-drawing");
         VBox.setVgrow(stack, Priority.ALWAYS);
         return new VBox(stack, columns);
@@ -207,17 +213,18 @@ public final class GaugeView implements Page {
         drawing.drawingProperty().set(r.drawing());
         held.setText("End " + model.whichProperty().get() + ", " + model.end().place() + ": " + r.held());
         answers.show(r.answer());
-        fill(reasons, r.reasonsFor(), "reason-for");
-        r.reasonsAgainst().forEach(t -> reasons.getChildren().add(Text.of(t, "reason-against")));
-        fill(twins, r.twins(), "twin");
-        if (r.twins().isEmpty()) {
-            fill(twins, List.of("Nothing in the tables."), "soft");
-        }
+        Text.fill(speaksFor, r.reasonsFor(), "reason-for");
+        Text.fill(speaksAgainst, r.reasonsAgainst(), "reason-against");
+        Text.fill(twins, r.twins().isEmpty() ? List.of("Nothing in the tables.") : r.twins(), "twin");
         showNext(r.answer());
         showFigures(r);
     }
 
     private void showNext(Identification answer) {
+        if (answer.nextCheck().equals(nextShown) && !next.getChildren().isEmpty()) {
+            return;
+        }
+        nextShown = answer.nextCheck();
         next.getChildren().clear();
         if (answer.nextCheck().isEmpty()) {
             next.getChildren().add(Text.of("Nothing more to learn by measuring.", "reason-for"));
@@ -261,10 +268,6 @@ public final class GaugeView implements Page {
         String first = cut > 0 ? text.substring(0, cut) : text;
         int colon = first.indexOf(':');
         return colon > 0 ? first.substring(0, colon) : first;
-    }
-
-    private static void fill(VBox box, List<String> texts, String style) {
-        box.getChildren().setAll(texts.stream().map(t -> Text.of(t, style)).toList());
     }
 
     @Override

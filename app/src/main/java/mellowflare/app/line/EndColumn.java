@@ -1,5 +1,6 @@
 package mellowflare.app.line;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
@@ -108,7 +109,10 @@ final class EndColumn extends VBox {
         port.setText(portText(end));
         end.port().ifPresent(p -> {
             family.setValue(p.code());
-            size.getItems().setAll(model.sizes(p.code()));
+            List<String> offered = model.sizes(p.code());
+            if (!offered.equals(size.getItems())) {
+                size.getItems().setAll(offered);
+            }
             size.setValue(p.size());
             gender.setValue(p.gender());
         });

@@ -24,8 +24,14 @@ final class FindingList extends VBox {
     }
 
     void show(List<Finding> now, UnitSystem system) {
-        findings = now;
-        units = system;
+        if (!now.equals(findings) || system != units || getChildren().isEmpty()) {
+            findings = now;
+            units = system;
+            list();
+        }
+    }
+
+    private void list() {
         getChildren().clear();
         findings.stream()
                 .filter(f -> f.state() == State.FAIL)
@@ -43,7 +49,7 @@ final class FindingList extends VBox {
         toggle.getStyleClass().setAll("quiet-action");
         toggle.setOnAction(e -> {
             all = !all;
-            show(findings, units);
+            list();
         });
         getChildren().add(toggle);
         if (all) {

@@ -24,6 +24,8 @@ final class HoseEntries extends VBox {
     private final EntryRow clocking;
     private final EntryRow finished;
     private Optional<HoseKind> shown = Optional.empty();
+    private List<HosePart> sizesOf = List.of();
+    private Optional<HosePart> sizeChosen = Optional.empty();
 
     HoseEntries(LineModel model) {
         super(5);
@@ -51,8 +53,12 @@ final class HoseEntries extends VBox {
         HoseKind now = shown.orElseGet(model::hoseKind);
         kind.show(Optional.of(now));
         Optional<HosePart> hose = model.plan().c().hose();
-        sizes.getChildren()
-                .setAll(model.hoses(now).stream().map(h -> size(h, hose)).toList());
+        List<HosePart> offered = model.hoses(now);
+        if (!offered.equals(sizesOf) || !hose.equals(sizeChosen)) {
+            sizesOf = offered;
+            sizeChosen = hose;
+            sizes.getChildren().setAll(offered.stream().map(h -> size(h, hose)).toList());
+        }
         facts.setText(hose.map(h -> h.part() + ": " + Figure.of(h.working()).text(model.units()) + " working, bend "
                         + Figure.of(h.centreLineBendRadius()).text(model.units()) + " or more on the centre line, "
                         + h.liner() + " liner. " + h.source().text() + ".")

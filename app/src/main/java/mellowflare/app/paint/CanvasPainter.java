@@ -1,5 +1,6 @@
 package mellowflare.app.paint;
 
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import javafx.geometry.VPos;
@@ -129,20 +130,45 @@ final class CanvasPainter {
         };
     }
 
-    /** Hatch at 45 degrees, clipped to the outline. */
+    /**
+     * Hatch at 45 degrees inside the outline. Each line is cut to the outline by itself, as a clip of the canvas costs many times more, and
+     * all are stroked in one go.
+     */
     private void hatch(double[] xs, double[] ys, double step) {
-        double left = min(xs);
-        double right = max(xs);
-        double top = min(ys);
-        double bottom = max(ys);
-        g.save();
-        clip(xs, ys);
         g.setStroke(ink.soft().deriveColor(0, 1, 1, 0.45));
         g.setLineWidth(0.6);
-        for (double x = left - (bottom - top); x < right; x += step) {
-            g.strokeLine(x, bottom, x + (bottom - top), top);
+        g.beginPath();
+        double first = Double.MAX_VALUE;
+        double last = -Double.MAX_VALUE;
+        for (int i = 0; i < xs.length; i++) {
+            first = Math.min(first, xs[i] + ys[i]);
+            last = Math.max(last, xs[i] + ys[i]);
         }
-        g.restore();
+        double[] crossings = new double[xs.length];
+        for (double sum = first + step / 2; sum < last; sum += step) {
+            int found = crossings(xs, ys, sum, crossings);
+            for (int i = 0; i + 1 < found; i += 2) {
+                g.moveTo(crossings[i], sum - crossings[i]);
+                g.lineTo(crossings[i + 1], sum - crossings[i + 1]);
+            }
+        }
+        g.stroke();
+    }
+
+    /** Where the line x + y = sum crosses the outline, from left to right; an even number. */
+    private static int crossings(double[] xs, double[] ys, double sum, double[] into) {
+        int found = 0;
+        for (int i = 0; i < xs.length; i++) {
+            int j = (i + 1) % xs.length;
+            double here = xs[i] + ys[i] - sum;
+            double there = xs[j] + ys[j] - sum;
+            if (here < 0 != there < 0) {
+                into[found] = xs[i] + (xs[j] - xs[i]) * here / (here - there);
+                found++;
+            }
+        }
+        Arrays.sort(into, 0, found);
+        return found;
     }
 
     /** The wires of a braided hose: short slanted strokes between the two long sides of the outline. */
@@ -151,6 +177,7 @@ final class CanvasPainter {
         g.setStroke(ink.soft().deriveColor(0, 1, 1, 0.7));
         g.setLineWidth(0.8);
         int parts = 3;
+        g.beginPath();
         for (int i = 0; i < half - 1; i++) {
             Point up = outline.get(i);
             Point upNext = outline.get(i + 1);
@@ -159,27 +186,15 @@ final class CanvasPainter {
             for (int k = 0; k < parts; k++) {
                 double t = (double) k / parts;
                 double u = (k + 1.0) / parts;
-                g.strokeLine(
-                        between(up, upNext, t, true),
-                        between(up, upNext, t, false),
-                        between(low, lowNext, u, true),
-                        between(low, lowNext, u, false));
+                g.moveTo(between(up, upNext, t, true), between(up, upNext, t, false));
+                g.lineTo(between(low, lowNext, u, true), between(low, lowNext, u, false));
             }
         }
+        g.stroke();
     }
 
     private double between(Point a, Point b, double t, boolean x) {
         return x ? view.x(a) + (view.x(b) - view.x(a)) * t : view.y(a) + (view.y(b) - view.y(a)) * t;
-    }
-
-    private void clip(double[] xs, double[] ys) {
-        g.beginPath();
-        g.moveTo(xs[0], ys[0]);
-        for (int i = 1; i < xs.length; i++) {
-            g.lineTo(xs[i], ys[i]);
-        }
-        g.closePath();
-        g.clip();
     }
 
     /** A soft halo of widening strokes and a firm core. */
@@ -316,13 +331,5 @@ final class CanvasPainter {
         g.setStroke(colour);
         g.setLineWidth(width);
         g.setLineDashes(dashes);
-    }
-
-    private static double min(double[] values) {
-        return java.util.Arrays.stream(values).min().orElse(0);
-    }
-
-    private static double max(double[] values) {
-        return java.util.Arrays.stream(values).max().orElse(0);
     }
 }

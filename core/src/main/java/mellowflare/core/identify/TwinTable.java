@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.EndTable;
@@ -27,26 +28,30 @@ public final class TwinTable {
     private static final double PITCH_BINDS = 0.065;
     private static final double PITCH_NEAR = 0.10;
 
-    private final Map<EndId, List<Twin>> twins = new HashMap<>();
+    private final Map<EndId, End> ends = new HashMap<>();
+    private final Map<EndId, List<Twin>> found = new ConcurrentHashMap<>();
 
     public TwinTable(EndTable table) {
-        List<End> ends = table.all();
-        for (End one : ends) {
-            List<Twin> found = new ArrayList<>();
-            for (End other : ends) {
-                if (one.gender() == other.gender()
-                        && one.id().code() != other.id().code()) {
-                    pair(one, other).ifPresent(found::add);
-                }
-            }
-            found.sort(Comparator.comparing(Twin::kind).thenComparing(Twin::crestGap));
-            twins.put(one.id(), List.copyOf(found));
-        }
+        table.all().forEach(e -> ends.put(e.id(), e));
     }
 
-    /** The look-alikes of an end, most treacherous kind first. */
+    /** The look-alikes of an end, most treacherous kind first; worked out when first asked for. */
     public List<Twin> of(EndId id) {
-        return twins.getOrDefault(id, List.of());
+        End one = ends.get(id);
+        return one == null ? List.of() : found.computeIfAbsent(id, i -> twinsOf(one));
+    }
+
+    private List<Twin> twinsOf(End one) {
+        List<Twin> twins = new ArrayList<>();
+        for (End other : ends.values()) {
+            if (one.gender() == other.gender() && one.id().code() != other.id().code()) {
+                pair(one, other).ifPresent(twins::add);
+            }
+        }
+        twins.sort(Comparator.comparing(Twin::kind)
+                .thenComparing(Twin::crestGap)
+                .thenComparing(t -> t.other().id().text()));
+        return List.copyOf(twins);
     }
 
     private static Optional<Twin> pair(End one, End other) {
