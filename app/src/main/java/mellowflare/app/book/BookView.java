@@ -21,10 +21,12 @@ import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
+import mellowflare.app.entry.WordCell;
 import mellowflare.app.look.Look;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.app.shell.Page;
@@ -60,6 +62,7 @@ public final class BookView implements Page {
     public BookView(BookModel model, Look look) {
         this.model = model;
         drawing.inkProperty().bind(look.ink());
+        drawing.textScaleProperty().bind(look.scale());
         drawing.setAccessibleText("The line of the open job");
         page.setCenter(left());
         page.setRight(slip());
@@ -239,8 +242,7 @@ public final class BookView implements Page {
         for (SchoolTopic topic : SchoolTopic.values()) {
             ComboBox<School> box = new ComboBox<>();
             box.getItems().setAll(model.schools(topic));
-            box.setButtonCell(new SchoolCell());
-            box.setCellFactory(v -> new SchoolCell());
+            WordCell.dress(box, School::name, "");
             box.setValue(model.chosen(topic));
             box.setMaxWidth(Double.MAX_VALUE);
             box.setAccessibleText(topic.word());
@@ -271,15 +273,11 @@ public final class BookView implements Page {
         search.requestFocus();
     }
 
-    private static final class SchoolCell extends ListCell<School> {
-        @Override
-        protected void updateItem(School item, boolean empty) {
-            super.updateItem(item, empty);
-            setText(empty || item == null ? null : item.name());
-        }
-    }
-
     private final class HeadCell extends ListCell<JobHead> {
+        HeadCell() {
+            setPrefWidth(0);
+        }
+
         @Override
         protected void updateItem(JobHead item, boolean empty) {
             super.updateItem(item, empty);
@@ -290,6 +288,7 @@ public final class BookView implements Page {
             }
             Button away = new Button(item.putAway() ? "take out" : "put away");
             away.getStyleClass().setAll("quiet-action");
+            away.setMinWidth(Region.USE_PREF_SIZE);
             away.setOnAction(e -> model.putAway(item));
             Label name = Text.of(item.title().isBlank() ? "no title" : item.title(), "job-title");
             Label where = Text.of(item.machine(), "soft");

@@ -24,7 +24,7 @@ import javafx.scene.layout.Priority;
  */
 public final class ChoiceRow<T> extends HBox {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
-    private static final int ONE_LINE = 5;
+    private static final int ONE_LINE = 3;
     private final List<T> values;
     private final List<Button> buttons = new ArrayList<>();
     private final boolean mayBeNone;
@@ -53,7 +53,7 @@ public final class ChoiceRow<T> extends HBox {
         setAlignment(Pos.CENTER_LEFT);
         Label label = new Label(word);
         label.getStyleClass().add("choice-word");
-        Pane row = values.size() > ONE_LINE ? new FlowPane(4, 4) : new HBox(4);
+        Pane row = values.size() > ONE_LINE ? flowing() : new HBox(4);
         HBox.setHgrow(row, Priority.ALWAYS);
         for (T value : values) {
             Button b = new Button(name.apply(value), picture.apply(value));
@@ -76,6 +76,13 @@ public final class ChoiceRow<T> extends HBox {
                 e.consume();
             }
         });
+    }
+
+    /** Takes the width it is given and begins a new line when that is full. */
+    private static FlowPane flowing() {
+        FlowPane row = new FlowPane(4, 4);
+        row.setPrefWrapLength(150);
+        return row;
     }
 
     private void press(T value) {

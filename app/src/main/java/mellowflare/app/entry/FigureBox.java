@@ -26,6 +26,7 @@ public final class FigureBox extends VBox {
         under.getStyleClass().add("figure-under");
         big.setAlignment(Pos.BASELINE_LEFT);
         big.getStyleClass().add("figure-line");
+        label.setMinWidth(USE_PREF_SIZE);
         getChildren().setAll(label, big, under);
     }
 
@@ -37,6 +38,7 @@ public final class FigureBox extends VBox {
         label.setText(name);
         Label word = new Label(text);
         word.getStyleClass().add(text.length() > 14 ? "figure-word-long" : "figure-word");
+        word.setMinWidth(USE_PREF_SIZE);
         big.getChildren().setAll(word);
         under.setText(below);
         setAccessibleText(name + ": " + text + ", " + below);
@@ -67,7 +69,7 @@ public final class FigureBox extends VBox {
     /** A large figure by itself. */
     public static HBox figure(Length length, UnitSystem units) {
         HBox line = new HBox();
-        line.setAlignment(Pos.BASELINE_LEFT);
+        line.setAlignment(units == UnitSystem.METRIC ? Pos.BASELINE_LEFT : Pos.CENTER_LEFT);
         line.getStyleClass().add("figure-line");
         if (units == UnitSystem.METRIC) {
             line.getChildren().add(styled(LengthFormat.shop(length, units).replace(" mm", ""), "figure-number"));

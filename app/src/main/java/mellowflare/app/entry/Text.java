@@ -1,7 +1,9 @@
 package mellowflare.app.entry;
 
 import java.util.List;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -15,6 +17,7 @@ public final class Text {
     public static Label of(String text, String... styles) {
         Label l = new Label(text);
         l.setWrapText(true);
+        l.setMinHeight(Region.USE_PREF_SIZE);
         l.getStyleClass().addAll(styles);
         return l;
     }
@@ -27,6 +30,16 @@ public final class Text {
         if (!before.equals(texts)) {
             box.getChildren().setAll(texts.stream().map(t -> of(t, style)).toList());
         }
+    }
+
+    /** A page as high as its place, which scrolls rather than cuts words when they need more. */
+    public static ScrollPane page(Node content) {
+        ScrollPane scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.setFitToHeight(true);
+        scroll.getStyleClass().add("page-scroll");
+        scroll.setFocusTraversable(false);
+        return scroll;
     }
 
     /** Empty room that pushes things apart. */

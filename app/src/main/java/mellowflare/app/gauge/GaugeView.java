@@ -9,6 +9,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -66,6 +67,7 @@ public final class GaugeView implements Page {
         this.diameter = new EntryRow("across the crests", "14.2 or 9/16", model.diameter());
         drawing.setId("half-section");
         drawing.inkProperty().bind(look.ink());
+        drawing.textScaleProperty().bind(look.scale());
         drawing.setAccessibleText("Half-section of the end, to scale");
         page.setCenter(left());
         page.setRight(slip());
@@ -79,7 +81,7 @@ public final class GaugeView implements Page {
         StackPane.setAlignment(held, Pos.TOP_LEFT);
         StackPane stack = new StackPane(drawing, held);
         stack.getStyleClass().add("drawing-ground");
-        stack.setMinHeight(120);
+        stack.setMinHeight(250);
         HBox columns = new HBox(
                 18,
                 column("Speaks for it", new VBox(3, speaksFor, speaksAgainst)),
@@ -87,7 +89,7 @@ public final class GaugeView implements Page {
                 column("Check next", next));
         columns.getStyleClass().add("under-drawing");
         VBox.setVgrow(stack, Priority.ALWAYS);
-        return new VBox(stack, columns);
+        return Text.page(new VBox(stack, columns));
     }
 
     private static Node column(String title, VBox content) {
@@ -166,7 +168,9 @@ public final class GaugeView implements Page {
 
     /** Two short choices in one line. */
     private static Node pair(Node first, Node second) {
-        return new HBox(10, first, second);
+        FlowPane pair = new FlowPane(10, 5, first, second);
+        pair.setPrefWrapLength(200);
+        return pair;
     }
 
     private static String seatWord(Seat seat) {
@@ -190,6 +194,7 @@ public final class GaugeView implements Page {
 
     private Node figures() {
         use.setId("use");
+        use.setMinWidth(Region.USE_PREF_SIZE);
         use.getStyleClass().add("main-action");
         use.setOnAction(e -> model.use());
         HBox bar = new HBox(36, is, goesOn, tighten, Text.spring(), use);

@@ -7,13 +7,13 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.Text;
+import mellowflare.app.entry.WordCell;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
@@ -52,25 +52,24 @@ final class EndColumn extends VBox {
         });
         Button gauge = new Button("measure it");
         gauge.getStyleClass().setAll("quiet-action");
+        gauge.setMinWidth(USE_PREF_SIZE);
         gauge.setOnAction(e -> measure.accept(which));
         HBox head = new HBox(6, Text.of("End " + which, "column-heading"), place, gauge);
         head.setAlignment(Pos.BASELINE_LEFT);
         HBox.setHgrow(place, Priority.ALWAYS);
         family.getItems().setAll(EndCode.values());
         gender.getItems().setAll(Gender.values());
-        family.setPromptText("family");
-        size.setPromptText("size");
-        gender.setPromptText("gender");
+        WordCell.dress(family, EndCode::name, "family");
+        WordCell.dress(size, s -> s, "size");
+        WordCell.dress(gender, Gender::word, "gender");
         family.setAccessibleText("Family of the port");
         size.setAccessibleText("Size of the port");
         gender.setAccessibleText("Gender of the port");
-        gender.setButtonCell(new GenderCell());
-        gender.setCellFactory(v -> new GenderCell());
         family.valueProperty().addListener((o, was, now) -> sizes());
         size.valueProperty().addListener((o, was, now) -> pick());
         gender.valueProperty().addListener((o, was, now) -> pick());
         HBox pickers = new HBox(5, family, size, gender);
-        parts.setCellFactory(v -> new PartCell());
+        parts.setCellFactory(v -> WordCell.wrapping(p -> p.part() + "   " + p.name()));
         parts.setPlaceholder(Text.of("Name the port first; ends that mate with it are listed here.", "soft"));
         parts.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
@@ -152,21 +151,5 @@ final class EndColumn extends VBox {
                 + end.certainty()
                         .map(c -> "measured, " + new Figure.OfShare(Math.min(c, 0.99)).text(model.units()) + " sure")
                         .orElse("picked, not measured");
-    }
-
-    private static final class GenderCell extends ListCell<Gender> {
-        @Override
-        protected void updateItem(Gender item, boolean empty) {
-            super.updateItem(item, empty);
-            setText(empty || item == null ? null : item.word());
-        }
-    }
-
-    private static final class PartCell extends ListCell<HoseEndPart> {
-        @Override
-        protected void updateItem(HoseEndPart item, boolean empty) {
-            super.updateItem(item, empty);
-            setText(empty || item == null ? null : item.part() + "   " + item.name());
-        }
     }
 }

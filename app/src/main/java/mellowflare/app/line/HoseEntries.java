@@ -38,7 +38,7 @@ final class HoseEntries extends VBox {
         finished.field().setId("finished");
         EntryRow bend = new EntryRow("tightest bend", "centre line", model.bend());
         bend.field().setId("bend");
-        clocking = new EntryRow("clock angle", "B from A, clockwise", model.clocking());
+        clocking = new EntryRow("clock angle", "0 to 360", model.clocking());
         finished.setTooltipText(
                 "From sealing point to sealing point; an elbow counts to the centre line of its outlet.");
         getChildren().setAll(kind, sizes, facts, finished, bend, clocking);

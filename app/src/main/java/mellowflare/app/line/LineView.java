@@ -1,12 +1,12 @@
 package mellowflare.app.line;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.ListCell;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -16,10 +16,12 @@ import javafx.scene.layout.VBox;
 import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
+import mellowflare.app.entry.WordCell;
 import mellowflare.app.look.Look;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.app.shell.Page;
 import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.hose.CutLength;
 import mellowflare.core.hose.HosePlan;
@@ -41,6 +43,7 @@ public final class LineView implements Page {
     private final FigureBox overall = new FigureBox();
     private final FigureBox tolerance = new FigureBox();
     private final FigureBox weakest = new FigureBox();
+    private final FigureBox judged = new FigureBox();
     private boolean showing;
 
     /**
@@ -53,6 +56,7 @@ public final class LineView implements Page {
         this.hose = new HoseEntries(model);
         drawing.setId("line-strip");
         drawing.inkProperty().bind(look.ink());
+        drawing.textScaleProperty().bind(look.scale());
         drawing.setAccessibleText("The line as a strip with its seals");
         page.setCenter(left());
         page.setRight(slip());
@@ -65,7 +69,7 @@ public final class LineView implements Page {
         StackPane ground = new StackPane(drawing);
         ground.getStyleClass().add("drawing-ground");
         ground.setPrefHeight(305);
-        ground.setMinHeight(190);
+        ground.setMinHeight(236);
         HBox columns = new HBox(24, a, b);
         columns.getStyleClass().add("under-drawing");
         for (Node n : columns.getChildren()) {
@@ -74,16 +78,14 @@ public final class LineView implements Page {
             ((VBox) n).setMinWidth(0);
         }
         VBox.setVgrow(ground, Priority.ALWAYS);
-        return new VBox(ground, columns);
+        return Text.page(new VBox(ground, columns));
     }
 
     private Node slip() {
         fluid.getItems().setAll(model.fluids());
-        fluid.setPromptText("fluid");
+        WordCell.dress(fluid, Fluid::name, "fluid not said");
         fluid.setAccessibleText("Fluid in the line");
         fluid.setMaxWidth(Double.MAX_VALUE);
-        fluid.setButtonCell(new FluidCell());
-        fluid.setCellFactory(v -> new FluidCell());
         fluid.valueProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
                 model.fluid(now);
@@ -100,7 +102,7 @@ public final class LineView implements Page {
                 working,
                 new EntryRow("highest surge", "bar or psi", model.peak()),
                 new EntryRow("hottest fluid", "C or F", model.temperature()),
-                new EntryRow("flow", "L/min or gal/min", model.flow()),
+                new EntryRow("flow", "L/min", model.flow()),
                 Text.of("What was judged", "slip-heading"),
                 findings);
         content.getStyleClass().add("slip-content");
@@ -112,7 +114,7 @@ public final class LineView implements Page {
 
     private Node figures() {
         cut.setId("cut-figure");
-        HBox bar = new HBox(44, cut, overall, tolerance, weakest);
+        HBox bar = new HBox(40, cut, overall, tolerance, weakest, judged);
         bar.getStyleClass().add("figure-bar");
         bar.setAlignment(Pos.CENTER_LEFT);
         return bar;
@@ -146,6 +148,13 @@ public final class LineView implements Page {
                         .map(w -> w.part() + ", "
                                 + Figure.of(w.limit()).text(model.units().other()))
                         .orElse("choose hose and both ends"));
+        List<Finding> stops = plan.findings().stream().filter(Finding::stops).toList();
+        judged.words(
+                "stops",
+                stops.isEmpty() ? "none" : Integer.toString(stops.size()),
+                stops.isEmpty()
+                        ? "nothing stands in the way"
+                        : stops.get(0).about().word() + ": see what was judged");
         showing = false;
     }
 
@@ -164,13 +173,5 @@ public final class LineView implements Page {
     public void opened() {
         refresh();
         hose.finished().field().requestFocus();
-    }
-
-    private static final class FluidCell extends ListCell<Fluid> {
-        @Override
-        protected void updateItem(Fluid item, boolean empty) {
-            super.updateItem(item, empty);
-            setText(empty || item == null ? "fluid not said" : item.name());
-        }
     }
 }

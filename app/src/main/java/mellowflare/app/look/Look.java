@@ -2,6 +2,7 @@ package mellowflare.app.look;
 
 import java.io.InputStream;
 import javafx.beans.binding.Bindings;
+import javafx.beans.binding.DoubleBinding;
 import javafx.beans.binding.ObjectBinding;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -16,6 +17,7 @@ public final class Look {
     private static final PseudoClass LARGE = PseudoClass.getPseudoClass("large");
     private final BooleanProperty night = new SimpleBooleanProperty(false);
     private final BooleanProperty large = new SimpleBooleanProperty(false);
+    private final DoubleBinding scale = Bindings.createDoubleBinding(() -> large.get() ? 1.35 : 1, large);
     private final ObjectBinding<Ink> ink = Bindings.createObjectBinding(() -> night.get() ? Ink.NIGHT : Ink.DAY, night);
 
     public BooleanProperty nightProperty() {
@@ -24,6 +26,11 @@ public final class Look {
 
     public BooleanProperty largeProperty() {
         return large;
+    }
+
+    /** How much larger than ordinary the texts of drawings are. */
+    public DoubleBinding scale() {
+        return scale;
     }
 
     /** Colours of the drawings. */

@@ -11,6 +11,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
@@ -64,6 +65,9 @@ public final class MakeView implements Page {
         tick.setOnAction(e -> model.tick());
         Button back = new Button("take last tick back");
         back.getStyleClass().setAll("quiet-action");
+        back.setMinWidth(Region.USE_PREF_SIZE);
+        passOver.setMinWidth(Region.USE_PREF_SIZE);
+        tick.setMinWidth(Region.USE_PREF_SIZE);
         back.setOnAction(e -> model.untick());
         person.setId("person");
         person.setPromptText("name");
@@ -77,9 +81,11 @@ public final class MakeView implements Page {
         reason.setAccessibleText("Reason for passing the step over");
         passOver.getStyleClass().setAll("quiet-action");
         passOver.setOnAction(e -> model.passOver());
-        HBox who = new HBox(
-                10, Text.of("at the bench", "entry-word-short"), person, tick, Text.spring(), reason, passOver, back);
-        who.setAlignment(Pos.CENTER_LEFT);
+        HBox doing = new HBox(10, Text.of("at the bench", "entry-word-short"), person, tick);
+        HBox instead = new HBox(10, reason, passOver, back);
+        doing.setAlignment(Pos.CENTER_LEFT);
+        instead.setAlignment(Pos.CENTER_LEFT);
+        FlowPane who = new FlowPane(26, 6, doing, instead);
         HBox head = new HBox(16, title, number);
         head.setAlignment(Pos.BASELINE_LEFT);
         VBox body = new VBox(11, head, hold, text, tools, cautions, records, readBack);
@@ -138,7 +144,7 @@ public final class MakeView implements Page {
         readBack.setVisible(gate);
         readBack.setManaged(gate);
         readBack.refresh();
-        tick.setText("Tick   ⌃ Enter".replace("⌃", "Ctrl"));
+        tick.setText("Tick   Ctrl Enter");
         tick.setDisable(due.isEmpty());
         Optional<CutLength> length = model.current().plan().cut().filter(CutLength::possible);
         cut.length("cut the hose at", length.map(c -> c.shop(model.units())), model.units());

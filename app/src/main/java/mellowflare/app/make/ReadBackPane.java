@@ -7,6 +7,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.EntryRow;
@@ -33,13 +34,14 @@ final class ReadBackPane extends VBox {
         heard.setId("heard");
         heard.getStyleClass().add("main-action");
         heard.setOnAction(e -> model.readBack());
-        HBox names = new HBox(
+        FlowPane names = new FlowPane(
                 16,
+                6,
                 name("measured by", "called-by", model.calledByProperty()),
                 name("written by", "written-by", model.writtenByProperty()),
                 name("second by", "second-by", model.secondByProperty()));
-        HBox last = new HBox(16, second, heard);
-        last.setAlignment(Pos.CENTER_LEFT);
+        FlowPane last = new FlowPane(16, 6, second, heard);
+        heard.setMinWidth(USE_PREF_SIZE);
         getChildren().setAll(Text.of("Read the cut figure aloud", "small-heading"), figure, names, last, needs);
     }
 

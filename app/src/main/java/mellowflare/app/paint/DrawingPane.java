@@ -2,7 +2,9 @@ package mellowflare.app.paint;
 
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Insets;
 import javafx.scene.AccessibleRole;
@@ -18,6 +20,7 @@ public final class DrawingPane extends Region {
     private final Canvas canvas = new Canvas();
     private final ObjectProperty<Drawing> drawing = new SimpleObjectProperty<>();
     private final ObjectProperty<Ink> ink = new SimpleObjectProperty<>(Ink.DAY);
+    private final DoubleProperty textScale = new SimpleDoubleProperty(1);
     private final Insets margin;
     private final double textSize;
     private double largestScale = Double.MAX_VALUE;
@@ -37,6 +40,7 @@ public final class DrawingPane extends Region {
         setMinSize(0, 0);
         drawing.addListener((o, was, now) -> draw());
         ink.addListener((o, was, now) -> draw());
+        textScale.addListener((o, was, now) -> draw());
         setOnMouseClicked(e -> spotAt(e.getX(), e.getY()).ifPresent(pressed));
         setOnMouseMoved(e -> setCursor(spotAt(e.getX(), e.getY()).isPresent() ? Cursor.HAND : Cursor.DEFAULT));
     }
@@ -47,6 +51,11 @@ public final class DrawingPane extends Region {
 
     public ObjectProperty<Ink> inkProperty() {
         return ink;
+    }
+
+    /** Factor on the size of its texts. */
+    public DoubleProperty textScaleProperty() {
+        return textScale;
     }
 
     /** No larger than this many pixels a millimetre. */
@@ -95,6 +104,6 @@ public final class DrawingPane extends Region {
         double left = margin.getLeft() + (wide - now.box().width() * scale) / 2;
         double bottom = margin.getTop() + (high + now.box().height() * scale) / 2;
         view = new CanvasPainter.View(now, left, bottom, scale);
-        new CanvasPainter(g, ink.get(), view, textSize).paint();
+        new CanvasPainter(g, ink.get(), view, textSize * textScale.get()).paint();
     }
 }

@@ -82,7 +82,7 @@ public final class LineStrip {
         }
 
         double highest() {
-            return Math.max(22, corner.y() + uy * ELBOW_AT + 4);
+            return Math.max(27, corner.y() + uy * ELBOW_AT + 4);
         }
     }
 
