@@ -59,7 +59,11 @@ public final class JobSheet {
     private void write(SheetPage page) throws IOException {
         Job job = result.job();
         page.heading(job.title().isBlank() ? "Job without a title" : job.title(), 20);
-        page.text(job.machine() + (job.note().isBlank() ? "" : "   " + job.note()), 10, 0, false, 0.37f);
+        for (String line : List.of(job.machine(), job.note())) {
+            if (!line.isBlank()) {
+                page.text(line, 10, 0, false, 0.37f);
+            }
+        }
         page.text("Left off: " + result.leftOff(), 10, 0, false, 0.37f);
         page.rule();
         page.drawing(LineStrip.page(result.plan()), 62);
@@ -139,7 +143,7 @@ public final class JobSheet {
     private void parts(SheetPage page) throws IOException {
         page.heading("Parts", 12);
         for (PartLine p : result.plan().parts()) {
-            page.text(p.part() + "   " + p.name() + ", " + p.amount(), 9.5f, 0, false, 0.13f);
+            page.text(p.part() + ": " + p.name() + ", " + p.amount(), 9.5f, 0, false, 0.13f);
         }
     }
 
@@ -176,7 +180,7 @@ public final class JobSheet {
             String mark = f.state() == State.NOT_CHECKED
                     ? "NOT CHECKED"
                     : f.severity().name();
-            page.text(mark + "   " + f.about().word() + ": " + f.says(units), 9.5f, 0, f.stops(), 0.13f);
+            page.text(mark + ", " + f.about().word() + ": " + f.says(units), 9.5f, 0, f.stops(), 0.13f);
             page.text("Because " + f.because(units) + ". " + f.remedy(units), 8.5f, 10, false, 0.37f);
         }
         long passed = result.plan().findings().stream()
@@ -193,8 +197,8 @@ public final class JobSheet {
             page.need(30);
             page.box(entry.filter(e -> e.outcome() == StepEntry.Outcome.DONE).isPresent());
             page.text(
-                    number + "  " + s.title()
-                            + s.hold().map(h -> "   HOLD: " + h).orElse(""),
+                    number + ". " + s.title()
+                            + s.hold().map(h -> ". HOLD: " + h).orElse(""),
                     10,
                     16,
                     true,

@@ -1,6 +1,8 @@
 package mellowflare.book.sheet;
 
 import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Fill;
@@ -59,6 +61,11 @@ final class PdfPainter {
         for (Shape.Glow glow : drawing.glows()) {
             polyline(glow.points(), HALO, 6, false);
         }
+        for (Shape.Dimension d : drawing.dimensions().stream()
+                .sorted(Comparator.comparingInt(Shape.Dimension::rank).reversed())
+                .toList()) {
+            dimension(d);
+        }
         for (Shape shape : drawing.shapes()) {
             if (shape instanceof Shape.Path p) {
                 path(p);
@@ -66,8 +73,6 @@ final class PdfPainter {
                 disc(d);
             } else if (shape instanceof Shape.Label l) {
                 label(l);
-            } else if (shape instanceof Shape.Dimension d) {
-                dimension(d);
             } else if (shape instanceof Shape.Leader l) {
                 polyline(List.of(l.from(), l.to()), SEAL, 0.6f, false);
                 text(x(l.from()), y(l.from()) + 2, l.text(), 8, SEAL, 0.5f);
@@ -93,7 +98,7 @@ final class PdfPainter {
     }
 
     private void disc(Shape.Disc d) throws IOException {
-        java.util.ArrayList<Point> points = new java.util.ArrayList<>();
+        List<Point> points = new ArrayList<>();
         for (int i = 0; i < 24; i++) {
             points.add(
                     d.centre().plus(d.radius() * Math.cos(i * Math.PI / 12), d.radius() * Math.sin(i * Math.PI / 12)));
@@ -126,7 +131,16 @@ final class PdfPainter {
         out.stroke();
         arrow(from, line, 1, colour);
         arrow(to, line, -1, colour);
-        text((from + to) / 2, line + 2.5f, d.text(), 8, colour, 0.5f);
+        figureOnPaper((from + to) / 2, line + 2.5f, d.text(), colour);
+    }
+
+    /** A figure stands on a patch of paper, so that no extension line runs through it. */
+    private void figureOnPaper(float x, float y, String figure, float[] colour) throws IOException {
+        float wide = fonts.width(figure, 8, false) + 2;
+        out.setNonStrokingColor(1f, 1f, 1f);
+        out.addRect(x - wide / 2, y - 1, wide, 8);
+        out.fill();
+        text(x, y, figure, 8, colour, 0.5f);
     }
 
     private void arrow(float x, float y, int direction, float[] colour) throws IOException {
