@@ -143,7 +143,7 @@ public final class GaugeView implements Page {
                 i -> model.instrument(i.orElse(Instrument.CALIPER)));
         service = new ChoiceRow<>(
                 "found on",
-                List.of("hydraulic", "pneumatic", "water", "gas", "fuel"),
+                List.of("hydraulic", "pneumatic", "water", "gas", "fuel", "brake", "refrigerant"),
                 s -> s,
                 s -> null,
                 true,

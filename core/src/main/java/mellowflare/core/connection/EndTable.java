@@ -1,13 +1,17 @@
 package mellowflare.core.connection;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
+import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.CsvTable.Row;
 import mellowflare.core.reference.ReferenceKey;
+import mellowflare.core.reference.Source;
 import mellowflare.core.thread.ThreadSeries;
 import mellowflare.core.thread.ThreadSize;
 import mellowflare.core.thread.ThreadTable;
@@ -15,6 +19,8 @@ import mellowflare.core.thread.ThreadTable;
 /** All ends of the shipped tables: {@code endforms.csv} times the size table of each family. */
 public final class EndTable {
     public static final ReferenceKey<EndTable> KEY = new ReferenceKey<>("ends", EndTable.class);
+    private static final double RARE = 0.2;
+    private static final double DOUBTED = 0.6;
     private final Map<EndId, End> ends;
 
     private EndTable(Map<EndId, End> ends) {
@@ -56,14 +62,15 @@ public final class EndTable {
                 .toList();
     }
 
+    /** Families of pipe thread have every size of their series; the others name their sizes in a table of their own. */
     private static List<End> ofForm(Row form, ThreadTable threads) {
         return switch (form.need("sizes")) {
             case "npt" -> ofSeries(form, threads, ThreadSeries.NPT);
+            case "npsm" -> ofSeries(form, threads, ThreadSeries.NPSM);
             case "bspt" -> ofSeries(form, threads, ThreadSeries.BSPT);
             case "bspp" -> ofSeries(form, threads, ThreadSeries.BSPP);
-            case "flare37" -> ofDashes(form, threads, "flare37.csv", false);
-            case "bossports" -> ofDashes(form, threads, "bossports.csv", true);
-            default -> throw form.broken("sizes", "there is no such table of sizes");
+            case "hose" -> ofSeries(form, threads, ThreadSeries.HOSE);
+            default -> ofTable(form, threads, form.need("sizes"));
         };
     }
 
@@ -71,18 +78,19 @@ public final class EndTable {
         List<ThreadSize> sizes = threads.of(series);
         double usualSizes = sizes.stream().filter(ThreadSize::usual).count();
         return sizes.stream()
-                .map(size -> end(form, size.size(), size, Optional.empty(), size.usual(), usualSizes))
+                .map(size -> end(form, size.size(), size, Optional.empty(), size.usual(), usualSizes, size.source()))
                 .toList();
     }
 
-    private static List<End> ofDashes(Row form, ThreadTable threads, String file, boolean rings) {
-        List<Row> rows = CsvTable.beside(EndTable.class, file).rows();
+    private static List<End> ofTable(Row form, ThreadTable threads, String name) {
+        List<Row> rows = CsvTable.beside(EndTable.class, name + ".csv").rows();
         double usualSizes =
                 rows.stream().filter(r -> r.need("usual").equals("yes")).count();
         List<End> ends = new ArrayList<>();
         for (Row row : rows) {
-            ThreadSize thread = threads.find(ThreadSeries.UNIFIED, row.need("thread"))
-                    .orElseThrow(() -> row.broken("thread", "is not in the unified table"));
+            ThreadSize thread = threads.find(row.word("series", ThreadSeries.class), row.need("thread"))
+                    .orElseThrow(() -> row.broken("thread", "is not in the table of its series"));
+            boolean rings = name.equals("bossports");
             Optional<BossRing> ring = rings
                     ? Optional.of(new BossRing(
                             row.need("ring"),
@@ -91,15 +99,33 @@ public final class EndTable {
                             row.length("housing_in"),
                             row.source()))
                     : Optional.empty();
-            ends.add(end(form, row.need("dash"), thread, ring, row.need("usual").equals("yes"), usualSizes));
+            // A ring's own doubt stays with the ring; the thread of a boss is sure.
+            Source doubt = rings ? thread.source() : row.source();
+            ends.add(end(form, row.need("size"), thread, ring, row.need("usual").equals("yes"), usualSizes, doubt));
         }
         return ends;
     }
 
-    /** The form's share is spread over its usual sizes; a rare size gets a fifth of a usual one's. */
+    /**
+     * The form's share is spread over its usual sizes; a rare size gets a fifth of a usual one's. Figures that nobody has confirmed weigh less,
+     * and the end is as doubtful as the most doubtful of them.
+     */
     private static End end(
-            Row form, String size, ThreadSize thread, Optional<BossRing> ring, boolean usual, double usualSizes) {
-        double share = form.number("share") / usualSizes * (usual ? 1 : 0.2);
+            Row form,
+            String size,
+            ThreadSize thread,
+            Optional<BossRing> ring,
+            boolean usual,
+            double usualSizes,
+            Source ofSize) {
+        Confidence least = Stream.of(form.source(), ofSize, thread.source())
+                .map(Source::confidence)
+                .max(Comparator.naturalOrder())
+                .orElseThrow();
+        double share = form.number("share")
+                / usualSizes
+                * (usual ? 1 : RARE)
+                * (least == Confidence.UNCONFIRMED ? DOUBTED : 1);
         List<Seat> seats = form.list("seats").stream()
                 .map(code -> Seat.ofCode(code).orElseThrow(() -> form.broken("seats", "no such seat: " + code)))
                 .toList();
@@ -112,6 +138,6 @@ public final class EndTable {
                 share,
                 form.list("met_in"),
                 form.list("aliases"),
-                form.source());
+                new Source(form.source().text(), least));
     }
 }

@@ -123,13 +123,18 @@ public final class HalfSection {
                 : 0.35 * pitch;
     }
 
-    /** The male 60 and 24 degree cones lie inside the nose, the flare cones outside. */
+    /** The male 60 and 24 degree cones and the nuts of inverted flares have their cone inside the nose, the other flares outside. */
     private boolean outsideCone() {
         return male() && seat.isCone() && !insideCone();
     }
 
     private boolean insideCone() {
-        return seat == Seat.CONE60 || seat == Seat.CONE24;
+        return seat == Seat.CONE60 || seat == Seat.CONE24 || deepSeat();
+    }
+
+    /** Seats at the bottom of the female port, onto which the male nut presses the flare. */
+    private boolean deepSeat() {
+        return seat == Seat.INVERTED42 || seat == Seat.INVERTED45 || seat == Seat.BUBBLE;
     }
 
     private Drawing drawMale() {
@@ -184,7 +189,7 @@ public final class HalfSection {
         }
         if (male() && insideCone()) {
             double mouth = Math.min(foot * 0.93, bore * 1.45);
-            double half = Math.toRadians(seat.halfAngleDegrees().orElse(30.0));
+            double half = Math.toRadians(seat.halfAngleDegrees().orElse(45.0));
             double depth = (mouth - bore) / Math.tan(half);
             return List.of(new Point(depth, bore), new Point(0, mouth), new Point(0, foot));
         }
@@ -207,8 +212,11 @@ public final class HalfSection {
                 say(middle(from, to), hex);
             }
             case RING_IN_HOUSING, RING_IN_FACE -> {
-                double radius = ringSection() / 2;
-                Point centre = new Point(shoulder - radius, neck + radius);
+                boolean face = seat == Seat.FACE_ORING;
+                double radius = face ? crestMm() * RING_SECTION_SHARE / 2 : ringSection() / 2;
+                Point centre = face
+                        ? new Point(radius * 0.7, (bore + thread.root(thread.start())) / 2)
+                        : new Point(shoulder - radius, neck + radius);
                 for (Point p : List.of(centre, centre.mirrored())) {
                     sheet.add(new Shape.Disc(p, radius, Pen.OUTLINE, Fill.RUBBER));
                     sheet.add(new Shape.Glow(circle(p, radius)));
@@ -230,7 +238,7 @@ public final class HalfSection {
         double outer = (d / 2 + thread.depth()) * 1.42;
         double inner = thread.end() + 0.12 * d;
         double right = thread.end() + 0.75 * d;
-        boolean swivel = seat.isCone();
+        boolean swivel = seat.isCone() && !deepSeat() || seat == Seat.FACE_ORING;
         double tailBore = bore * 0.95;
         double wall = d / 2 * 0.9;
 
@@ -254,6 +262,8 @@ public final class HalfSection {
         sheet.line(Pen.FINE, new Point(0, -outer * 0.5), new Point(bodyEnd, -outer * 0.5));
         if (swivel) {
             swivelTail(inner, right, wall, tailBore, outer);
+        } else if (deepSeat()) {
+            seatAtBottom(inner, tailBore, outer);
         } else {
             sealOfPort(outer);
         }
@@ -292,12 +302,31 @@ public final class HalfSection {
         }
     }
 
+    /** The seat at the bottom of the port: an inverted one stands up as a cone, that of a bubble is hollow. */
+    private void seatAtBottom(double inner, double tailBore, double outer) {
+        double reach = thread.crest(thread.end()) * 0.9;
+        double half = Math.toRadians(seat.halfAngleDegrees().orElse(45.0));
+        double height = (reach - tailBore) / Math.tan(half) * 0.6;
+        boolean hollow = seat == Seat.BUBBLE;
+        Point throat = new Point(hollow ? inner : inner - height, tailBore);
+        Point rim = new Point(hollow ? inner - height : inner, reach);
+        sheet.path(
+                Pen.OUTLINE,
+                Fill.METAL_CUT,
+                true,
+                hollow
+                        ? List.of(throat, rim, new Point(inner, reach))
+                        : List.of(throat, rim, new Point(inner, tailBore)));
+        glowBoth(throat, rim);
+        say(middle(throat, rim), outer);
+    }
+
     /** The tail inside a swivel nut: a hollow 37 or 45 degree cone, or a 60 degree nose that stands forward. */
     private void swivelTail(double inner, double right, double wall, double tailBore, double outer) {
         double half = Math.toRadians(seat.halfAngleDegrees().orElse(45.0));
         double reach = wall * 0.92;
-        double axial = (reach - tailBore) / Math.tan(half);
-        boolean forward = seat == Seat.CONE60;
+        double axial = seat == Seat.FACE_ORING ? 0 : (reach - tailBore) / Math.tan(Math.max(half, Math.toRadians(25)));
+        boolean forward = seat == Seat.CONE60 || seat == Seat.CONE24;
         double face = inner - (forward ? axial * 0.6 : 0);
         Point lip = forward ? new Point(face + axial, reach) : new Point(face, reach);
         Point throat = forward ? new Point(face, tailBore) : new Point(face + axial, tailBore);

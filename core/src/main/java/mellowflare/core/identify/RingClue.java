@@ -2,9 +2,10 @@ package mellowflare.core.identify;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToDoubleBiFunction;
 import mellowflare.core.connection.End;
-import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.Seat;
 
 /** A ring seen or not. Rings get lost, and get added where none belongs; house shares. */
 final class RingClue implements OutcomeClue<RingSeen> {
@@ -26,8 +27,8 @@ final class RingClue implements OutcomeClue<RingSeen> {
 
     @Override
     public double chance(RingSeen outcome, End end) {
-        double atBase = chanceAtBase(end);
-        double inFace = 0.01;
+        double atBase = mean(end, RingClue::atBase);
+        double inFace = mean(end, RingClue::inFace);
         return switch (outcome) {
             case THREAD_BASE -> atBase;
             case FACE -> inFace;
@@ -35,15 +36,25 @@ final class RingClue implements OutcomeClue<RingSeen> {
         };
     }
 
-    private static double chanceAtBase(End end) {
+    private static double mean(End end, ToDoubleBiFunction<Seat, Boolean> chance) {
         boolean male = end.gender() == Gender.MALE;
-        if (end.id().code() == EndCode.ORB) {
-            return male ? 0.85 : 0.15;
-        }
-        if (end.id().code() == EndCode.BSPP) {
-            return male ? 0.25 : 0.05;
-        }
-        return 0.03;
+        return end.seats().stream()
+                .mapToDouble(s -> chance.applyAsDouble(s, male))
+                .average()
+                .orElse(0);
+    }
+
+    /** The male carries the ring of a boss; a stud that seals on its face often has a captive one. */
+    private static double atBase(Seat seat, boolean male) {
+        return switch (seat) {
+            case PORT_ORING -> male ? 0.85 : 0.15;
+            case WASHER -> male ? 0.45 : 0.1;
+            default -> 0.03;
+        };
+    }
+
+    private static double inFace(Seat seat, boolean male) {
+        return seat == Seat.FACE_ORING ? (male ? 0.85 : 0.06) : 0.01;
     }
 
     @Override
@@ -53,8 +64,12 @@ final class RingClue implements OutcomeClue<RingSeen> {
 
     @Override
     public String expected(End end) {
-        return chanceAtBase(end) > 0.5
+        double atBase = chance(RingSeen.THREAD_BASE, end);
+        if (chance(RingSeen.FACE, end) > 0.5) {
+            return RingSeen.FACE.word();
+        }
+        return atBase > 0.5
                 ? RingSeen.THREAD_BASE.word()
-                : chanceAtBase(end) > 0.2 ? "a captive ring or none" : RingSeen.NONE.word();
+                : atBase > 0.15 ? "a captive ring or none" : RingSeen.NONE.word();
     }
 }

@@ -14,7 +14,7 @@ import mellowflare.core.thread.ThreadTable;
 /** Puts the shipped tables together into the one bundle that every computation takes. */
 public final class ShippedData {
     /** Names this state of the tables; goes up with every change of a figure. */
-    public static final String VERSION = "2026-11-a";
+    public static final String VERSION = "2026-11-b";
 
     private ShippedData() {}
 

@@ -5,7 +5,7 @@ import mellowflare.core.measure.Length;
 
 /** The profile of a thread: included flank angle and depths as multiples of the pitch. */
 public enum ThreadForm {
-    /** ASME B1.1: 60 degrees; external depth 0.613435 P; internal minor = D - 1.082532 P. */
+    /** ASME B1.1, and alike ISO 68-1 for metric threads: 60 degrees; external depth 0.613435 P; internal minor = D - 1.082532 P. */
     UNIFIED(60, 0.613435, 1.082532, "60°"),
     /** ASME B1.20.1: 60 degrees; depth 0.8 P. */
     NPT(60, 0.8, 1.6, "60°"),

@@ -5,5 +5,10 @@ public enum ThreadSeries {
     NPT,
     BSPT,
     BSPP,
-    UNIFIED
+    UNIFIED,
+    METRIC,
+    /** Straight pipe thread of swivels. */
+    NPSM,
+    /** Garden hose thread. */
+    HOSE
 }

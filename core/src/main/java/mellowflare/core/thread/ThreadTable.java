@@ -2,6 +2,7 @@ package mellowflare.core.thread;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthBand;
 import mellowflare.core.reference.CsvTable;
@@ -22,13 +23,16 @@ public final class ThreadTable {
                         read("npt.csv", ThreadTable::npt),
                         read("bspt.csv", ThreadTable::bspt),
                         read("bspp.csv", ThreadTable::bspp),
-                        read("unified.csv", ThreadTable::unified))
+                        read("unified.csv", r -> straightInch(r, ThreadSeries.UNIFIED, r.length("major_in"))),
+                        read("metric.csv", ThreadTable::metric),
+                        read("npsm.csv", r -> straightInch(r, ThreadSeries.NPSM, r.length("external_max_in"))),
+                        read("hose.csv", r -> straightInch(r, ThreadSeries.HOSE, r.length("external_max_in"))))
                 .stream()
                 .flatMap(List::stream)
                 .toList());
     }
 
-    private static List<ThreadSize> read(String file, java.util.function.Function<Row, ThreadSize> mapper) {
+    private static List<ThreadSize> read(String file, Function<Row, ThreadSize> mapper) {
         return CsvTable.beside(ThreadTable.class, file).map(mapper, ThreadSize::size);
     }
 
@@ -107,16 +111,30 @@ public final class ThreadTable {
                 Optional.empty());
     }
 
-    private static ThreadSize unified(Row row) {
+    private static ThreadSize straightInch(Row row, ThreadSeries series, Length major) {
         return size(
                 row,
-                ThreadSeries.UNIFIED,
+                series,
                 ThreadForm.UNIFIED,
-                row.length("major_in"),
+                major,
                 Pitch.ofPerInch(row.number("per_inch")),
                 false,
                 new LengthBand(row.length("external_min_in"), row.length("external_max_in")),
                 new LengthBand(row.length("internal_min_in"), row.length("internal_max_in")),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    private static ThreadSize metric(Row row) {
+        return size(
+                row,
+                ThreadSeries.METRIC,
+                ThreadForm.UNIFIED,
+                row.length("major_mm"),
+                Pitch.ofMm(row.number("pitch_mm")),
+                false,
+                new LengthBand(row.length("external_min_mm"), row.length("external_max_mm")),
+                new LengthBand(row.length("internal_min_mm"), row.length("internal_max_mm")),
                 Optional.empty(),
                 Optional.empty());
     }

@@ -24,7 +24,7 @@ class EndTableTest {
     @Test
     void testTubeOfAFlareIsItsDashInSixteenths() {
         CsvTable.beside(EndTable.class, "flare37.csv").rows().forEach(r -> {
-            End end = table.find(new EndId(EndCode.JIC37, r.need("dash"), Gender.MALE))
+            End end = table.find(new EndId(EndCode.JIC37, r.need("size"), Gender.MALE))
                     .orElseThrow();
             assertThat(end.tubeOutside().orElseThrow()).isEqualTo(r.length("tube_od_in"));
         });

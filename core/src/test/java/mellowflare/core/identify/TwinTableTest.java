@@ -51,6 +51,17 @@ class TwinTableTest {
     @Test
     void testFarApartEndsAreNoTwins() {
         assertThat(kind(EndCode.JIC37, "-4", EndCode.BSPP, "1")).isEmpty();
-        assertThat(twins.of(id(EndCode.NPT, "12", Gender.MALE))).isEmpty();
+        assertThat(twins.of(id(EndCode.NPT, "12", Gender.MALE)))
+                .extracting(t -> t.other().brief())
+                .containsExactly("NPTF 12");
+    }
+
+    @Test
+    void testMetricTwinsOfOneThreadAreFoundAcrossFamilies() {
+        assertThat(kind(EndCode.DIN24L, "L8", EndCode.DIN24S, "S6")).contains(TwinKind.SAME_THREAD);
+        assertThat(kind(EndCode.ISO6149, "M14x1.5", EndCode.DIN3852, "M14x1.5")).contains(TwinKind.SAME_THREAD);
+        // 0.1 mm apart and 17 against 18 to the inch: starts by hand, then binds.
+        assertThat(kind(EndCode.ORB, "-6", EndCode.ISO6149, "M14x1.5")).contains(TwinKind.STARTS_THEN_BINDS);
+        assertThat(kind(EndCode.NPT, "3/4", EndCode.GHT, "3/4")).isEmpty();
     }
 }

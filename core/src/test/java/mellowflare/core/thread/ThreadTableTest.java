@@ -100,6 +100,49 @@ class ThreadTableTest {
                 .toList();
     }
 
+    @TestFactory
+    List<DynamicTest> testMetricRowFollowsFromIso965() {
+        return rows("metric.csv").stream()
+                .map(r -> DynamicTest.dynamicTest(r.need("size"), () -> {
+                    double d = r.number("major_mm");
+                    double p = r.number("pitch_mm");
+                    assertThat(r.need("size"))
+                            .isEqualTo("M%.0fx%s".formatted(d, p == 1.5 ? "1.5" : "%.0f".formatted(p)));
+                    double es = (15 + 11 * p) / 1000;
+                    double td = (180 * Math.cbrt(p * p) - 3.15 / Math.sqrt(p)) / 1000;
+                    double td1 = 230 * Math.pow(p, 0.7) / 1000;
+                    // The standard rounds tolerances to its preferred numbers, about 3 per cent.
+                    assertThat(r.number("external_max_mm")).as("D - es").isCloseTo(d - es, within(0.0015));
+                    assertThat(r.number("external_max_mm") - r.number("external_min_mm"))
+                            .as("Td")
+                            .isCloseTo(td, within(td * 0.03));
+                    assertThat(r.number("internal_min_mm")).as("D1").isCloseTo(d - 1.082532 * p, within(0.0006));
+                    assertThat(r.number("internal_max_mm") - r.number("internal_min_mm"))
+                            .as("TD1")
+                            .isCloseTo(td1, within(td1 * 0.03));
+                }))
+                .toList();
+    }
+
+    @Test
+    void testStraightPipeSwivelThreadStandsJustUnderTheTaperThreadOfItsSize() {
+        for (ThreadSize straight : table.of(ThreadSeries.NPSM)) {
+            ThreadSize taper = table.find(ThreadSeries.NPT, straight.size()).orElseThrow();
+            assertThat(straight.pitch()).isEqualTo(taper.pitch());
+            assertThat(straight.maleCrest().high()).as(straight.size()).isLessThan(taper.major());
+            assertThat(taper.major().minus(straight.maleCrest().high()).mm())
+                    .as(straight.size())
+                    .isLessThan(0.75);
+            // Height of the thread: major less minor is twice about 0.65 to 0.8 of the pitch.
+            double height = straight.maleCrest()
+                            .high()
+                            .minus(straight.femaleCrest().low())
+                            .mm()
+                    / (2 * straight.pitch().length().mm());
+            assertThat(height).as(straight.size()).isBetween(0.48, 0.82);
+        }
+    }
+
     @Test
     void testEveryBandIsReadAtTheRightPlaceAndIsNarrow() {
         for (ThreadSeries series : ThreadSeries.values()) {
@@ -137,6 +180,8 @@ class ThreadTableTest {
                 .contains(
                         "1/16", "1/8", "1/4", "3/8", "1/2", "3/4", "1", "1-1/4", "1-1/2", "2", "2-1/2", "3", "4", "6");
         assertThat(table.of(ThreadSeries.BSPP)).hasSizeGreaterThanOrEqualTo(24);
-        assertThat(table.of(ThreadSeries.UNIFIED)).hasSize(13);
+        assertThat(table.of(ThreadSeries.UNIFIED)).hasSize(29);
+        assertThat(table.of(ThreadSeries.METRIC)).hasSize(24);
+        assertThat(table.of(ThreadSeries.NPSM)).hasSize(9);
     }
 }

@@ -1,0 +1,123 @@
+package mellowflare.core.identify;
+
+import static mellowflare.core.Samples.DATA;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.measure.Instrument;
+import mellowflare.core.measure.Length;
+import mellowflare.core.thread.Pitch;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Draws parts as they are met, and noisy, gappy readings of them with the slips that the clues assume, and looks whether an answer given so many per
+ * cent is right about that often. Prints the curve that {@code docs/calibration.md} holds.
+ */
+class CalibrationTest {
+    private static final int DRAWS = 20_000;
+    private static final int BINS = 10;
+    private static final double WORN = 0.15;
+
+    private final Random chance = new Random(965);
+    private final List<End> ends = DATA.get(EndTable.KEY).all();
+    private final Identifier identifier = new Identifier(DATA);
+    private final double shares = ends.stream().mapToDouble(End::share).sum();
+
+    private End drawEnd() {
+        double at = chance.nextDouble() * shares;
+        for (End end : ends) {
+            at -= end.share();
+            if (at <= 0) {
+                return end;
+            }
+        }
+        return ends.get(ends.size() - 1);
+    }
+
+    private <T> Optional<T> drawn(OutcomeClue<T> clue, End end, double seen) {
+        if (chance.nextDouble() > seen) {
+            return Optional.empty();
+        }
+        double at = chance.nextDouble();
+        List<T> outcomes = clue.outcomes(end.gender());
+        for (T outcome : outcomes) {
+            at -= clue.chance(outcome, end);
+            if (at <= 0) {
+                return Optional.of(outcome);
+            }
+        }
+        return Optional.of(outcomes.get(outcomes.size() - 1));
+    }
+
+    /** The leaf that a fitter lays: near the true pitch, now and then any leaf. */
+    private Optional<Pitch> leaf(End end) {
+        if (chance.nextDouble() > 0.85) {
+            return Optional.empty();
+        }
+        List<Pitch> leaves = new PitchClue().outcomes(end.gender());
+        if (chance.nextDouble() < 0.03) {
+            return Optional.of(leaves.get(chance.nextInt(leaves.size())));
+        }
+        double felt = end.thread().pitch().length().mm() * Math.exp(0.012 * chance.nextGaussian());
+        return leaves.stream()
+                .min((a, b) -> Double.compare(
+                        Math.abs(Math.log(a.length().mm() / felt)),
+                        Math.abs(Math.log(b.length().mm() / felt))));
+    }
+
+    private Observation drawReading(End end) {
+        boolean worn = chance.nextDouble() < WORN;
+        double wornBy = chance.nextDouble() < (worn ? 0.8 : 0.1) ? 0.35 : 0;
+        boolean male = end.gender() == Gender.MALE;
+        double low = end.crest().low().mm() - (male ? wornBy : 0);
+        double high = end.crest().high().mm() + (male ? 0 : wornBy);
+        Instrument instrument = chance.nextDouble() < 0.8 ? Instrument.CALIPER : Instrument.RULE;
+        double read = low
+                + chance.nextDouble() * (high - low)
+                + chance.nextGaussian() * instrument.scatter().mm() * (male ? 1 : 1.6);
+        return Observation.of(end.gender())
+                .withDiameter(Optional.of(Length.ofMm(read)))
+                .withInstrument(instrument)
+                .withWorn(worn)
+                .withPitch(leaf(end))
+                .withTaper(drawn(new TaperClue(), end, 0.6))
+                .withFlank(drawn(new FlankClue(), end, 0.25))
+                .withSeat(drawn(new SeatClue(), end, 0.6))
+                .withRing(drawn(new RingClue(), end, 0.5));
+    }
+
+    @Test
+    void testAnswersAreRightAboutAsOftenAsTheySay() {
+        int[] count = new int[BINS];
+        int[] right = new int[BINS];
+        double[] said = new double[BINS];
+        for (int i = 0; i < DRAWS; i++) {
+            End truth = drawEnd();
+            Candidate best = identifier.identify(drawReading(truth)).best().orElseThrow();
+            int bin = Math.min(BINS - 1, (int) (best.probability() * BINS));
+            count[bin]++;
+            said[bin] += best.probability();
+            right[bin] += best.end().equals(truth) ? 1 : 0;
+        }
+        double error = 0;
+        StringBuilder curve = new StringBuilder();
+        for (int b = 0; b < BINS; b++) {
+            if (count[b] == 0) {
+                continue;
+            }
+            double mean = said[b] / count[b];
+            double share = (double) right[b] / count[b];
+            error += Math.abs(mean - share) * count[b] / DRAWS;
+            curve.append("| %.1f %% | %.1f %% | %d |%n".formatted(100 * mean, 100 * share, count[b]));
+        }
+        System.out.println(curve + "calibration error %.2f points".formatted(100 * error));
+        assertThat(100 * error)
+                .as("mean distance between said and right, in points%n%s", curve)
+                .isLessThan(3);
+    }
+}
