@@ -59,7 +59,7 @@ class ModulesTest {
             .because("a view-model is tested without a window");
 
     @ArchTest
-    static final ArchRule placesAreStrangers = slices().matching("mellowflare.app.(gauge|line|make|book)..")
+    static final ArchRule placesAreStrangers = slices().matching("mellowflare.app.(gauge|line|make|book|tables)..")
             .should()
             .notDependOnEachOther()
             .because("a place can be understood alone; the shell brings them together");

@@ -108,6 +108,13 @@ public final class GaugeModel {
         return desk.job().line().end(which.get());
     }
 
+    /** Which end is held and what it belongs to, as far as it has a name. */
+    public String heldWhere() {
+        String side = "End " + which.get();
+        String place = end().place().strip();
+        return place.isEmpty() || place.equalsIgnoreCase(side) ? side : side + ", " + place;
+    }
+
     public Observation seen() {
         return end().seen().orElseGet(() -> Observation.of(Gender.MALE));
     }

@@ -36,6 +36,23 @@ import mellowflare.core.measure.Instrument;
 
 /** The page of Gauge. */
 public final class GaugeView implements Page {
+    /** In the order of how often they are met. */
+    private static final List<Seat> SEATS = List.of(
+            Seat.NONE,
+            Seat.CONE37,
+            Seat.CONE60,
+            Seat.PORT_ORING,
+            Seat.WASHER,
+            Seat.FACE_ORING,
+            Seat.CONE24,
+            Seat.CONE45,
+            Seat.CONE30,
+            Seat.INVERTED42,
+            Seat.BUBBLE);
+
+    private static final List<String> SERVICES =
+            List.of("hydraulic", "pneumatic", "water", "gas", "fuel", "brake", "refrigerant");
+
     private final GaugeModel model;
     private final BorderPane page = new BorderPane();
     private final DrawingPane drawing = new DrawingPane(new Insets(88, 46, 12, 88), 15);
@@ -118,13 +135,7 @@ public final class GaugeView implements Page {
                 "along it", List.of(TaperSeen.values()), TaperSeen::word, Pictures::taper, true, model::taper);
         flank = new ChoiceRow<>(
                 "", List.of(FlankSeen.values()), f -> f.word().replace(" flank", ""), f -> null, true, model::flank);
-        seat = new ChoiceRow<>(
-                "seat",
-                List.of(Seat.NONE, Seat.CONE37, Seat.CONE60, Seat.PORT_ORING, Seat.WASHER, Seat.CONE45),
-                GaugeView::seatWord,
-                Pictures::seat,
-                true,
-                model::seat);
+        seat = new ChoiceRow<>("seat", SEATS, GaugeView::seatWord, Pictures::seat, true, model::seat);
         ring = new ChoiceRow<>(
                 "ring", List.of(RingSeen.values()), GaugeView::ringWord, Pictures::ring, true, model::ring);
         worn = new ChoiceRow<>(
@@ -141,13 +152,7 @@ public final class GaugeView implements Page {
                 i -> null,
                 false,
                 i -> model.instrument(i.orElse(Instrument.CALIPER)));
-        service = new ChoiceRow<>(
-                "found on",
-                List.of("hydraulic", "pneumatic", "water", "gas", "fuel", "brake", "refrigerant"),
-                s -> s,
-                s -> null,
-                true,
-                model::service);
+        service = new ChoiceRow<>("found on", SERVICES, GaugeView::serviceWord, s -> null, true, model::service);
         EntryRow pitch = new EntryRow("pitch leaf", "18 or 1.5 mm", model.pitch());
         diameter.field().setId("diameter");
         pitch.field().setId("pitch");
@@ -178,9 +183,22 @@ public final class GaugeView implements Page {
             case NONE -> "plain";
             case CONE37 -> "37°";
             case CONE45 -> "45°";
+            case CONE30 -> "30°";
             case CONE60 -> "60° in";
+            case CONE24 -> "24° in";
             case PORT_ORING -> "ring";
-            default -> "flat";
+            case FACE_ORING -> "face";
+            case INVERTED42, INVERTED45 -> "inv";
+            case BUBBLE -> "bub";
+            case WASHER -> "flat";
+        };
+    }
+
+    private static String serviceWord(String service) {
+        return switch (service) {
+            case "pneumatic" -> "air";
+            case "refrigerant" -> "cooling";
+            default -> service;
         };
     }
 
@@ -216,7 +234,7 @@ public final class GaugeView implements Page {
         instrument.show(Optional.of(seen.instrument()));
         service.show(seen.service());
         drawing.drawingProperty().set(r.drawing());
-        held.setText("End " + model.whichProperty().get() + ", " + model.end().place() + ": " + r.held());
+        held.setText(model.heldWhere() + ": " + r.held());
         answers.show(r.answer());
         Text.fill(speaksFor, r.reasonsFor(), "reason-for");
         Text.fill(speaksAgainst, r.reasonsAgainst(), "reason-against");

@@ -34,6 +34,15 @@ public final class Pictures {
             case CONE45 ->
                 picture("M9 3 H30 M9 17 H30 M2 10 L9 3 M2 10 L9 17", "M2.8 9.2 L8.3 3.7 M2.8 10.8 L8.3 16.3");
             case CONE60 -> picture("M2 2.5 H30 M2 17.5 H30 M2 2.5 L14 10 L2 17.5", "M3 3.1 L13 9.4 M3 16.9 L13 10.6");
+            case CONE30 ->
+                picture("M12 4 H30 M12 16 H30 M2 10 L12 4 M2 10 L12 16", "M3.4 9.2 L11 4.6 M3.4 10.8 L11 15.4");
+            case CONE24 -> picture("M2 3 H30 M2 17 H30 M2 3 L24 9 M2 17 L24 11", "M4 3.6 L22 8.5 M4 16.4 L22 11.5");
+            case INVERTED42, INVERTED45 ->
+                picture("M30 2.5 H4 V17.5 H30 M30 4 L20 10 L30 16", "M29 4.6 L21 9.4 M29 15.4 L21 10.6");
+            case BUBBLE ->
+                picture("M2 6.5 H18 M2 13.5 H18 M30 2.5 H26 M30 17.5 H26", "M18 6.5 Q26 2.5 26 10 Q26 17.5 18 13.5");
+            case FACE_ORING ->
+                picture("M4 2 V18 M4 2 H28 M4 18 H28", "M4 4.6 a1.6 1.6 0 1 0 0.1 0 Z M4 12.6 a1.6 1.6 0 1 0 0.1 0 Z");
             case PORT_ORING -> picture(PLUG, "M19.5 4.2 a1.6 1.6 0 1 0 0.1 0 Z M19.5 14.2 a1.6 1.6 0 1 0 0.1 0 Z");
             case WASHER -> picture(PLUG, "M20 2 V5.5 M20 14.5 V18");
             default -> picture("M3 6 H29 M3 14 H29 M3 6 V14", "");
@@ -44,8 +53,7 @@ public final class Pictures {
         return switch (ring) {
             case NONE -> picture(PLUG, "");
             case THREAD_BASE -> seat(Seat.PORT_ORING);
-            case FACE ->
-                picture("M4 2 V18 M4 2 H28 M4 18 H28", "M4 4.6 a1.6 1.6 0 1 0 0.1 0 Z M4 12.6 a1.6 1.6 0 1 0 0.1 0 Z");
+            case FACE -> seat(Seat.FACE_ORING);
         };
     }
 

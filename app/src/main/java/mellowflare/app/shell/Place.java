@@ -5,7 +5,8 @@ public enum Place {
     GAUGE("Gauge", 'G'),
     LINE("Line", 'L'),
     MAKE("Make", 'M'),
-    BOOK("Book", 'B');
+    BOOK("Book", 'B'),
+    TABLES("Tables", 'T');
 
     private final String word;
     private final char letter;

@@ -25,6 +25,8 @@ import mellowflare.app.line.LineView;
 import mellowflare.app.look.Look;
 import mellowflare.app.make.MakeModel;
 import mellowflare.app.make.MakeView;
+import mellowflare.app.tables.TablesModel;
+import mellowflare.app.tables.TablesView;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.hose.Which;
 import mellowflare.devices.Caliper;
@@ -82,6 +84,7 @@ public final class Shell extends BorderPane {
             case LINE -> new LineView(new LineModel(desk), look, this::measure);
             case MAKE -> new MakeView(new MakeModel(desk));
             case BOOK -> new BookView(new BookModel(desk), look);
+            case TABLES -> new TablesView(new TablesModel(desk), look);
         };
     }
 

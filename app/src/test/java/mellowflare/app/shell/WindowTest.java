@@ -239,6 +239,16 @@ class WindowTest {
     }
 
     @Test
+    void testEndIsFoundInTablesByThePlumbersNameAndPicked(FxRobot robot) {
+        alt(robot, KeyCode.T);
+        robot.write("fip 1/2", 0);
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.clickOn("#pick-B");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(desk.job().line().b().port().orElseThrow().text()).isEqualTo("NPT 1/2 female");
+    }
+
+    @Test
     void testNightAndLargeTypeAreSwitchedByKey(FxRobot robot) {
         ctrl(robot, KeyCode.D);
         ctrl(robot, KeyCode.T);

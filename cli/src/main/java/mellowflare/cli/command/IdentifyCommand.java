@@ -43,7 +43,8 @@ import picocli.CommandLine.Command;
             "",
             "In:   gender (male, female); diameter, pitch (\"14 tpi\", \"1.5 mm\"), flank (55, 60), taper (parallel, tapered),",
             "      seat (none, cone37, port-oring ...), seatAngle, oring (none, thread-base, face), worn,",
-            "      instrument (caliper, rule, tape, eye), service (hydraulic, pneumatic, water, gas, fuel); id, units (metric, inch).",
+            "      instrument (caliper, rule, tape, eye), service (hydraulic, pneumatic, water, gas, fuel, brake,",
+            "      refrigerant); id, units (metric, inch).",
             "      All but gender may be missing. In CSV a column diameter_mm or diameter_in gives its cells that unit.",
             "Out:  candidates, best first, with reasons and look-alikes; unknownProbability; nextCheck",
             "Example:  echo '{\"gender\": \"male\", \"diameter\": 14.2, \"pitch\": \"18 tpi\", \"oring\": \"thread-base\"}' |"

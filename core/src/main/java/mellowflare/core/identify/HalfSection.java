@@ -37,12 +37,10 @@ public final class HalfSection {
     private final UnitSystem units;
     private final Drawing.Sheet sheet = new Drawing.Sheet();
 
-    private HalfSection(Identification answer, UnitSystem units) {
-        this.seen = answer.observation();
+    private HalfSection(Observation seen, Optional<End> end, UnitSystem units) {
+        this.seen = seen;
         this.units = units;
-        this.end = answer.standing() == Identification.Standing.NOTHING_FITS
-                ? Optional.empty()
-                : answer.best().map(Candidate::end);
+        this.end = end;
         this.seat = seatShown();
         this.thread = profile();
         this.bore = Math.max(0.5, (crestMm() / 2 - (male() ? thread.depth() : 0)) * 0.58);
@@ -53,8 +51,23 @@ public final class HalfSection {
      * @param units system of the dimension figures
      */
     public static Drawing of(Identification answer, UnitSystem units) {
-        HalfSection section = new HalfSection(answer, units);
-        return section.male() ? section.drawMale() : section.drawFemale();
+        Optional<End> end = answer.standing() == Identification.Standing.NOTHING_FITS
+                ? Optional.empty()
+                : answer.best().map(Candidate::end);
+        return new HalfSection(answer.observation(), end, units).draw();
+    }
+
+    /**
+     * @param end an end of the tables, drawn as the standard has it
+     * @param seat one of its seats
+     */
+    public static Drawing of(End end, Seat seat, UnitSystem units) {
+        Observation plain = Observation.of(end.gender()).withSeat(Optional.of(seat));
+        return new HalfSection(plain, Optional.of(end), units).draw();
+    }
+
+    private Drawing draw() {
+        return male() ? drawMale() : drawFemale();
     }
 
     private boolean male() {

@@ -21,7 +21,7 @@ import mellowflare.core.thread.Pitch;
  * @param seatAngle the seat's angle as measured, half or included
  * @param ring whether a ring was seen
  * @param worn whether the thread looks worn: a male then reads small, a female large
- * @param service kind of service it was found on: hydraulic, pneumatic, water, gas, fuel
+ * @param service kind of service it was found on: hydraulic, pneumatic, water, gas, fuel, brake, refrigerant
  */
 public record Observation(
         Gender gender,

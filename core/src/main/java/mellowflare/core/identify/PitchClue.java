@@ -9,13 +9,15 @@ import mellowflare.core.connection.Gender;
 import mellowflare.core.thread.Pitch;
 
 /**
- * The leaf that lay. Leaves stand about 4.5 % apart; a reading scatters by 1.2 % about the true pitch, and three readings in a hundred
- * are slips to any leaf.
+ * The leaf that lay. Leaves stand about 4.5 % apart; a reading scatters by 1.2 % about the true pitch. A slip mostly lands on a leaf next door
+ * (scatter 6 %), hardly ever on one far away: a leaf far from every known pitch speaks for a part in no table. House figures.
  */
 final class PitchClue implements OutcomeClue<Pitch> {
     private static final double SCATTER = 0.012;
     private static final double LEAF_STEP = 0.03;
-    private static final double SLIP = 0.03;
+    private static final double NEAR_SLIP = 0.025;
+    private static final double NEAR_SCATTER = 0.06;
+    private static final double FAR_SLIP = 0.003;
     /** The leaves of the shop's two gauges, inch and metric. */
     private static final List<Pitch> LEAVES = List.of(
             Pitch.ofPerInch(8),
@@ -56,9 +58,16 @@ final class PitchClue implements OutcomeClue<Pitch> {
 
     @Override
     public double chance(Pitch leaf, End end) {
-        double off = Math.log(leaf.length().mm() / end.thread().pitch().length().mm()) / SCATTER;
-        double density = Math.exp(-off * off / 2) / (SCATTER * Math.sqrt(2 * Math.PI));
-        return (1 - SLIP) * Math.min(1, density * LEAF_STEP) + SLIP / LEAVES.size();
+        double off = Math.log(leaf.length().mm() / end.thread().pitch().length().mm());
+        return (1 - NEAR_SLIP - FAR_SLIP) * about(off, SCATTER)
+                + NEAR_SLIP * about(off, NEAR_SCATTER)
+                + FAR_SLIP / LEAVES.size();
+    }
+
+    /** Share of readings with this scatter that fall on one leaf this far off. */
+    private static double about(double off, double scatter) {
+        double z = off / scatter;
+        return Math.min(1, Math.exp(-z * z / 2) / (scatter * Math.sqrt(2 * Math.PI)) * LEAF_STEP);
     }
 
     @Override

@@ -25,7 +25,11 @@ public enum TwinKind {
     PITCH_TELLS(
             "same diameter, another pitch",
             "It will not run on by hand; forced, both threads are ruined.",
-            "Lay the leaf: the diameter alone cannot tell them apart.");
+            "Lay the leaf: the diameter alone cannot tell them apart."),
+    SAME_JOINT(
+            "the same thread and seat under another name",
+            "It goes together and seals; the rating and class of the lesser one hold.",
+            "Only its marking or its maker tells.");
 
     private final String alike;
     private final String ifForced;

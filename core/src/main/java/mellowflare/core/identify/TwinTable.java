@@ -68,7 +68,9 @@ public final class TwinTable {
         if (equalPitch
                 && one.thread().size().equals(other.thread().size())
                 && one.thread().series() == other.thread().series()) {
-            return Optional.of(new Twin(other, TwinKind.SAME_THREAD, gap));
+            boolean sameJoint = one.seats().equals(other.seats())
+                    && one.id().size().equals(other.id().size());
+            return Optional.of(new Twin(other, sameJoint ? TwinKind.SAME_JOINT : TwinKind.SAME_THREAD, gap));
         }
         if (equalPitch && gap.mm() <= Math.max(SAME_PITCH_MM, SAME_PITCH_SHARE * diameter)) {
             if (one.thread().form().flankAngle().equals(other.thread().form().flankAngle())) {

@@ -1,6 +1,7 @@
 package mellowflare.core.job;
 
 import mellowflare.core.advice.Schools;
+import mellowflare.core.connection.EndSearch;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.hose.StepTable;
@@ -29,6 +30,7 @@ public final class ShippedData {
         return ReferenceData.empty(VERSION)
                 .with(ThreadTable.KEY, threads)
                 .with(EndTable.KEY, ends)
+                .with(EndSearch.KEY, new EndSearch(ends))
                 .with(TwinTable.KEY, new TwinTable(ends))
                 .with(Schools.KEY, Schools.load())
                 .with(FluidTable.KEY, FluidTable.load())

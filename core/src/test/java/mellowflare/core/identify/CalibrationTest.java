@@ -54,16 +54,18 @@ class CalibrationTest {
         return Optional.of(outcomes.get(outcomes.size() - 1));
     }
 
-    /** The leaf that a fitter lays: near the true pitch, now and then any leaf. */
+    /** The leaf that a fitter lays: near the true pitch, now and then the one next door, hardly ever any. */
     private Optional<Pitch> leaf(End end) {
         if (chance.nextDouble() > 0.85) {
             return Optional.empty();
         }
         List<Pitch> leaves = new PitchClue().outcomes(end.gender());
-        if (chance.nextDouble() < 0.03) {
+        double slip = chance.nextDouble();
+        if (slip < 0.003) {
             return Optional.of(leaves.get(chance.nextInt(leaves.size())));
         }
-        double felt = end.thread().pitch().length().mm() * Math.exp(0.012 * chance.nextGaussian());
+        double scatter = slip < 0.028 ? 0.06 : 0.012;
+        double felt = end.thread().pitch().length().mm() * Math.exp(scatter * chance.nextGaussian());
         return leaves.stream()
                 .min((a, b) -> Double.compare(
                         Math.abs(Math.log(a.length().mm() / felt)),

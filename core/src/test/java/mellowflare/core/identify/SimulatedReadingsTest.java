@@ -8,9 +8,11 @@ import java.util.Optional;
 import java.util.Random;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.measure.Instrument;
 import mellowflare.core.measure.Length;
+import mellowflare.core.thread.Pitch;
 import mellowflare.core.thread.ThreadForm;
 import org.junit.jupiter.api.Test;
 
@@ -42,6 +44,39 @@ class SimulatedReadingsTest {
                 .withTaper(Optional.of(end.thread().tapered() ? TaperSeen.TAPERED : TaperSeen.PARALLEL))
                 .withFlank(Optional.of(end.thread().form() == ThreadForm.WHITWORTH ? FlankSeen.DEG55 : FlankSeen.DEG60))
                 .withSeat(Optional.of(seat));
+    }
+
+    /** Whether any known end comes near these readings; a part is foreign only if none does. */
+    private static boolean known(double mm, Pitch pitch, Gender gender) {
+        return DATA.get(EndTable.KEY).of(gender).stream()
+                .anyMatch(e -> e.crest().widened(Length.ofMm(0.7)).holds(Length.ofMm(mm))
+                        && Math.abs(Math.log(e.thread().pitch().length().mm()
+                                        / pitch.length().mm()))
+                                < 0.05);
+    }
+
+    @Test
+    void testPartsInNoTableAreCalledSoInAtLeastNineOfTen() {
+        List<Pitch> leaves = new PitchClue().outcomes(Gender.MALE);
+        int foreign = 0;
+        int calledSo = 0;
+        while (foreign < 2000) {
+            double mm = 6 * Math.pow(20, chance.nextDouble());
+            Pitch pitch = leaves.get(chance.nextInt(leaves.size()));
+            Gender gender = chance.nextBoolean() ? Gender.MALE : Gender.FEMALE;
+            if (known(mm, pitch, gender)) {
+                continue;
+            }
+            foreign++;
+            Observation seen = Observation.of(gender)
+                    .withDiameter(Optional.of(Length.ofMm(mm)))
+                    .withPitch(Optional.of(pitch))
+                    .withTaper(Optional.of(TaperSeen.PARALLEL));
+            calledSo += identifier.identify(seen).standing() == Identification.Standing.NOTHING_FITS ? 1 : 0;
+        }
+        assertThat((double) calledSo / foreign)
+                .as("called unknown, of " + foreign)
+                .isGreaterThanOrEqualTo(0.9);
     }
 
     @Test

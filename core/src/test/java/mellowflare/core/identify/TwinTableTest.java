@@ -58,6 +58,9 @@ class TwinTableTest {
 
     @Test
     void testMetricTwinsOfOneThreadAreFoundAcrossFamilies() {
+        assertThat(kind(EndCode.JIC37, "-8", EndCode.AN37, "-8")).contains(TwinKind.SAME_JOINT);
+        assertThat(kind(EndCode.NPT, "1/2", EndCode.NPTF, "1/2")).contains(TwinKind.SAME_JOINT);
+        // One thread and one seat, but for tubes of 8 and 6 mm: no joint.
         assertThat(kind(EndCode.DIN24L, "L8", EndCode.DIN24S, "S6")).contains(TwinKind.SAME_THREAD);
         assertThat(kind(EndCode.ISO6149, "M14x1.5", EndCode.DIN3852, "M14x1.5")).contains(TwinKind.SAME_THREAD);
         // 0.1 mm apart and 17 against 18 to the inch: starts by hand, then binds.

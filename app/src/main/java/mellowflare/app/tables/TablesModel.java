@@ -1,0 +1,103 @@
+package mellowflare.app.tables;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+import mellowflare.app.desk.Desk;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.EndSearch;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.hose.Which;
+import mellowflare.core.identify.HalfSection;
+import mellowflare.core.identify.Interchange;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.sealing.SealAdvice;
+import mellowflare.core.sealing.Sealing;
+
+/** What Tables does, without a window: search, the chosen end, what goes on it. */
+public final class TablesModel {
+    private final Desk desk;
+    private final StringProperty search = new SimpleStringProperty("");
+    private final ReadOnlyObjectWrapper<List<End>> found = new ReadOnlyObjectWrapper<>(List.of());
+    private final ReadOnlyObjectWrapper<Optional<End>> chosen = new ReadOnlyObjectWrapper<>(Optional.empty());
+
+    public TablesModel(Desk desk) {
+        this.desk = desk;
+        search.addListener((o, was, now) -> find());
+        find();
+    }
+
+    private void find() {
+        found.set(desk.data().get(EndSearch.KEY).find(search.get()));
+        if (chosen.get().filter(found.get()::contains).isEmpty()) {
+            chosen.set(found.get().stream().findFirst());
+        }
+    }
+
+    public StringProperty searchProperty() {
+        return search;
+    }
+
+    /** The ends that hold the words of the search. */
+    public ReadOnlyObjectProperty<List<End>> foundProperty() {
+        return found.getReadOnlyProperty();
+    }
+
+    public ReadOnlyObjectProperty<Optional<End>> chosenProperty() {
+        return chosen.getReadOnlyProperty();
+    }
+
+    public void choose(End end) {
+        chosen.set(Optional.of(end));
+    }
+
+    public UnitSystem units() {
+        return desk.units();
+    }
+
+    /** The chosen end as its standard has it. */
+    public Optional<Drawing> drawing() {
+        return chosen.get().map(e -> HalfSection.of(e, e.usualSeat(), units()));
+    }
+
+    /** What goes on the chosen end. */
+    public List<Interchange> goesOn() {
+        return chosen.get().map(e -> Interchange.on(e, desk.data())).orElse(List.of());
+    }
+
+    public Optional<SealAdvice> seal() {
+        return chosen.get()
+                .flatMap(e -> desk.data()
+                        .get(Sealing.KEY)
+                        .advise(
+                                e,
+                                e.usualSeat(),
+                                desk.current().plan().c().fluid(),
+                                desk.job().practice(),
+                                desk.data()));
+    }
+
+    /** The band over the crests, in the given system. */
+    public String band(UnitSystem system) {
+        return chosen.get()
+                .map(e -> LengthFormat.figure(e.crest().low(), system) + " to "
+                        + LengthFormat.figure(e.crest().high(), system))
+                .orElse("");
+    }
+
+    /** The chosen end becomes a port of the line, picked and not measured. */
+    public void use(Which which) {
+        chosen.get().ifPresent(e -> {
+            desk.change(
+                    "end " + which + " picked",
+                    "",
+                    j -> j.withLine(j.line().withEnd(which, j.line().end(which).taken(e.id(), Optional.empty()))));
+            desk.tell(
+                    "End " + which + " is now " + e.title() + ", " + e.gender().word() + ", picked from the tables.");
+        });
+    }
+}

@@ -1,0 +1,60 @@
+package mellowflare.core.connection;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import mellowflare.core.reference.ReferenceKey;
+
+/** Finds ends by any words a counter may hear: code, size, trade alias, thread, gender, service, the plumber's FIP as well as Rp. */
+public final class EndSearch {
+    public static final ReferenceKey<EndSearch> KEY = new ReferenceKey<>("end search", EndSearch.class);
+
+    private record Entry(End end, List<String> words) {}
+
+    private final List<Entry> entries;
+
+    public EndSearch(EndTable table) {
+        entries = table.all().stream().map(e -> new Entry(e, words(e))).toList();
+    }
+
+    private static List<String> words(End end) {
+        List<String> words = new ArrayList<>();
+        String size = end.id().size();
+        words.addAll(split(end.id().code() + " " + end.name() + " "
+                + end.gender().word() + " " + end.thread().name()));
+        words.add(size.toLowerCase(Locale.ROOT));
+        end.dash().ifPresent(d -> words.addAll(List.of("-" + d.number(), "dash", Integer.toString(d.number()))));
+        end.aliases().forEach(a -> words.addAll(split(a)));
+        end.metIn().forEach(m -> words.addAll(split(m)));
+        return List.copyOf(words);
+    }
+
+    private static List<String> split(String text) {
+        return List.of(text.toLowerCase(Locale.ROOT).replace(",", " ").strip().split("\\s+"));
+    }
+
+    /**
+     * @param text words in any order; every one must begin a word of the end, a size must be given whole
+     * @return the ends found, exact sizes and common families first; all ends for an empty text
+     */
+    public List<End> find(String text) {
+        if (text.isBlank()) {
+            return entries.stream().map(Entry::end).toList();
+        }
+        List<String> asked = split(text);
+        return entries.stream()
+                .filter(e -> asked.stream().allMatch(w -> holds(e, w)))
+                .map(Entry::end)
+                .sorted(Comparator.comparing(
+                                (End e) -> !asked.contains(e.id().size().toLowerCase(Locale.ROOT)))
+                        .thenComparing(e -> -e.share()))
+                .toList();
+    }
+
+    /** A number must be met whole, so that 1/2 does not find 1/2-20 nor 1 find 10; a word may be cut short. */
+    private static boolean holds(Entry entry, String asked) {
+        boolean number = Character.isDigit(asked.charAt(0)) || asked.charAt(0) == '-';
+        return entry.words().stream().anyMatch(w -> number ? w.equals(asked) : w.startsWith(asked));
+    }
+}
