@@ -12,6 +12,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
+import mellowflare.core.advice.State;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.hose.LineEnd;
@@ -22,6 +23,7 @@ import mellowflare.core.identify.FlankSeen;
 import mellowflare.core.identify.HalfSection;
 import mellowflare.core.identify.Identification;
 import mellowflare.core.identify.Identifier;
+import mellowflare.core.identify.IdentifyCase;
 import mellowflare.core.identify.Observation;
 import mellowflare.core.identify.RingSeen;
 import mellowflare.core.identify.TaperSeen;
@@ -212,7 +214,8 @@ public final class GaugeModel {
                 typedOr(end, "seatAngle", seen.seatAngle().map(a -> LengthFormat.decimal(a.degrees(), 1, 0))),
                 seen.seatAngle(),
                 units);
-        Identification answer = identifier.identify(seen);
+        IdentifyCase c = IdentifyCase.of(seen, identifier, desk.data());
+        Identification answer = c.answer();
         Optional<Candidate> best = answer.best().filter(b -> answer.standing() != Identification.Standing.NOTHING_FITS);
         result.set(new GaugeResult(
                 answer,
@@ -221,7 +224,27 @@ public final class GaugeModel {
                 best.flatMap(this::seal),
                 best.map(b -> says(b, Evidence.Verdict.FOR)).orElse(List.of()),
                 answer.best().map(b -> says(b, Evidence.Verdict.AGAINST)).orElse(List.of()),
-                best.map(GaugeModel::twins).orElse(List.of())));
+                best.map(GaugeModel::twins).orElse(List.of()),
+                warnings(c),
+                c.otherUnit().flatMap(o -> o.observation().diameter())));
+    }
+
+    /** What the rules warn of; that an answer is still open shows by itself. */
+    private List<String> warnings(IdentifyCase c) {
+        return c.findings().stream()
+                .filter(f -> f.state() == State.FAIL && !f.rule().id().equals("end.settled"))
+                .map(f -> f.says(desk.units()) + " " + f.remedy(desk.units()))
+                .toList();
+    }
+
+    /** Takes the diameter in the unit that fits far better. */
+    public void takeOtherReading() {
+        result().otherReading()
+                .ifPresent(d -> diameter.textProperty()
+                        .set(
+                                d.compareTo(seen().diameter().orElse(d)) > 0
+                                        ? LengthFormat.inches(d)
+                                        : LengthFormat.mm(d)));
     }
 
     private static String typedOr(LineEnd end, String field, Optional<String> value) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.identify.Identification;
+import mellowflare.core.measure.Length;
 import mellowflare.core.sealing.SealAdvice;
 
 /**
@@ -16,6 +17,8 @@ import mellowflare.core.sealing.SealAdvice;
  * @param reasonsFor what speaks for the likeliest
  * @param reasonsAgainst what speaks against it
  * @param twins its look-alikes, in words
+ * @param warnings what the rules warn of, with what to do
+ * @param otherReading the diameter in the other unit, where that fits far better
  */
 public record GaugeResult(
         Identification answer,
@@ -24,10 +27,13 @@ public record GaugeResult(
         Optional<SealAdvice> seal,
         List<String> reasonsFor,
         List<String> reasonsAgainst,
-        List<String> twins) {
+        List<String> twins,
+        List<String> warnings,
+        Optional<Length> otherReading) {
     public GaugeResult {
         reasonsFor = List.copyOf(reasonsFor);
         reasonsAgainst = List.copyOf(reasonsAgainst);
         twins = List.copyOf(twins);
+        warnings = List.copyOf(warnings);
     }
 }

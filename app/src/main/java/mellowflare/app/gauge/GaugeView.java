@@ -62,6 +62,8 @@ public final class GaugeView implements Page {
     private Optional<NextCheck> nextShown = Optional.empty();
     private final VBox twins = new VBox(3);
     private final VBox next = new VBox(3);
+    private final VBox warnings = new VBox(3);
+    private final Button otherReading = new Button();
     private final AnswerList answers;
     private final FigureBox is = new FigureBox();
     private final FigureBox goesOn = new FigureBox();
@@ -106,7 +108,13 @@ public final class GaugeView implements Page {
                 column("Check next", next));
         columns.getStyleClass().add("under-drawing");
         VBox.setVgrow(stack, Priority.ALWAYS);
-        return Text.page(new VBox(stack, columns));
+        warnings.getStyleClass().add("warnings");
+        warnings.managedProperty().bind(warnings.visibleProperty());
+        otherReading.getStyleClass().setAll("quiet-action");
+        otherReading.setId("other-reading");
+        otherReading.managedProperty().bind(otherReading.visibleProperty());
+        otherReading.setOnAction(e -> model.takeOtherReading());
+        return Text.page(new VBox(stack, new HBox(12, warnings, otherReading), columns));
     }
 
     private static Node column(String title, VBox content) {
@@ -239,6 +247,10 @@ public final class GaugeView implements Page {
         Text.fill(speaksFor, r.reasonsFor(), "reason-for");
         Text.fill(speaksAgainst, r.reasonsAgainst(), "reason-against");
         Text.fill(twins, r.twins().isEmpty() ? List.of("Nothing in the tables.") : r.twins(), "twin");
+        Text.fill(warnings, r.warnings(), "warning");
+        warnings.setVisible(!r.warnings().isEmpty());
+        otherReading.setVisible(r.otherReading().isPresent());
+        r.otherReading().ifPresent(d -> otherReading.setText("take it so"));
         showNext(r.answer());
         showFigures(r);
     }

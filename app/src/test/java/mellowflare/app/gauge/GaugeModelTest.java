@@ -133,6 +133,17 @@ class GaugeModelTest {
     }
 
     @Test
+    void testInchFigureTypedInAMetricJobIsTakenTheOtherWayByOnePress() {
+        type("0.559", "18");
+        assertThat(gauge.result().warnings()).anySatisfy(w -> assertThat(w).contains("was the unit another"));
+        gauge.takeOtherReading();
+        assertThat(gauge.diameter().textProperty().get()).isEqualTo("0.559 in");
+        assertThat(gauge.result().answer().best().orElseThrow().end().brief()).isIn("JIC37 -6", "ORB -6");
+        assertThat(gauge.result().warnings()).isEmpty();
+        assertThat(gauge.result().otherReading()).isEmpty();
+    }
+
+    @Test
     void testStrangePartIsCalledSoAndCannotPassForAnAnswer() {
         type("29", "3 mm");
         assertThat(gauge.result().answer().standing()).isEqualTo(Identification.Standing.NOTHING_FITS);

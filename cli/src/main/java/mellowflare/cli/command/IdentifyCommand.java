@@ -22,16 +22,17 @@ import mellowflare.core.identify.Evidence;
 import mellowflare.core.identify.FlankSeen;
 import mellowflare.core.identify.Identification;
 import mellowflare.core.identify.Identifier;
+import mellowflare.core.identify.IdentifyCase;
 import mellowflare.core.identify.NextCheck;
 import mellowflare.core.identify.Observation;
 import mellowflare.core.identify.RingSeen;
-import mellowflare.core.identify.Settled;
 import mellowflare.core.identify.TaperSeen;
 import mellowflare.core.identify.Twin;
 import mellowflare.core.job.ShippedData;
 import mellowflare.core.measure.Instrument;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.reference.ReferenceData;
 import picocli.CommandLine.Command;
 
 /** {@code identify}: which end is it. */
@@ -70,15 +71,16 @@ public final class IdentifyCommand extends ComputeCommand {
 
     @Override
     Computation computation() {
-        return new Identify(new Identifier(ShippedData.load()));
+        ReferenceData data = ShippedData.load();
+        return new Identify(new Identifier(data), data);
     }
 
-    private record Identify(Identifier identifier) implements Computation {
+    private record Identify(Identifier identifier, ReferenceData data) implements Computation {
 
         @Override
         public ObjectNode of(Fields record) throws Refused {
             UnitSystem units = Words.units(record);
-            return result(identifier.identify(observation(record)), units);
+            return result(IdentifyCase.of(observation(record), identifier, data), units);
         }
 
         private static Observation observation(Fields f) throws Refused {
@@ -113,17 +115,18 @@ public final class IdentifyCommand extends ComputeCommand {
             return f.angle("flank", 50, 65).map(a -> a.degrees() < 57.5 ? FlankSeen.DEG55 : FlankSeen.DEG60);
         }
 
-        private static ObjectNode result(Identification answer, UnitSystem units) {
+        private static ObjectNode result(IdentifyCase c, UnitSystem units) {
+            Identification answer = c.answer();
             ObjectNode out = JsonNodeFactory.instance.objectNode();
             ArrayNode candidates = out.putArray("candidates");
-            for (Candidate c : answer.candidates()) {
-                if (c.probability() > WORTH_TELLING) {
-                    candidates.add(candidate(c, units));
+            for (Candidate each : answer.candidates()) {
+                if (each.probability() > WORTH_TELLING) {
+                    candidates.add(candidate(each, units));
                 }
             }
             out.put("unknownProbability", answer.unknownProbability());
             answer.nextCheck().ifPresentOrElse(n -> out.set("nextCheck", check(n)), () -> out.putNull("nextCheck"));
-            FindingsOut.put(out, new Settled().check(answer), units);
+            FindingsOut.put(out, c.findings(), units);
             return out;
         }
 

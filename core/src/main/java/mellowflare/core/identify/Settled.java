@@ -11,7 +11,7 @@ import mellowflare.core.advice.Subject;
 import mellowflare.core.reference.Source;
 
 /** Whether an answer is sure enough to work with; a guess is never passed on as an answer. */
-public final class Settled implements Rule<Identification> {
+final class Settled implements Rule<IdentifyCase> {
     private static final RuleText OPEN = new RuleText(
             "end.settled",
             Severity.WARN,
@@ -30,7 +30,8 @@ public final class Settled implements Rule<Identification> {
             Source.of("the end tables"));
 
     @Override
-    public List<Finding> check(Identification answer) {
+    public List<Finding> check(IdentifyCase c) {
+        Identification answer = c.answer();
         if (answer.best().isEmpty()) {
             return List.of(Finding.notChecked(OPEN, Subject.END, "diameter over the crests"));
         }

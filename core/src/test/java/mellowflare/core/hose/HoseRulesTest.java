@@ -61,10 +61,10 @@ class HoseRulesTest {
 
     @Test
     void testSoundLinePassesEveryCheck() {
-        assertThat(HoseRules.check(hoseCase(sound)))
-                .isNotEmpty()
-                .allSatisfy(
-                        f -> assertThat(f.state()).as(f.says(UnitSystem.METRIC)).isEqualTo(State.PASS));
+        assertThat(HoseRules.check(hoseCase(sound))).isNotEmpty().allSatisfy(f -> {
+            assertThat(f.state()).as(f.says(UnitSystem.METRIC)).isEqualTo(State.PASS);
+            assertThat(f.because(UnitSystem.INCH)).as(f.rule().id()).doesNotContain("{");
+        });
     }
 
     @Test

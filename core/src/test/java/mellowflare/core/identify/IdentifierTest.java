@@ -187,22 +187,49 @@ class IdentifierTest {
                 .anySatisfy(e -> assertThat(e.says(UnitSystem.METRIC)).contains("ring at the foot"));
     }
 
+    private Finding finding(String rule, Observation seen) {
+        return IdentifyCase.of(seen, identifier, DATA).findings().stream()
+                .peek(f -> assertThat(f.says(UnitSystem.INCH) + f.because(UnitSystem.INCH) + f.remedy(UnitSystem.INCH))
+                        .as("every finding can be written, whatever its state")
+                        .doesNotContain("{"))
+                .filter(f -> f.rule().id().startsWith(rule))
+                .findFirst()
+                .orElseThrow();
+    }
+
     @Test
     void testSettledRuleNeverPassesAGuessOn() {
-        Finding guess = new Settled().check(identifier.identify(male(14.2))).get(0);
-        assertThat(guess.state()).isEqualTo(State.FAIL);
-        Finding sure = new Settled()
-                .check(identifier.identify(pitch(male(14.2), 18).withSeat(Optional.of(Seat.CONE37))))
-                .get(0);
-        assertThat(sure.state()).isEqualTo(State.PASS);
-        Finding none = new Settled()
-                .check(identifier.identify(Observation.of(Gender.MALE)))
-                .get(0);
-        assertThat(none.state()).isEqualTo(State.NOT_CHECKED);
-        Finding strange = new Settled()
-                .check(identifier.identify(male(29).withPitch(Optional.of(Pitch.ofMm(3)))))
-                .get(0);
-        assertThat(strange.says(UnitSystem.METRIC)).startsWith("Nothing in the tables fits well");
+        assertThat(finding("end.settled", male(14.2)).state()).isEqualTo(State.FAIL);
+        Observation sure = pitch(male(14.2), 18).withSeat(Optional.of(Seat.CONE37));
+        assertThat(finding("end.settled", sure).state()).isEqualTo(State.PASS);
+        assertThat(finding("end.settled", Observation.of(Gender.MALE)).state()).isEqualTo(State.NOT_CHECKED);
+        Observation strange = male(29).withPitch(Optional.of(Pitch.ofMm(3)));
+        assertThat(finding("end.nothing-fits", strange).says(UnitSystem.METRIC))
+                .startsWith("Nothing in the tables fits well");
+    }
+
+    @Test
+    void testInchFigureTypedAsMillimetresIsOfferedTheOtherWay() {
+        Observation slip = pitch(male(0.559), 18);
+        Finding f = finding("end.unit-slip", slip);
+        assertThat(f.state()).isEqualTo(State.FAIL);
+        assertThat(f.says(UnitSystem.METRIC))
+                .isEqualTo("0.56 mm fits no end, but 14.2 mm fits JIC37 -6 male: was the unit another?");
+        assertThat(finding("end.unit-slip", pitch(male(14.2), 18)).state()).isEqualTo(State.PASS);
+        Observation strange = male(29).withPitch(Optional.of(Pitch.ofMm(3)));
+        assertThat(finding("end.unit-slip", strange).state()).isEqualTo(State.PASS);
+        assertThat(finding("end.unit-slip", Observation.of(Gender.MALE)).state())
+                .isEqualTo(State.NOT_CHECKED);
+    }
+
+    @Test
+    void testLooksThatNoEndShowsTogetherAreSaid() {
+        Observation odd =
+                pitch(male(21.2), 14).withTaper(Optional.of(TaperSeen.TAPERED)).withSeat(Optional.of(Seat.FACE_ORING));
+        assertThat(finding("end.looks-agree", odd).says(UnitSystem.METRIC))
+                .isEqualTo("A tapered thread and ring in a flat face: no end of the tables shows both.");
+        Observation sound = odd.withSeat(Optional.of(Seat.NONE));
+        assertThat(finding("end.looks-agree", sound).state()).isEqualTo(State.PASS);
     }
 
     @Test
