@@ -7,6 +7,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import mellowflare.app.desk.Desk;
+import mellowflare.book.exchange.JobFiles;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndSearch;
 import mellowflare.core.geometry.Drawing;
@@ -87,6 +88,15 @@ public final class TablesModel {
                 .map(e -> LengthFormat.figure(e.crest().low(), system) + " to "
                         + LengthFormat.figure(e.crest().high(), system))
                 .orElse("");
+    }
+
+    /** Writes the true-size gauge card beside the book and says where. */
+    public void gaugeCard() {
+        desk.keeper()
+                .ask(
+                        book -> JobFiles.gaugeCard(desk.data(), book.folder().resolve("out")),
+                        path -> desk.tell("Gauge card written to " + path + ". Print it at 100 %."),
+                        desk::tell);
     }
 
     /** The chosen end becomes a port of the line, picked and not measured. */

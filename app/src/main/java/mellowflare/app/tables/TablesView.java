@@ -99,7 +99,12 @@ public final class TablesView implements Page {
             }
         });
         VBox.setVgrow(list, Priority.ALWAYS);
-        VBox content = new VBox(8, Text.of("By whatever name it is asked for", "slip-heading"), search, count, list);
+        Button card = new Button("true-size gauge card, PDF");
+        card.setId("gauge-card");
+        card.getStyleClass().setAll("choice");
+        card.setOnAction(e -> model.gaugeCard());
+        VBox content =
+                new VBox(8, Text.of("By whatever name it is asked for", "slip-heading"), search, count, list, card);
         content.getStyleClass().addAll("slip", "slip-content");
         return content;
     }

@@ -12,10 +12,12 @@ import java.util.UUID;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.Version;
 import mellowflare.book.json.JobJson;
+import mellowflare.book.sheet.GaugeCardSheet;
 import mellowflare.book.sheet.JobSheet;
 import mellowflare.core.hose.CutLength;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
+import mellowflare.core.reference.ReferenceData;
 
 /** Writes jobs and sheets to files, whole or not at all, and reads jobs from files. */
 public final class JobFiles {
@@ -51,11 +53,22 @@ public final class JobFiles {
         return write(folder.resolve(name(result.job()) + ".pdf"), sheetBytes(result, zone));
     }
 
+    /** Writes the true-size gauge card as PDF into a folder; gives the file. */
+    public static Path gaugeCard(ReferenceData data, Path folder) throws BookTrouble {
+        try {
+            return write(folder.resolve("gauge-card.pdf"), GaugeCardSheet.pdf(data, stamp(data)));
+        } catch (IOException e) {
+            throw new BookTrouble("The gauge card could not be made: " + e.getMessage(), e);
+        }
+    }
+
+    private static String stamp(ReferenceData data) {
+        return "Mellow Flare " + Version.PROGRAM + ", data " + data.version();
+    }
+
     public static byte[] sheetBytes(Evaluation result, ZoneId zone) throws BookTrouble {
         try {
-            String stamp = "Mellow Flare " + Version.PROGRAM + ", data "
-                    + result.plan().c().data().version();
-            return JobSheet.pdf(result, stamp, zone);
+            return JobSheet.pdf(result, stamp(result.plan().c().data()), zone);
         } catch (IOException e) {
             throw new BookTrouble("The sheet could not be made: " + e.getMessage(), e);
         }

@@ -125,6 +125,13 @@ final class SheetPage implements AutoCloseable {
         y -= PdfPainter.paint(out, fonts, drawing, LEFT, y, WIDTH, room);
     }
 
+    /** A drawing of a given width on paper, wider than the text if need be. */
+    void trueSize(Drawing drawing, float width) throws IOException {
+        need((float) (drawing.box().height() * width / drawing.box().width()));
+        float left = (PDRectangle.A4.getWidth() - width) / 2;
+        y -= PdfPainter.paint(out, fonts, drawing, left, y, width, 0);
+    }
+
     private List<String> wrap(String text, float size, float width, boolean bold) throws IOException {
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();

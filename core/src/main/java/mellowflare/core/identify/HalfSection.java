@@ -361,11 +361,13 @@ public final class HalfSection {
     private void glowThread(double top) {
         int from = Math.max(0, thread.turns() / 6);
         int to = Math.min(thread.turns() - 1, from + Math.max(3, thread.turns() / 2));
-        List<Point> outline = thread.outline();
-        List<Point> flank = outline.subList(from * 5, Math.min(outline.size(), to * 5 + 1));
-        sheet.add(new Shape.Glow(flank));
-        if (male()) {
-            sheet.add(new Shape.Glow(flank.stream().map(Point::mirrored).toList()));
+        if (sealSettled()) {
+            List<Point> outline = thread.outline();
+            List<Point> flank = outline.subList(from * 5, Math.min(outline.size(), to * 5 + 1));
+            sheet.add(new Shape.Glow(flank));
+            if (male()) {
+                sheet.add(new Shape.Glow(flank.stream().map(Point::mirrored).toList()));
+            }
         }
         say(thread.crestPoint((from + to) / 2), top);
     }
@@ -377,10 +379,13 @@ public final class HalfSection {
         }
     }
 
+    /** Only a taper thread seals on its flanks: a straight one without a seat does not seal there, and must not glow. */
+    private boolean sealSettled() {
+        return seat != Seat.NONE || end.map(e -> e.thread().tapered()).orElse(false);
+    }
+
     private void say(Point at, double top) {
-        String text = seat == Seat.NONE && end.map(e -> !e.thread().tapered()).orElse(true)
-                ? "where it seals is not settled"
-                : "seals here: " + seat.sealPlace().words();
+        String text = sealSettled() ? "seals here: " + seat.sealPlace().words() : "where it seals is not settled";
         sheet.add(new Shape.Leader(new Point(at.x() + 0.12 * crestMm(), top * 1.16), at, text));
     }
 
