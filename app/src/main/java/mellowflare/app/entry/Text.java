@@ -8,6 +8,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 
 /** Labels with a style class, to keep views short. */
 public final class Text {
@@ -30,6 +31,14 @@ public final class Text {
         if (!before.equals(texts)) {
             box.getChildren().setAll(texts.stream().map(t -> of(t, style)).toList());
         }
+    }
+
+    /** One of several equal columns: a small heading over its content. */
+    public static VBox column(String title, Node content) {
+        VBox box = new VBox(4, of(title, "small-heading"), content);
+        HBox.setHgrow(box, Priority.ALWAYS);
+        box.setPrefWidth(10);
+        return box;
     }
 
     /** A page as high as its place, which scrolls rather than cuts words when they need more. */

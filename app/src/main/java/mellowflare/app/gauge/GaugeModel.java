@@ -44,6 +44,7 @@ import mellowflare.core.thread.Pitch;
 /** What Gauge does, without a window: typed readings in, ranked answer and drawing out, the end into the line. */
 public final class GaugeModel {
     private static final int TWINS_SHOWN = 3;
+    private static final List<String> RANKING_SHOWS = List.of("end.settled", "end.nothing-fits");
     private final Desk desk;
     private final Identifier identifier;
     private final ObjectProperty<Which> which = new SimpleObjectProperty<>(Which.A);
@@ -229,22 +230,28 @@ public final class GaugeModel {
                 c.otherUnit().flatMap(o -> o.observation().diameter())));
     }
 
-    /** What the rules warn of; that an answer is still open shows by itself. */
+    /** What the rules warn of, besides what the ranking shows by itself: that it is open, or that nothing fits. */
     private List<String> warnings(IdentifyCase c) {
         return c.findings().stream()
-                .filter(f -> f.state() == State.FAIL && !f.rule().id().equals("end.settled"))
+                .filter(f -> f.state() == State.FAIL
+                        && !RANKING_SHOWS.contains(f.rule().id()))
                 .map(f -> f.says(desk.units()) + " " + f.remedy(desk.units()))
                 .toList();
     }
 
+    /** The diameter as it would be typed in the unit that fits far better; empty while there is none. */
+    public String otherReading() {
+        return result().otherReading()
+                .map(d -> d.compareTo(seen().diameter().orElse(d)) > 0 ? LengthFormat.inches(d) : LengthFormat.mm(d))
+                .orElse("");
+    }
+
     /** Takes the diameter in the unit that fits far better. */
     public void takeOtherReading() {
-        result().otherReading()
-                .ifPresent(d -> diameter.textProperty()
-                        .set(
-                                d.compareTo(seen().diameter().orElse(d)) > 0
-                                        ? LengthFormat.inches(d)
-                                        : LengthFormat.mm(d)));
+        String text = otherReading();
+        if (!text.isEmpty()) {
+            diameter.textProperty().set(text);
+        }
     }
 
     private static String typedOr(LineEnd end, String field, Optional<String> value) {

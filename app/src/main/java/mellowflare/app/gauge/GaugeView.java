@@ -103,9 +103,9 @@ public final class GaugeView implements Page {
         stack.setMinHeight(250);
         HBox columns = new HBox(
                 18,
-                column("Speaks for it", new VBox(3, speaksFor, speaksAgainst)),
-                column("Looks like it", twins),
-                column("Check next", next));
+                Text.column("Speaks for it", new VBox(3, speaksFor, speaksAgainst)),
+                Text.column("Looks like it", twins),
+                Text.column("Check next", next));
         columns.getStyleClass().add("under-drawing");
         VBox.setVgrow(stack, Priority.ALWAYS);
         warnings.getStyleClass().add("warnings");
@@ -115,13 +115,6 @@ public final class GaugeView implements Page {
         otherReading.managedProperty().bind(otherReading.visibleProperty());
         otherReading.setOnAction(e -> model.takeOtherReading());
         return Text.page(new VBox(stack, new HBox(12, warnings, otherReading), columns));
-    }
-
-    private static Node column(String title, VBox content) {
-        VBox box = new VBox(4, Text.of(title, "small-heading"), content);
-        HBox.setHgrow(box, Priority.ALWAYS);
-        box.setPrefWidth(10);
-        return box;
     }
 
     private Node slip() {
@@ -250,7 +243,7 @@ public final class GaugeView implements Page {
         Text.fill(warnings, r.warnings(), "warning");
         warnings.setVisible(!r.warnings().isEmpty());
         otherReading.setVisible(r.otherReading().isPresent());
-        r.otherReading().ifPresent(d -> otherReading.setText("take it so"));
+        otherReading.setText("take it as " + model.otherReading());
         showNext(r.answer());
         showFigures(r);
     }

@@ -67,19 +67,12 @@ public final class TablesView implements Page {
         stack.setMinHeight(230);
         HBox columns = new HBox(
                 18,
-                column("The end", facts),
-                column("Goes on it and seals", seals),
-                column("Goes on it and leaks", screws));
+                Text.column("The end", facts),
+                Text.column("Goes on it and seals", seals),
+                Text.column("Goes on it and leaks", screws));
         columns.getStyleClass().add("under-drawing");
         VBox.setVgrow(stack, Priority.ALWAYS);
         return Text.page(new VBox(stack, columns));
-    }
-
-    private static Node column(String title, VBox content) {
-        VBox box = new VBox(4, Text.of(title, "small-heading"), content);
-        HBox.setHgrow(box, Priority.ALWAYS);
-        box.setPrefWidth(10);
-        return box;
     }
 
     private Node slip() {

@@ -104,9 +104,8 @@ public final class JobCommand implements Runnable {
         }
     }
 
-    /** {@code job export}. */
-    @Command(name = "export", mixinStandardHelpOptions = true, description = "Writes a job as JSON, with its results.")
-    static final class Export implements Callable<Integer> {
+    /** What is done with one job of the book. */
+    abstract static class OneJob implements Callable<Integer> {
         @Mixin
         private Where where;
 
@@ -116,31 +115,31 @@ public final class JobCommand implements Runnable {
         @Parameters(paramLabel = "ID", description = "Id of the job.")
         private String id;
 
+        abstract byte[] bytes(Evaluation job) throws BookTrouble;
+
         @Override
         public Integer call() throws BookTrouble, IOException {
             try (Book book = where.open()) {
-                return give(streams.out(), JobFiles.exportText(job(book, id)).getBytes(StandardCharsets.UTF_8));
+                return give(streams.out(), bytes(job(book, id)));
             }
+        }
+    }
+
+    /** {@code job export}. */
+    @Command(name = "export", mixinStandardHelpOptions = true, description = "Writes a job as JSON, with its results.")
+    static final class Export extends OneJob {
+        @Override
+        byte[] bytes(Evaluation job) {
+            return JobFiles.exportText(job).getBytes(StandardCharsets.UTF_8);
         }
     }
 
     /** {@code job sheet}. */
     @Command(name = "sheet", mixinStandardHelpOptions = true, description = "Writes the job sheet as PDF.")
-    static final class Sheet implements Callable<Integer> {
-        @Mixin
-        private Where where;
-
-        @Mixin
-        private Streams streams;
-
-        @Parameters(paramLabel = "ID", description = "Id of the job.")
-        private String id;
-
+    static final class Sheet extends OneJob {
         @Override
-        public Integer call() throws BookTrouble, IOException {
-            try (Book book = where.open()) {
-                return give(streams.out(), JobFiles.sheetBytes(job(book, id), ZoneId.systemDefault()));
-            }
+        byte[] bytes(Evaluation job) throws BookTrouble {
+            return JobFiles.sheetBytes(job, ZoneId.systemDefault());
         }
     }
 

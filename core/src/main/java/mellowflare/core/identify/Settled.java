@@ -53,7 +53,7 @@ final class Settled implements Rule<IdentifyCase> {
                         "end",
                         Figure.of(best.end().id().text()),
                         "share",
-                        new Figure.OfShare(best.probability()),
+                        new Figure.OfShare(Math.min(best.probability(), NEVER_CERTAIN)),
                         "needed",
                         new Figure.OfShare(Identification.SETTLED),
                         "next",
