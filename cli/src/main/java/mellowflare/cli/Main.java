@@ -52,7 +52,12 @@ public final class Main implements Runnable {
                 .setOut(out)
                 .setErr(err)
                 .setCaseInsensitiveEnumValuesAllowed(true)
-                .setParameterExceptionHandler((e, args) -> say(err, e.getMessage(), ExitStatus.REFUSED))
+                .setParameterExceptionHandler((e, args) -> say(
+                        err,
+                        e instanceof CommandLine.UnmatchedArgumentException u
+                                ? "There is no “" + String.join(" ", u.getUnmatched()) + "” here: see --help."
+                                : e.getMessage(),
+                        ExitStatus.REFUSED))
                 .setExecutionExceptionHandler((e, line, parsed) -> {
                     if (e instanceof Refused) {
                         return say(err, e.getMessage(), ExitStatus.REFUSED);

@@ -15,6 +15,7 @@ import javafx.beans.property.StringProperty;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.store.Book;
 import mellowflare.book.store.JobHead;
+import mellowflare.core.identify.ShopFindings;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.measure.UnitSystem;
@@ -30,6 +31,7 @@ public final class Desk {
     private final Clock clock;
     private final ReadOnlyObjectWrapper<Evaluation> current = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<SaveState> saved = new ReadOnlyObjectWrapper<>(SaveState.SAVED);
+    private final ReadOnlyObjectWrapper<ShopFindings> findings = new ReadOnlyObjectWrapper<>(ShopFindings.NONE);
     private final ReadOnlyStringWrapper news = new ReadOnlyStringWrapper("");
     private final StringProperty person = new SimpleStringProperty("");
     private int waiting;
@@ -46,6 +48,7 @@ public final class Desk {
         this.data = data;
         this.clock = clock;
         current.set(first);
+        lookUpFindings();
     }
 
     /** The open job with its results; a new value on every change. */
@@ -72,6 +75,16 @@ public final class Desk {
 
     public void tell(String sentence) {
         news.set(sentence);
+    }
+
+    /** What was named and fitted here before, over all jobs of the book. */
+    public ReadOnlyObjectProperty<ShopFindings> findingsProperty() {
+        return findings.getReadOnlyProperty();
+    }
+
+    /** Looks the shop's findings up again; done at the start and whenever a job is opened. */
+    private void lookUpFindings() {
+        keeper.ask(Book::findings, findings::set, this::tell);
     }
 
     /** Who is at the bench. */
@@ -207,6 +220,7 @@ public final class Desk {
     }
 
     private void openSaved(String id) {
+        lookUpFindings();
         busy();
         keeper.ask(
                 book -> {
@@ -234,6 +248,7 @@ public final class Desk {
     }
 
     private void putSaved(Job job, String what) {
+        lookUpFindings();
         current.set(Evaluation.of(job, data));
         save(what, "");
         keeper.ask(

@@ -12,6 +12,8 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.advice.Schools;
 import mellowflare.core.advice.State;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
@@ -26,6 +28,7 @@ import mellowflare.core.identify.Identifier;
 import mellowflare.core.identify.IdentifyCase;
 import mellowflare.core.identify.Observation;
 import mellowflare.core.identify.RingSeen;
+import mellowflare.core.identify.ShopFindings;
 import mellowflare.core.identify.TaperSeen;
 import mellowflare.core.identify.Twin;
 import mellowflare.core.measure.Angle;
@@ -46,7 +49,8 @@ public final class GaugeModel {
     private static final int TWINS_SHOWN = 3;
     private static final List<String> RANKING_SHOWS = List.of("end.settled", "end.nothing-fits");
     private final Desk desk;
-    private final Identifier identifier;
+    private Identifier identifier;
+    private ShopFindings weighed = ShopFindings.NONE;
     private final ObjectProperty<Which> which = new SimpleObjectProperty<>(Which.A);
     private final ReadOnlyObjectWrapper<GaugeResult> result = new ReadOnlyObjectWrapper<>();
     private final FieldState<Length> diameter =
@@ -62,6 +66,7 @@ public final class GaugeModel {
         seatAngle.onChange(() -> see("seat angle", o -> o.withSeatAngle(seatAngle.value())));
         desk.currentProperty().addListener((o, was, now) -> refresh());
         which.addListener((o, was, now) -> refresh());
+        desk.findingsProperty().addListener((o, was, now) -> refresh());
         refresh();
     }
 
@@ -202,7 +207,22 @@ public final class GaugeModel {
                 j -> j.withLine(j.line().withEnd(side, j.line().end(side).withSeen(after, typed))));
     }
 
+    /** The shop's findings weigh in unless its practice says otherwise. */
+    private void weigh() {
+        boolean own = desk.data()
+                .get(Schools.KEY)
+                .chosen(SchoolTopic.END_PRIOR, desk.job().practice())
+                .id()
+                .equals("shop");
+        ShopFindings now = own ? desk.findingsProperty().get() : ShopFindings.NONE;
+        if (!now.equals(weighed)) {
+            weighed = now;
+            identifier = new Identifier(desk.data(), now);
+        }
+    }
+
     private void refresh() {
+        weigh();
         LineEnd end = end();
         Observation seen = seen();
         UnitSystem units = desk.units();

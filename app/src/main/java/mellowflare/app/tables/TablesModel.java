@@ -65,6 +65,13 @@ public final class TablesModel {
         return chosen.get().map(e -> HalfSection.of(e, e.usualSeat(), units()));
     }
 
+    /** How often the chosen end was named by measuring and then fitted here. */
+    public int fittedHere() {
+        return chosen.get()
+                .map(e -> desk.findingsProperty().get().times(e.id()))
+                .orElse(0);
+    }
+
     /** What goes on the chosen end. */
     public List<Interchange> goesOn() {
         return chosen.get().map(e -> Interchange.on(e, desk.data())).orElse(List.of());

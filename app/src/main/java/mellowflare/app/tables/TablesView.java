@@ -159,11 +159,19 @@ public final class TablesView implements Page {
         String seats = "Seat: "
                 + String.join(" or ", e.seats().stream().map(Seat::words).toList()) + ".";
         String met = "Met on " + String.join(", ", e.metIn()) + " lines.";
+        int times = model.fittedHere();
+        String fitted = times == 0 ? "" : "Named and fitted here " + (times == 1 ? "once." : times + " times.");
         String put = model.seal()
                 .map((SealAdvice s) ->
                         "Put on: " + String.join("; ", s.putOn()) + ". Never " + String.join("; ", s.never()) + ".")
                 .orElse("");
-        return List.of(e.thread().name() + ", " + e.thread().form().angleText() + " flanks", seats, put, names, met)
+        return List.of(
+                        e.thread().name() + ", " + e.thread().form().angleText() + " flanks",
+                        seats,
+                        put,
+                        names,
+                        met,
+                        fitted)
                 .stream()
                 .filter(t -> !t.isEmpty())
                 .toList();

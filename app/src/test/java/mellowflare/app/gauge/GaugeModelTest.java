@@ -3,9 +3,14 @@ package mellowflare.app.gauge;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import mellowflare.app.OpenBook;
 import mellowflare.book.BookTrouble;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.connection.EndCode;
+import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.hose.Which;
@@ -13,11 +18,14 @@ import mellowflare.core.identify.FlankSeen;
 import mellowflare.core.identify.Identification;
 import mellowflare.core.identify.RingSeen;
 import mellowflare.core.identify.TaperSeen;
+import mellowflare.core.job.Job;
 import mellowflare.core.measure.Instrument;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.Read;
 import mellowflare.core.measure.Refusal;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.procedure.MakeLog;
+import mellowflare.core.procedure.StepEntry;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -141,6 +149,41 @@ class GaugeModelTest {
         assertThat(gauge.result().answer().best().orElseThrow().end().brief()).isIn("JIC37 -6", "ORB -6");
         assertThat(gauge.result().warnings()).isEmpty();
         assertThat(gauge.result().otherReading()).isEmpty();
+    }
+
+    @Test
+    void testWhatWasFittedHereWeighsInUntilThePracticeSaysOtherwise() throws BookTrouble {
+        type("14.2", "18");
+        double before = gauge.result().answer().best().orElseThrow().probability();
+        assertThat(best()).isEqualTo("JIC37 -6");
+        for (int i = 0; i < 12; i++) {
+            fitted("job" + i);
+        }
+        open.desk().openNew();
+        open.settle();
+        type("14.2", "18");
+        assertThat(best()).isEqualTo("JIC37 -6");
+        assertThat(gauge.result().answer().best().orElseThrow().probability()).isGreaterThan(before + 0.1);
+        open.desk().change("school", "", j -> j.withPractice(j.practice().with(SchoolTopic.END_PRIOR, "tables")));
+        assertThat(gauge.result().answer().best().orElseThrow().probability()).isEqualTo(before);
+    }
+
+    private void fitted(String id) {
+        EndId flare = new EndId(EndCode.JIC37, "-6", Gender.MALE);
+        StepEntry fit = new StepEntry("fit@A", StepEntry.Outcome.DONE, "Maren", OpenBook.NOW, Map.of(), "");
+        Job job = Job.open(id, "", "", UnitSystem.METRIC);
+        Job made = job.withLine(job.line().withEnd(Which.A, job.line().a().taken(flare, Optional.of(0.95))))
+                .withLog(new MakeLog(List.of(fit), Optional.empty()));
+        open.keeper()
+                .ask(
+                        book -> {
+                            book.save(made, "made", "made", "", OpenBook.NOW);
+                            return null;
+                        },
+                        done -> {},
+                        trouble -> {
+                            throw new IllegalStateException(trouble);
+                        });
     }
 
     @Test

@@ -7,11 +7,16 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.json.JobJson;
+import mellowflare.core.connection.EndCode;
+import mellowflare.core.connection.EndId;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.identify.ShopFindings;
 import mellowflare.core.job.Job;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
@@ -29,6 +34,12 @@ public final class Book implements AutoCloseable {
 
     private static final DateTimeFormatter MOMENT =
             DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm:ss.SSS'Z'").withZone(ZoneOffset.UTC);
+
+    private static final String FITTED =
+            "SELECT r.json ->> '$.line.SIDE.port.code' AS code, r.json ->> '$.line.SIDE.port.size' AS size,"
+                    + " r.json ->> '$.line.SIDE.port.gender' AS gender FROM job j JOIN revision r ON r.job_id = j.id AND r.seq = j.head"
+                    + " WHERE r.json ->> '$.line.SIDE.certainty' >= 0.9 AND EXISTS (SELECT 1 FROM json_each(r.json, '$.made.entries') e"
+                    + " WHERE e.value ->> 'step' = 'FIT' AND e.value ->> 'outcome' = 'done')";
 
     private final Path folder;
     private final BookLock lock;
@@ -119,6 +130,23 @@ public final class Book implements AutoCloseable {
                             Instant.parse(r.getString("changed_at")),
                             r.getInt("put_away") == 1))
                     .list();
+        });
+    }
+
+    /** Every end that was named by measuring and whose joint was then fitted, over all jobs as they stand. */
+    public ShopFindings findings() throws BookTrouble {
+        return guarded("The findings of this shop cannot be read", () -> {
+            List<EndId> fitted = new ArrayList<>();
+            for (String side : List.of("a", "b")) {
+                fitted.addAll(handle.createQuery(
+                                FITTED.replace("SIDE", side).replace("FIT", "fit@" + side.toUpperCase(Locale.ROOT)))
+                        .map((r, ctx) -> new EndId(
+                                EndCode.valueOf(r.getString("code")),
+                                r.getString("size"),
+                                Gender.valueOf(r.getString("gender").toUpperCase(Locale.ROOT))))
+                        .list());
+            }
+            return ShopFindings.of(fitted);
         });
     }
 

@@ -11,11 +11,14 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.Statement;
 import java.time.Instant;
+import java.util.Map;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.Jobs;
 import mellowflare.book.demo.KittiwakeSlip;
 import mellowflare.book.json.JobJson;
+import mellowflare.core.identify.ShopFindings;
 import mellowflare.core.job.Job;
+import mellowflare.core.procedure.StepEntry;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -126,6 +129,20 @@ class BookTest {
             assertThat(book.jobs("").get(2).putAway()).isTrue();
             book.putAway(first, false);
             assertThat(book.jobs("").get(0).id()).isEqualTo(first);
+        }
+    }
+
+    @Test
+    void testOnlyEndsThatWereMeasuredAndFittedCountAsFindings() throws BookTrouble {
+        Job slew = Jobs.demo().get(2);
+        StepEntry fit = new StepEntry("fit@A", StepEntry.Outcome.DONE, "Maren", NOW, Map.of(), "");
+        StepEntry over = new StepEntry("fit@B", StepEntry.Outcome.PASSED_OVER, "Maren", NOW, Map.of(), "not today");
+        try (Book book = Book.open(folder)) {
+            KittiwakeSlip.fill(book, Jobs.DATA, NOW);
+            assertThat(book.findings()).isEqualTo(ShopFindings.NONE);
+            save(book, slew.withLog(slew.log().with(fit).with(over)), "fitted", "", NOW.plusSeconds(60));
+            assertThat(book.findings().counts())
+                    .containsExactly(Map.entry(slew.line().a().port().orElseThrow(), 1));
         }
     }
 

@@ -6,7 +6,8 @@ public enum SchoolTopic {
     ASSEMBLY_LUBRICANT("lubricant for screw-together ends"),
     PIPE_THREAD_SEAL("sealing pipe thread"),
     HOSE_LENGTH("how the length is found"),
-    BOSS_RING("rings in boss ports");
+    BOSS_RING("rings in boss ports"),
+    END_PRIOR("how common ends are");
 
     private final String word;
 

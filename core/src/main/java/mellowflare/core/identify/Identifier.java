@@ -30,15 +30,27 @@ public final class Identifier {
 
     private final List<End> males;
     private final List<End> females;
+    private final double[] malePrior;
+    private final double[] femalePrior;
     private final TwinTable twins;
 
     /**
      * @param data must hold {@link EndTable#KEY} and {@link TwinTable#KEY}
      */
     public Identifier(ReferenceData data) {
+        this(data, ShopFindings.NONE);
+    }
+
+    /**
+     * @param data must hold {@link EndTable#KEY} and {@link TwinTable#KEY}
+     * @param shop what was fitted here before; shifts how likely an end is before anything is seen
+     */
+    public Identifier(ReferenceData data, ShopFindings shop) {
         EndTable ends = data.get(EndTable.KEY);
         this.males = ends.of(Gender.MALE);
         this.females = ends.of(Gender.FEMALE);
+        this.malePrior = shop.prior(males);
+        this.femalePrior = shop.prior(females);
         this.twins = data.get(TwinTable.KEY);
     }
 
@@ -56,9 +68,9 @@ public final class Identifier {
         double[][] logs = new double[given.size()][ends.size()];
         double[] best = new double[given.size()];
         double[] posterior = new double[ends.size()];
-        double shares = ends.stream().mapToDouble(End::share).sum();
+        double[] prior = seen.gender() == Gender.MALE ? malePrior : femalePrior;
         for (int e = 0; e < posterior.length; e++) {
-            posterior[e] = Math.log((1 - UNKNOWN_PRIOR) * ends.get(e).share() / shares);
+            posterior[e] = Math.log((1 - UNKNOWN_PRIOR) * prior[e]);
         }
         double unknown = Math.log(UNKNOWN_PRIOR);
         for (int c = 0; c < logs.length; c++) {
