@@ -54,6 +54,8 @@ public final class GaugeView implements Page {
             List.of("hydraulic", "pneumatic", "water", "gas", "fuel", "brake", "refrigerant");
 
     private final GaugeModel model;
+    private final HoldModel hold;
+    private final HoldPane holdPane;
     private final BorderPane page = new BorderPane();
     private final DrawingPane drawing = new DrawingPane(new Insets(88, 46, 12, 88), 15);
     private final Label held = Text.of("", "held");
@@ -80,8 +82,10 @@ public final class GaugeView implements Page {
     private ChoiceRow<Instrument> instrument;
     private ChoiceRow<String> service;
 
-    public GaugeView(GaugeModel model, Look look) {
+    public GaugeView(GaugeModel model, HoldModel hold, Look look) {
         this.model = model;
+        this.hold = hold;
+        this.holdPane = new HoldPane(hold, look);
         this.answers = new AnswerList(model::use);
         this.diameter = new EntryRow("across the crests", "14.2 or 9/16", model.diameter());
         drawing.setId("half-section");
@@ -98,7 +102,21 @@ public final class GaugeView implements Page {
 
     private Node left() {
         StackPane.setAlignment(held, Pos.TOP_LEFT);
-        StackPane stack = new StackPane(drawing, held);
+        StackPane stack = new StackPane(drawing, held, holdPane);
+        Button holdUp = new Button("hold it to the screen   F8");
+        holdUp.setId("hold-up");
+        holdUp.getStyleClass().setAll("quiet-action");
+        holdUp.setOnAction(e -> hold.heldProperty().set(!hold.heldProperty().get()));
+        StackPane.setAlignment(holdUp, Pos.TOP_RIGHT);
+        StackPane.setMargin(holdUp, new Insets(10, 12, 0, 0));
+        stack.getChildren().add(holdUp);
+        holdPane.visibleProperty().bind(hold.heldProperty());
+        hold.heldProperty().addListener((o, was, now) -> {
+            holdUp.setText(now ? "back to the section   F8" : "hold it to the screen   F8");
+            refreshIfOpen();
+        });
+        hold.trueSizeProperty().addListener((o, was, now) -> refreshIfOpen());
+        hold.dotsPerMmProperty().addListener((o, was, now) -> refreshIfOpen());
         stack.getStyleClass().add("drawing-ground");
         stack.setMinHeight(250);
         HBox columns = new HBox(
@@ -235,6 +253,9 @@ public final class GaugeView implements Page {
         instrument.show(Optional.of(seen.instrument()));
         service.show(seen.service());
         drawing.drawingProperty().set(r.drawing());
+        if (hold.heldProperty().get()) {
+            holdPane.show(r.answer());
+        }
         held.setText(model.heldWhere() + ": " + r.held());
         answers.show(r.answer());
         Text.fill(speaksFor, r.reasonsFor(), "reason-for");

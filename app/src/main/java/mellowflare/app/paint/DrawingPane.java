@@ -23,7 +23,7 @@ public final class DrawingPane extends Region {
     private final DoubleProperty textScale = new SimpleDoubleProperty(1);
     private final Insets margin;
     private final double textSize;
-    private double largestScale = Double.MAX_VALUE;
+    private Optional<Double> exactScale = Optional.empty();
     private Consumer<Subject> pressed = s -> {};
     private CanvasPainter.View view;
 
@@ -58,9 +58,10 @@ public final class DrawingPane extends Region {
         return textScale;
     }
 
-    /** No larger than this many pixels a millimetre. */
-    public void setLargestScale(double scale) {
-        largestScale = scale;
+    /** Shows every drawing with just this many dots a millimetre, whatever the room. */
+    public void setExactScale(double dotsPerMm) {
+        exactScale = Optional.of(dotsPerMm);
+        draw();
     }
 
     /** What happens when a part of the line is pressed. */
@@ -98,8 +99,7 @@ public final class DrawingPane extends Region {
             view = null;
             return;
         }
-        double scale = Math.min(
-                largestScale,
+        double scale = exactScale.orElse(
                 Math.min(wide / now.box().width(), high / now.box().height()));
         double left = margin.getLeft() + (wide - now.box().width() * scale) / 2;
         double bottom = margin.getTop() + (high + now.box().height() * scale) / 2;

@@ -20,6 +20,7 @@ import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.Text;
 import mellowflare.app.gauge.GaugeModel;
 import mellowflare.app.gauge.GaugeView;
+import mellowflare.app.gauge.HoldModel;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.line.LineView;
 import mellowflare.app.look.Look;
@@ -37,6 +38,7 @@ public final class Shell extends BorderPane {
     private final Desk desk;
     private final Look look;
     private final GaugeModel gauge;
+    private final HoldModel hold;
     private final Optional<Caliper> caliper;
     private final Map<Place, Page> pages = new EnumMap<>(Place.class);
     private final Map<Place, Button> tabs = new EnumMap<>(Place.class);
@@ -53,6 +55,7 @@ public final class Shell extends BorderPane {
         this.look = look;
         this.caliper = caliper;
         this.gauge = new GaugeModel(desk);
+        this.hold = new HoldModel(desk);
         getStyleClass().add("shell");
         setTop(new Band(desk, look, this::lead, () -> go(Place.MAKE)));
         setCenter(ground);
@@ -80,7 +83,7 @@ public final class Shell extends BorderPane {
     /** Pages are made when they are first opened, so that the window stands sooner. */
     private Page make(Place place) {
         return switch (place) {
-            case GAUGE -> new GaugeView(gauge, look);
+            case GAUGE -> new GaugeView(gauge, hold, look);
             case LINE -> new LineView(new LineModel(desk), look, this::measure);
             case MAKE -> new MakeView(new MakeModel(desk));
             case BOOK -> new BookView(new BookModel(desk), look);
@@ -138,6 +141,10 @@ public final class Shell extends BorderPane {
         }
         if (e.isShortcutDown()) {
             shortcut(e);
+        } else if (e.getCode() == KeyCode.F8) {
+            go(Place.GAUGE);
+            hold.heldProperty().set(!hold.heldProperty().get());
+            e.consume();
         } else if (e.getCode() == KeyCode.F9) {
             go(Place.GAUGE);
             caliper.ifPresentOrElse(

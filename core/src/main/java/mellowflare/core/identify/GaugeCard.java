@@ -27,7 +27,9 @@ public final class GaugeCard {
     public static final double WIDTH = 180;
 
     private static final double RULER = 100;
-    private static final double COMB = 38;
+    /** Length of a comb (mm), to the last whole tooth. */
+    static final double COMB = 38;
+
     private static final double SLOT_MOST = 36;
     private static final double SLOT_DEPTH = 24;
     private static final double WEDGE_SIDE = 30;
@@ -84,7 +86,8 @@ public final class GaugeCard {
         return sheet.done(0, -1, WIDTH, rows * row);
     }
 
-    private static void comb(Drawing.Sheet sheet, Pitch pitch, double x, double y) {
+    /** A comb of about 30 to 40 mm on its baseline. */
+    static void comb(Drawing.Sheet sheet, Pitch pitch, double x, double y) {
         double p = pitch.length().mm();
         int turns = (int) (COMB / p);
         double depth = ThreadForm.UNIFIED.depth(pitch).mm();
