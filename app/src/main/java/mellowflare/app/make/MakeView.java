@@ -2,6 +2,7 @@ package mellowflare.app.make;
 
 import java.util.Optional;
 import javafx.geometry.Pos;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -81,11 +82,10 @@ public final class MakeView implements Page {
         reason.setAccessibleText("Reason for passing the step over");
         passOver.getStyleClass().setAll("quiet-action");
         passOver.setOnAction(e -> model.passOver());
-        HBox doing = new HBox(10, Text.of("at the bench", "entry-word-short"), person, tick);
-        HBox instead = new HBox(10, reason, passOver, back);
-        doing.setAlignment(Pos.CENTER_LEFT);
-        instead.setAlignment(Pos.CENTER_LEFT);
-        FlowPane who = new FlowPane(26, 6, doing, instead);
+        FlowPane who =
+                new FlowPane(10, 6, Text.of("at the bench", "entry-word-short"), person, tick, reason, passOver, back);
+        who.setRowValignment(VPos.CENTER);
+        who.setPrefWrapLength(200);
         HBox head = new HBox(16, title, number);
         head.setAlignment(Pos.BASELINE_LEFT);
         VBox body = new VBox(11, head, hold, text, tools, cautions, records, readBack);

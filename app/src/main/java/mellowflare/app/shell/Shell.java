@@ -120,7 +120,7 @@ public final class Shell extends BorderPane {
     }
 
     /** A part of the strip leads to where it is worked on. */
-    private void lead(Subject subject) {
+    void lead(Subject subject) {
         switch (subject) {
             case END_A -> measure(Which.A);
             case END_B -> measure(Which.B);

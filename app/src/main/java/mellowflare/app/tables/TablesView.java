@@ -103,7 +103,9 @@ public final class TablesView implements Page {
     }
 
     private Node figures() {
-        HBox bar = new HBox(36, is, band, pitch, Text.spring(), use(Which.A), use(Which.B));
+        VBox uses = new VBox(6, use(Which.A), use(Which.B));
+        uses.setAlignment(Pos.CENTER_RIGHT);
+        HBox bar = new HBox(36, is, band, pitch, Text.spring(), uses);
         bar.getStyleClass().add("figure-bar");
         bar.setAlignment(Pos.CENTER_LEFT);
         return bar;
@@ -112,7 +114,7 @@ public final class TablesView implements Page {
     private Button use(Which which) {
         Button use = new Button("Use as end " + which);
         use.setId("pick-" + which);
-        use.getStyleClass().add("main-action");
+        use.getStyleClass().addAll("main-action", "one-of-two");
         use.setMinWidth(Region.USE_PREF_SIZE);
         use.setOnAction(e -> model.use(which));
         return use;

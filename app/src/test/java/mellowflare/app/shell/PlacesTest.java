@@ -1,0 +1,125 @@
+package mellowflare.app.shell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBoxBase;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextInputControl;
+import javafx.stage.Stage;
+import mellowflare.app.OpenBook;
+import mellowflare.app.desk.Desk;
+import mellowflare.app.desk.Keeper;
+import mellowflare.app.look.Look;
+import mellowflare.book.demo.KittiwakeSlip;
+import mellowflare.book.store.Book;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.Job;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Every place, with every demo job, small and in large type. */
+@ExtendWith(ApplicationExtension.class)
+class PlacesTest {
+    private final Look look = new Look();
+    private Desk desk;
+    private Shell shell;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        Path folder = Files.createTempDirectory("book");
+        Book book = Book.open(folder);
+        KittiwakeSlip.fill(book, OpenBook.DATA, OpenBook.NOW);
+        Job job = book.job("demo-slew-hose").orElseThrow();
+        desk = new Desk(
+                new Keeper(book, Platform::runLater),
+                OpenBook.DATA,
+                Evaluation.of(job, OpenBook.DATA),
+                Clock.systemUTC());
+        shell = new Shell(desk, look, Optional.empty());
+        Scene scene = new Scene(shell, 1024, 700);
+        look.dress(scene);
+        stage.setScene(scene);
+        stage.show();
+    }
+
+    @AfterEach
+    void close() {
+        desk.keeper().close();
+    }
+
+    /** All nodes but the insides of combo boxes, which speak through the box. */
+    private static List<Node> all(Node node, List<Node> into) {
+        into.add(node);
+        if (node instanceof Parent p && !(node instanceof ComboBoxBase)) {
+            p.getChildrenUnmodifiable().forEach(c -> all(c, into));
+        }
+        return into;
+    }
+
+    private void open(FxRobot robot, String id, Place place) {
+        robot.interact(() -> desk.open(id));
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> shell.go(place));
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    void testEveryPlaceSaysWhatItsControlsAreForAndStaysInTheWindow(FxRobot robot) {
+        for (String id : List.of("demo-tractor", "demo-winch", "demo-slew-hose")) {
+            for (boolean large : new boolean[] {false, true}) {
+                robot.interact(() -> look.largeProperty().set(large));
+                for (Place place : Place.values()) {
+                    open(robot, id, place);
+                    String where = place + " with " + id + (large ? " in large type" : "");
+                    for (Node n : all(shell, new ArrayList<>())) {
+                        if (n instanceof TextInputControl || n instanceof ListView || n instanceof ComboBoxBase) {
+                            assertThat(n.getAccessibleText())
+                                    .as(where + ": " + n)
+                                    .isNotBlank();
+                        } else if (n instanceof Button b && b.isVisible()) {
+                            assertThat(b.getText() + b.getAccessibleText())
+                                    .as(where + ": " + n)
+                                    .isNotBlank();
+                        }
+                    }
+                    assertThat(shell.getWidth()).as(where).isEqualTo(1024);
+                    assertThat(shell.getRight().getBoundsInParent().getMaxX())
+                            .as(where)
+                            .isLessThanOrEqualTo(1025);
+                    assertThat(shell.getCenter().getBoundsInParent().getMaxX())
+                            .as(where + ": page and thumb index side by side")
+                            .isLessThanOrEqualTo(
+                                    shell.getRight().getBoundsInParent().getMinX() + 1);
+                }
+            }
+        }
+    }
+
+    @Test
+    void testPartOfTheBandLeadsWhereItIsWorkedOn(FxRobot robot) {
+        open(robot, "demo-slew-hose", Place.BOOK);
+        robot.interact(() -> shell.lead(Subject.END_B));
+        assertThat(shell.open()).isEqualTo(Place.GAUGE);
+        robot.interact(() -> shell.lead(Subject.HOSE));
+        assertThat(shell.open()).isEqualTo(Place.LINE);
+        robot.interact(() -> shell.lead(Subject.MAKE));
+        assertThat(shell.open()).isEqualTo(Place.MAKE);
+    }
+}
