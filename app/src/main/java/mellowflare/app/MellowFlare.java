@@ -83,14 +83,7 @@ public final class MellowFlare extends Application {
     }
 
     private static void remember(Desk desk, String name, boolean chosen) {
-        desk.keeper()
-                .ask(
-                        book -> {
-                            book.preference(name, chosen ? "yes" : "no");
-                            return null;
-                        },
-                        done -> {},
-                        desk::tell);
+        desk.keeper().remember(name, chosen ? "yes" : "no", () -> {}, desk::tell);
     }
 
     /** Says in a plain window why there is no book. */

@@ -77,6 +77,7 @@ class IdentifyTest {
                 "{\"gender\":\"male\",\"pitch\":99}|“pitch”",
                 "{\"gender\":\"male\",\"seat\":\"cone38\"}|“seat”",
                 "{\"gender\":\"male\",\"seatAngle\":\"37\"}|“seatAngle”",
+                "{\"gender\":\"male\",\"service\":\"steam\"}|“service”: “steam” is not known here: use brake, fuel",
                 "{\"gender\":\"male\",\"worn\":\"perhaps\"}|“worn”",
                 "{\"gender\":\"male\",\"diamter\":14.2}|“diamter”: there is no such field",
             })

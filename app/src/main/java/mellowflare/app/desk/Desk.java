@@ -15,11 +15,15 @@ import javafx.beans.property.StringProperty;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.store.Book;
 import mellowflare.book.store.JobHead;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.Seat;
 import mellowflare.core.identify.ShopFindings;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.sealing.SealAdvice;
+import mellowflare.core.sealing.Sealing;
 
 /**
  * The one job that is open across all places. Every change is worked out at once and saved at once, in the background; “saved” is shown only
@@ -251,13 +255,7 @@ public final class Desk {
         lookUpFindings();
         current.set(Evaluation.of(job, data));
         save(what, "");
-        keeper.ask(
-                book -> {
-                    book.preference("open-job", job.id());
-                    return null;
-                },
-                done -> {},
-                this::tell);
+        keeper.remember("open-job", job.id(), () -> {}, this::tell);
     }
 
     /** The list of jobs for a search text. */
@@ -267,13 +265,12 @@ public final class Desk {
 
     public void rememberPerson(String name) {
         person.set(name);
-        keeper.ask(
-                book -> {
-                    book.preference("person", name);
-                    return null;
-                },
-                done -> {},
-                this::tell);
+        keeper.remember("person", name, () -> {}, this::tell);
+    }
+
+    /** How to seal on a seat of an end, in the fluid and the practice of the open job. */
+    public Optional<SealAdvice> sealOn(End end, Seat seat) {
+        return data.get(Sealing.KEY).advise(end, seat, current().plan().c().fluid(), job().practice(), data);
     }
 
     public UnitSystem units() {

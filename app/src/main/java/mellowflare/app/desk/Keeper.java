@@ -43,6 +43,17 @@ public final class Keeper implements AutoCloseable {
         });
     }
 
+    /** Keeps a preference for the next time. */
+    public void remember(String name, String value, Runnable done, Consumer<String> trouble) {
+        ask(
+                book -> {
+                    book.preference(name, value);
+                    return null;
+                },
+                kept -> done.run(),
+                trouble);
+    }
+
     public Book book() {
         return book;
     }

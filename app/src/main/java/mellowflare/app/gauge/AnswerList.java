@@ -93,12 +93,8 @@ final class AnswerList extends VBox {
         return row;
     }
 
-    /** Never shown as certain: the last per cent stays open. */
     private static String share(double probability) {
-        if (probability > 0.99) {
-            return "over 99 %";
-        }
-        return probability < 0.01 ? "under 1 %" : new Figure.OfShare(probability).text(UnitSystem.METRIC);
+        return new Figure.OfShare(probability).text(UnitSystem.METRIC);
     }
 
     private static Node bar(double probability) {

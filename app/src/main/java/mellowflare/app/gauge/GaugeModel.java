@@ -41,7 +41,6 @@ import mellowflare.core.measure.Read;
 import mellowflare.core.measure.Refusal;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.sealing.SealAdvice;
-import mellowflare.core.sealing.Sealing;
 import mellowflare.core.thread.Pitch;
 
 /** What Gauge does, without a window: typed readings in, ranked answer and drawing out, the end into the line. */
@@ -281,14 +280,7 @@ public final class GaugeModel {
     private Optional<SealAdvice> seal(Candidate c) {
         Seat seat =
                 seen().seat().filter(c.end().seats()::contains).orElse(c.end().usualSeat());
-        return desk.data()
-                .get(Sealing.KEY)
-                .advise(
-                        c.end(),
-                        seat,
-                        desk.current().plan().c().fluid(),
-                        desk.job().practice(),
-                        desk.data());
+        return desk.sealOn(c.end(), seat);
     }
 
     private List<String> says(Candidate c, Evidence.Verdict verdict) {

@@ -9,12 +9,13 @@ import mellowflare.app.desk.Desk;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.identify.HoldUp;
 import mellowflare.core.identify.Identification;
+import mellowflare.core.measure.Length;
 
 /** Holding a part to the screen, without a window: true size once a card was laid on the outline, kept for the next time. */
 public final class HoldModel {
     private static final String KEPT = "screen-dots-per-mm";
     /** About 96 dots to the inch, where most screens begin. */
-    private static final double FIRST_GUESS = 96 / 25.4;
+    private static final double FIRST_GUESS = 96 / Length.MM_PER_INCH;
 
     private static final double FEWEST = 1.5;
     private static final double MOST = 20;
@@ -69,14 +70,7 @@ public final class HoldModel {
     public void fits() {
         trueSize.set(true);
         String dots = Double.toString(dotsPerMm.get());
-        desk.keeper()
-                .ask(
-                        book -> {
-                            book.preference(KEPT, dots);
-                            return null;
-                        },
-                        done -> desk.tell("True size is kept for this screen."),
-                        desk::tell);
+        desk.keeper().remember(KEPT, dots, () -> desk.tell("True size is kept for this screen."), desk::tell);
     }
 
     /** Begins with the card again, as after a change of screen. */

@@ -149,7 +149,7 @@ final class EndColumn extends VBox {
         EndId p = end.port().get();
         return p.code() + " " + p.size() + ", " + p.gender().word() + "   "
                 + end.certainty()
-                        .map(c -> "measured, " + new Figure.OfShare(Math.min(c, 0.99)).text(model.units()) + " sure")
+                        .map(c -> "measured, " + new Figure.OfShare(c).text(model.units()) + " sure")
                         .orElse("picked, not measured");
     }
 }

@@ -1,5 +1,6 @@
 package mellowflare.app.tables;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -17,10 +18,10 @@ import mellowflare.core.identify.Interchange;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.sealing.SealAdvice;
-import mellowflare.core.sealing.Sealing;
 
 /** What Tables does, without a window: search, the chosen end, what goes on it. */
 public final class TablesModel {
+    private static final int TOLD = 5;
     private final Desk desk;
     private final StringProperty search = new SimpleStringProperty("");
     private final ReadOnlyObjectWrapper<List<End>> found = new ReadOnlyObjectWrapper<>(List.of());
@@ -77,16 +78,27 @@ public final class TablesModel {
         return chosen.get().map(e -> Interchange.on(e, desk.data())).orElse(List.of());
     }
 
+    /**
+     * What goes on the chosen end and seals, or what goes on and leaks: the first few with what comes of it, the rest by name, none left out.
+     */
+    public List<String> goesOn(boolean seals) {
+        List<Interchange> on = goesOn().stream().filter(i -> i.seals() == seals).toList();
+        List<String> said = new ArrayList<>();
+        on.stream().limit(TOLD).forEach(i -> said.add(named(i) + ": " + i.says()));
+        if (on.size() > TOLD) {
+            said.add("So do "
+                    + String.join(
+                            ", ", on.stream().skip(TOLD).map(TablesModel::named).toList()) + ".");
+        }
+        return List.copyOf(said);
+    }
+
+    private static String named(Interchange i) {
+        return i.other().brief() + " " + i.other().gender().word();
+    }
+
     public Optional<SealAdvice> seal() {
-        return chosen.get()
-                .flatMap(e -> desk.data()
-                        .get(Sealing.KEY)
-                        .advise(
-                                e,
-                                e.usualSeat(),
-                                desk.current().plan().c().fluid(),
-                                desk.job().practice(),
-                                desk.data()));
+        return chosen.get().flatMap(e -> desk.sealOn(e, e.usualSeat()));
     }
 
     /** The band over the crests, in the given system. */

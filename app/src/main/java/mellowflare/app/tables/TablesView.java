@@ -24,7 +24,6 @@ import mellowflare.app.shell.Page;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.hose.Which;
-import mellowflare.core.identify.Interchange;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.sealing.SealAdvice;
 
@@ -43,11 +42,13 @@ public final class TablesView implements Page {
     private final FigureBox is = new FigureBox();
     private final FigureBox band = new FigureBox();
     private final FigureBox pitch = new FigureBox();
+    private final VBox uses = new VBox(6);
     private boolean showing;
 
     public TablesView(TablesModel model, Look look) {
         this.model = model;
         drawing.setId("table-section");
+        facts.setId("end-facts");
         drawing.inkProperty().bind(look.ink());
         drawing.textScaleProperty().bind(look.scale());
         drawing.setAccessibleText("Half-section of the chosen end, to scale");
@@ -103,7 +104,7 @@ public final class TablesView implements Page {
     }
 
     private Node figures() {
-        VBox uses = new VBox(6, use(Which.A), use(Which.B));
+        uses.getChildren().setAll(use(Which.A), use(Which.B));
         uses.setAlignment(Pos.CENTER_RIGHT);
         HBox bar = new HBox(36, is, band, pitch, Text.spring(), uses);
         bar.getStyleClass().add("figure-bar");
@@ -137,10 +138,10 @@ public final class TablesView implements Page {
         Optional<End> chosen = model.chosenProperty().get();
         drawing.drawingProperty().set(model.drawing().orElse(null));
         held.setText(chosen.map(e -> e.title() + ", " + e.gender().word()).orElse("Nothing found"));
-        List<Interchange> on = model.goesOn();
-        Text.fill(seals, said(on, true), "reason-for");
-        Text.fill(screws, said(on, false), "twin");
-        chosen.ifPresent(e -> Text.fill(facts, facts(e), "reason-for"));
+        Text.fill(seals, model.goesOn(true), "reason-for");
+        Text.fill(screws, model.goesOn(false), "twin");
+        Text.fill(facts, chosen.map(this::facts).orElse(List.of()), "reason-for");
+        uses.setDisable(chosen.isEmpty());
         UnitSystem units = model.units();
         is.words(
                 "it is",
@@ -176,14 +177,6 @@ public final class TablesView implements Page {
                         fitted)
                 .stream()
                 .filter(t -> !t.isEmpty())
-                .toList();
-    }
-
-    private static List<String> said(List<Interchange> on, boolean seals) {
-        return on.stream()
-                .filter(i -> i.seals() == seals)
-                .limit(5)
-                .map(i -> i.other().brief() + " " + i.other().gender().word() + ": " + i.says())
                 .toList();
     }
 

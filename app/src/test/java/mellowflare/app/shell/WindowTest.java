@@ -249,6 +249,19 @@ class WindowTest {
     }
 
     @Test
+    void testSearchThatFindsNothingShowsNoFactsOfTheEndBefore(FxRobot robot) {
+        alt(robot, KeyCode.T);
+        assertThat(robot.lookup("#end-facts .label").queryAll()).isNotEmpty();
+        robot.write("-9999999 \u00fc;", 0);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#end-facts .label").queryAll()).isEmpty();
+        assertThat(robot.lookup("#pick-A").query().isDisabled()).isTrue();
+        assertThat(robot.lookup("#end-search").queryTextInputControl().getText())
+                .as("what was typed stays")
+                .contains("-9999999");
+    }
+
+    @Test
     void testNightAndLargeTypeAreSwitchedByKey(FxRobot robot) {
         ctrl(robot, KeyCode.D);
         ctrl(robot, KeyCode.T);

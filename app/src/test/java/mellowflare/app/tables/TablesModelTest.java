@@ -64,6 +64,19 @@ class TablesModelTest {
     }
 
     @Test
+    void testEverythingThatGoesOnIsNamedOnceHoweverMuchItIs() {
+        for (End end : tables.foundProperty().get()) {
+            tables.choose(end);
+            String said = String.join(" ", tables.goesOn(true)) + String.join(" ", tables.goesOn(false));
+            assertThat(tables.goesOn())
+                    .as(end.title())
+                    .allSatisfy(i -> assertThat(said)
+                            .contains(
+                                    i.other().brief() + " " + i.other().gender().word()));
+        }
+    }
+
+    @Test
     void testEndIsPickedIntoTheLineAsNotMeasured() {
         tables.searchProperty().set("orfs -6 male");
         tables.use(Which.B);

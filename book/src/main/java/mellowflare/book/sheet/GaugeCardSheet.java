@@ -4,13 +4,14 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.identify.GaugeCard;
+import mellowflare.core.measure.Length;
 import mellowflare.core.reference.ReferenceData;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** The gauge card as PDF at true size. */
 public final class GaugeCardSheet {
     /** Points of paper for a millimetre: 72 points are an inch. */
-    private static final float POINTS_PER_MM = 72f / 25.4f;
+    private static final float POINTS_PER_MM = (float) (72 / Length.MM_PER_INCH);
 
     private GaugeCardSheet() {}
 

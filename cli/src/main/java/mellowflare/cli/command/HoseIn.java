@@ -1,12 +1,9 @@
 package mellowflare.cli.command;
 
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
@@ -42,21 +39,13 @@ import mellowflare.core.size.DashSize;
 
 /** From the fields of a record to a hose line with its parts looked up. */
 final class HoseIn {
-    private static final Map<String, EndCode> CODES = words(EndCode.values());
-    private static final Map<String, HoseKind> KINDS = words(HoseKind.values());
-    private static final Map<String, Seat> SEATS =
-            Arrays.stream(Seat.values()).collect(Collectors.toMap(Seat::code, Function.identity()));
+    private static final Map<String, EndCode> CODES = Words.of(EndCode.values());
+    private static final Map<String, HoseKind> KINDS = Words.of(HoseKind.values());
 
     private final ReferenceData data;
 
     HoseIn(ReferenceData data) {
         this.data = data;
-    }
-
-    private static <E extends Enum<E>> Map<String, E> words(E[] values) {
-        return Arrays.stream(values)
-                .collect(Collectors.toMap(
-                        v -> v.name().toLowerCase(Locale.ROOT).replace('_', '-'), Function.identity()));
     }
 
     HoseCase read(Fields f, UnitSystem units) throws Refused {
@@ -120,7 +109,7 @@ final class HoseIn {
         End end = data.get(EndTable.KEY)
                 .find(id)
                 .orElseThrow(() -> f.wrong("size", "the tables hold no " + id.text() + "."));
-        Seat seat = f.word("seat", SEATS).orElse(end.usualSeat());
+        Seat seat = f.word("seat", Words.SEATS).orElse(end.usualSeat());
         if (!end.seats().contains(seat)) {
             throw f.wrong("seat", "a " + id.text() + " has no " + seat.words() + ".");
         }
@@ -178,7 +167,8 @@ final class HoseIn {
     private Practice practice(Fields f) throws Refused {
         Practice practice = Practice.USUAL;
         Schools schools = data.get(Schools.KEY);
-        for (Map.Entry<String, SchoolTopic> topic : words(SchoolTopic.values()).entrySet()) {
+        for (Map.Entry<String, SchoolTopic> topic :
+                Words.of(SchoolTopic.values()).entrySet()) {
             Map<String, String> known = new HashMap<>();
             schools.of(topic.getValue()).stream().map(School::id).forEach(id -> known.put(id, id));
             Optional<String> chosen = f.word(topic.getKey(), known);

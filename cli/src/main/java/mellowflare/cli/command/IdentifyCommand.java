@@ -5,18 +5,17 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
 import mellowflare.cli.output.FindingsOut;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.End;
-import mellowflare.core.connection.Seat;
+import mellowflare.core.connection.EndTable;
 import mellowflare.core.identify.Candidate;
 import mellowflare.core.identify.Evidence;
 import mellowflare.core.identify.FlankSeen;
@@ -62,12 +61,7 @@ public final class IdentifyCommand extends ComputeCommand {
             "secondProbability",
             "unknownProbability",
             "nextCheck");
-    private static final Map<String, Seat> SEATS = new HashMap<>();
     private static final double WORTH_TELLING = 1e-4;
-
-    static {
-        Arrays.stream(Seat.values()).forEach(s -> SEATS.put(s.code(), s));
-    }
 
     @Override
     Computation computation() {
@@ -83,7 +77,7 @@ public final class IdentifyCommand extends ComputeCommand {
             return result(IdentifyCase.of(observation(record), identifier, data), units);
         }
 
-        private static Observation observation(Fields f) throws Refused {
+        private Observation observation(Fields f) throws Refused {
             Optional<Length> diameter = f.length("diameter");
             if (diameter.filter(d -> !Observation.isDiameter(d)).isPresent()) {
                 throw f.wrong("diameter", "no thread of a fitting is that large: expected up to 400 mm.");
@@ -102,17 +96,22 @@ public final class IdentifyCommand extends ComputeCommand {
                     f.pitch("pitch"),
                     flank(f),
                     f.word("taper", Map.of("parallel", TaperSeen.PARALLEL, "tapered", TaperSeen.TAPERED)),
-                    f.word("seat", SEATS),
+                    f.word("seat", Words.SEATS),
                     f.angle("seatAngle", 5, 130),
                     f.word(
                             "oring",
                             Map.of("none", RingSeen.NONE, "thread-base", RingSeen.THREAD_BASE, "face", RingSeen.FACE)),
                     f.flag("worn"),
-                    f.text("service"));
+                    f.word("service", services()));
+        }
+
+        private Map<String, String> services() {
+            return data.get(EndTable.KEY).services().stream()
+                    .collect(Collectors.toMap(Function.identity(), Function.identity()));
         }
 
         private static Optional<FlankSeen> flank(Fields f) throws Refused {
-            return f.angle("flank", 50, 65).map(a -> a.degrees() < 57.5 ? FlankSeen.DEG55 : FlankSeen.DEG60);
+            return f.angle("flank", 50, 65).map(FlankSeen::nearest);
         }
 
         private static ObjectNode result(IdentifyCase c, UnitSystem units) {
@@ -164,7 +163,7 @@ public final class IdentifyCommand extends ComputeCommand {
 
         private static ObjectNode check(NextCheck next) {
             ObjectNode out = JsonNodeFactory.instance.objectNode();
-            out.put("clue", next.clue().name().toLowerCase(Locale.ROOT).replace('_', '-'));
+            out.put("clue", FindingsOut.word(next.clue()));
             out.put("says", next.says());
             out.put("bits", next.bits());
             ArrayNode outcomes = out.putArray("outcomes");
@@ -218,7 +217,7 @@ public final class IdentifyCommand extends ComputeCommand {
         }
 
         private static String share(JsonNode probability) {
-            return String.format("%7s", new Figure.OfShare(probability.asDouble()).text(UnitSystem.METRIC));
+            return String.format("%9s", new Figure.OfShare(probability.asDouble()).text(UnitSystem.METRIC));
         }
     }
 }

@@ -1,17 +1,29 @@
 package mellowflare.cli.command;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.util.Arrays;
 import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
+import mellowflare.cli.output.FindingsOut;
 import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.Seat;
 import mellowflare.core.measure.UnitSystem;
 
 /** Words that several commands share. */
 final class Words {
     static final Map<String, Gender> GENDERS = Map.of("male", Gender.MALE, "female", Gender.FEMALE);
 
+    static final Map<String, Seat> SEATS = of(Seat.values());
+
     private Words() {}
+
+    /** The published word of each value. */
+    static <E extends Enum<E>> Map<String, E> of(E[] values) {
+        return Arrays.stream(values).collect(Collectors.toMap(FindingsOut::word, Function.identity()));
+    }
 
     /** The system in which sentences and shop figures are written; metric when not said. */
     static UnitSystem units(Fields record) throws Refused {

@@ -62,7 +62,8 @@ public final class FindingsOut {
         return false;
     }
 
-    private static String word(Enum<?> value) {
+    /** The published word of a value: lower case, joined by hyphens. */
+    public static String word(Enum<?> value) {
         return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 }

@@ -33,7 +33,15 @@ public sealed interface Figure {
      *
      * @param fraction 0 to 1
      */
-    record OfShare(double fraction) implements Figure {}
+    record OfShare(double fraction) implements Figure {
+        /** Never shown as certain nor as impossible: the last per cent stays open at both ends. */
+        private String text() {
+            if (fraction > 0.99) {
+                return "over 99 %";
+            }
+            return fraction < 0.01 ? "under 1 %" : LengthFormat.decimal(fraction * 100, 0, 0) + " %";
+        }
+    }
 
     /** A name: of a part, an end, a fluid. */
     record Word(String text) implements Figure {}
@@ -92,7 +100,7 @@ public sealed interface Figure {
                     : LengthFormat.decimal(f.metresPerSecond / 0.3048, 1, 0) + " ft/s";
         }
         if (this instanceof OfShare f) {
-            return LengthFormat.decimal(f.fraction * 100, 0, 0) + " %";
+            return f.text();
         }
         return ((Word) this).text;
     }

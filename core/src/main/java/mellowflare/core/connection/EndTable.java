@@ -6,6 +6,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.CsvTable;
@@ -52,6 +54,11 @@ public final class EndTable {
 
     public Optional<End> find(EndId id) {
         return Optional.ofNullable(ends.get(id));
+    }
+
+    /** Every kind of service that some end is met in. */
+    public Set<String> services() {
+        return ends.values().stream().flatMap(e -> e.metIn().stream()).collect(Collectors.toSet());
     }
 
     /** The sizes of a family, in table order. */

@@ -1,5 +1,7 @@
 package mellowflare.core.identify;
 
+import mellowflare.core.measure.Angle;
+
 /** Which leaf's flanks lay without light. */
 public enum FlankSeen {
     DEG55("55° flank"),
@@ -9,6 +11,11 @@ public enum FlankSeen {
 
     FlankSeen(String word) {
         this.word = word;
+    }
+
+    /** The flank nearest to a measured included angle. */
+    public static FlankSeen nearest(Angle included) {
+        return included.degrees() < 57.5 ? DEG55 : DEG60;
     }
 
     public String word() {

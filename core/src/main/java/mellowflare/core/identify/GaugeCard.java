@@ -13,6 +13,7 @@ import mellowflare.core.geometry.Pen;
 import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
 import mellowflare.core.geometry.ThreadProfile;
+import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.thread.Pitch;
@@ -55,11 +56,11 @@ public final class GaugeCard {
         }
         sheet.line(Pen.OUTLINE, new Point(0, 10), new Point(RULER, 10));
         for (int sixteenths = 0; sixteenths <= 64; sixteenths++) {
-            double x = sixteenths * 25.4 / 16;
+            double x = sixteenths * Length.MM_PER_INCH / 16;
             double tick = sixteenths % 16 == 0 ? 5 : sixteenths % 4 == 0 ? 3.5 : 2;
             sheet.line(Pen.FINE, new Point(x, 10), new Point(x, 10 - tick));
         }
-        sheet.line(Pen.OUTLINE, new Point(0, 10), new Point(4 * 25.4, 10));
+        sheet.line(Pen.OUTLINE, new Point(0, 10), new Point(4 * Length.MM_PER_INCH, 10));
         name(
                 sheet,
                 108,

@@ -29,9 +29,6 @@ final class Settled implements Rule<IdentifyCase> {
             "Measure again, look whether it is worn, or ask: it may be a standard that these tables lack.",
             Source.of("the end tables"));
 
-    /** Shares are never shown as certain. */
-    private static final double NEVER_CERTAIN = 0.99;
-
     @Override
     public List<Finding> check(IdentifyCase c) {
         Identification answer = c.answer();
@@ -40,9 +37,7 @@ final class Settled implements Rule<IdentifyCase> {
         }
         if (answer.standing() == Identification.Standing.NOTHING_FITS) {
             return List.of(Finding.fail(
-                    NOTHING,
-                    Subject.END,
-                    Map.of("share", new Figure.OfShare(Math.min(answer.unknownProbability(), NEVER_CERTAIN)))));
+                    NOTHING, Subject.END, Map.of("share", new Figure.OfShare(answer.unknownProbability()))));
         }
         Candidate best = answer.best().get();
         return List.of(Finding.of(
@@ -53,7 +48,7 @@ final class Settled implements Rule<IdentifyCase> {
                         "end",
                         Figure.of(best.end().id().text()),
                         "share",
-                        new Figure.OfShare(Math.min(best.probability(), NEVER_CERTAIN)),
+                        new Figure.OfShare(best.probability()),
                         "needed",
                         new Figure.OfShare(Identification.SETTLED),
                         "next",

@@ -86,6 +86,10 @@ class FindingTest {
         assertThat(Figure.of(Angle.ofDegrees(90)).text(UnitSystem.METRIC)).isEqualTo("90°");
         assertThat(new Figure.OfSpeed(6.096).text(UnitSystem.INCH)).isEqualTo("20 ft/s");
         assertThat(new Figure.OfShare(0.954).text(UnitSystem.METRIC)).isEqualTo("95 %");
+        assertThat(new Figure.OfShare(0.9999).text(UnitSystem.METRIC))
+                .as("nothing measured is ever certain")
+                .isEqualTo("over 99 %");
+        assertThat(new Figure.OfShare(0.0001).text(UnitSystem.METRIC)).isEqualTo("under 1 %");
         assertThat(Figure.of(GaugePressure.ofBar(0.5)).text(UnitSystem.METRIC)).isEqualTo("0.5 bar");
     }
 
