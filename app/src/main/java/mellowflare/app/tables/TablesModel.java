@@ -1,8 +1,10 @@
 package mellowflare.app.tables;
 
-import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleStringProperty;
@@ -21,7 +23,6 @@ import mellowflare.core.sealing.SealAdvice;
 
 /** What Tables does, without a window: search, the chosen end, what goes on it. */
 public final class TablesModel {
-    private static final int TOLD = 5;
     private final Desk desk;
     private final StringProperty search = new SimpleStringProperty("");
     private final ReadOnlyObjectWrapper<List<End>> found = new ReadOnlyObjectWrapper<>(List.of());
@@ -78,19 +79,17 @@ public final class TablesModel {
         return chosen.get().map(e -> Interchange.on(e, desk.data())).orElse(List.of());
     }
 
-    /**
-     * What goes on the chosen end and seals, or what goes on and leaks: the first few with what comes of it, the rest by name, none left out.
-     */
+    /** What goes on the chosen end and seals, or what goes on and leaks: all of it, those with the same outcome in one sentence. */
     public List<String> goesOn(boolean seals) {
-        List<Interchange> on = goesOn().stream().filter(i -> i.seals() == seals).toList();
-        List<String> said = new ArrayList<>();
-        on.stream().limit(TOLD).forEach(i -> said.add(named(i) + ": " + i.says()));
-        if (on.size() > TOLD) {
-            said.add("So do "
-                    + String.join(
-                            ", ", on.stream().skip(TOLD).map(TablesModel::named).toList()) + ".");
-        }
-        return List.copyOf(said);
+        Map<String, List<String>> byOutcome = goesOn().stream()
+                .filter(i -> i.seals() == seals)
+                .collect(Collectors.groupingBy(
+                        Interchange::says,
+                        LinkedHashMap::new,
+                        Collectors.mapping(TablesModel::named, Collectors.toList())));
+        return byOutcome.entrySet().stream()
+                .map(e -> String.join(", ", e.getValue()) + ": " + e.getKey())
+                .toList();
     }
 
     private static String named(Interchange i) {

@@ -64,9 +64,12 @@ class TablesModelTest {
     }
 
     @Test
-    void testEverythingThatGoesOnIsNamedOnceHoweverMuchItIs() {
+    void testEverythingThatGoesOnIsNamedAndNoOutcomeSaidTwice() {
         for (End end : tables.foundProperty().get()) {
             tables.choose(end);
+            assertThat(tables.goesOn(false).stream().map(t -> t.substring(t.indexOf(':'))))
+                    .as(end.title())
+                    .doesNotHaveDuplicates();
             String said = String.join(" ", tables.goesOn(true)) + String.join(" ", tables.goesOn(false));
             assertThat(tables.goesOn())
                     .as(end.title())
