@@ -47,8 +47,11 @@ final class AnswerList extends VBox {
                 getChildren().add(head(best.end().title(), best.probability(), "answer-best"));
                 getChildren()
                         .add(Text.of(
-                                best.end().thread().name() + ", "
-                                        + best.end().thread().form().angleText() + ", "
+                                best.end().threadName() + ", "
+                                        + best.end()
+                                                .thread()
+                                                .map(t -> t.form().angleText() + ", ")
+                                                .orElse("")
                                         + best.end().source().shown(),
                                 "soft"));
                 getChildren().add(bar(best.probability()));

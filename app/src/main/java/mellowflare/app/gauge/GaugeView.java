@@ -210,6 +210,11 @@ public final class GaugeView implements Page {
             case INVERTED42, INVERTED45 -> "inv";
             case BUBBLE -> "bub";
             case WASHER -> "flat";
+            case TAPER_SEAT -> "cone";
+            case PILOT_ORING -> "pilot";
+            case FERRULE -> "sleeve";
+            case TUBE_ORING -> "in ring";
+            case BARB -> "barb";
         };
     }
 
@@ -297,7 +302,7 @@ public final class GaugeView implements Page {
                         ? "nothing in the tables fits well"
                         : r.answer()
                                 .best()
-                                .map(b -> b.end().thread().name() + ", "
+                                .map(b -> b.end().threadName() + ", "
                                         + b.end().gender().word())
                                 .orElse("measure across the crests"));
         goesOn.words(

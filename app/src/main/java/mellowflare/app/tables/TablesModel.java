@@ -103,9 +103,9 @@ public final class TablesModel {
     /** The band over the crests, in the given system. */
     public String band(UnitSystem system) {
         return chosen.get()
-                .map(e -> LengthFormat.figure(e.crest().low(), system) + " to "
-                        + LengthFormat.figure(e.crest().high(), system))
-                .orElse("");
+                .flatMap(End::across)
+                .map(a -> LengthFormat.figure(a.low(), system) + " to " + LengthFormat.figure(a.high(), system))
+                .orElse("no figure known");
     }
 
     /** Writes the true-size gauge card beside the book and says where. */

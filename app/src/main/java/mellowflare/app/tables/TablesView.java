@@ -150,18 +150,20 @@ public final class TablesView implements Page {
         band.words("across the crests", chosen.isEmpty() ? "–" : model.band(units), model.band(units.other()));
         pitch.words(
                 "pitch leaf",
-                chosen.map(e -> e.thread().pitch().text()).orElse("–"),
-                chosen.map(e -> e.thread().pitch().otherText()).orElse(""));
+                chosen.flatMap(End::thread).map(t -> t.pitch().text()).orElse("–"),
+                chosen.flatMap(End::thread).map(t -> t.pitch().otherText()).orElse(""));
         showing = true;
         select();
         showing = false;
     }
 
     private List<String> facts(End e) {
-        String names = e.aliases().isEmpty() ? "" : "Also asked for as " + String.join(", ", e.aliases()) + ".";
+        String names = e.form().aliases().isEmpty()
+                ? ""
+                : "Also asked for as " + String.join(", ", e.form().aliases()) + ".";
         String seats = "Seat: "
                 + String.join(" or ", e.seats().stream().map(Seat::words).toList()) + ".";
-        String met = "Met on " + String.join(", ", e.metIn()) + " lines.";
+        String met = "Met on " + String.join(", ", e.form().metIn()) + " lines.";
         int times = model.fittedHere();
         String fitted = times == 0 ? "" : "Named and fitted here " + (times == 1 ? "once." : times + " times.");
         String put = model.seal()
@@ -169,7 +171,10 @@ public final class TablesView implements Page {
                         "Put on: " + String.join("; ", s.putOn()) + ". Never " + String.join("; ", s.never()) + ".")
                 .orElse("");
         return List.of(
-                        e.thread().name() + ", " + e.thread().form().angleText() + " flanks",
+                        e.threadName()
+                                + e.thread()
+                                        .map(t -> ", " + t.form().angleText() + " flanks")
+                                        .orElse(""),
                         seats,
                         put,
                         names,

@@ -10,6 +10,7 @@ import java.util.Optional;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.advice.Practice;
 import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.connection.Body;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.Gender;
@@ -18,8 +19,11 @@ import mellowflare.core.fluid.Service;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.hose.LineEnd;
 import mellowflare.core.identify.FlankSeen;
+import mellowflare.core.identify.HandSeen;
 import mellowflare.core.identify.Observation;
 import mellowflare.core.identify.RingSeen;
+import mellowflare.core.identify.SecondDiameter;
+import mellowflare.core.identify.SwivelSeen;
 import mellowflare.core.identify.TaperSeen;
 import mellowflare.core.job.Job;
 import mellowflare.core.measure.Angle;
@@ -34,6 +38,7 @@ import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.procedure.ReadBack;
 import mellowflare.core.procedure.StepEntry;
 import mellowflare.core.thread.Pitch;
+import mellowflare.core.thread.PitchReading;
 
 /** Reads a job from a tree; every refusal names the field. */
 final class JobReader {
@@ -112,18 +117,31 @@ final class JobReader {
         if (f.has("seat") && seat.isEmpty()) {
             throw f.wrong("seat", "is none of the known seats");
         }
-        return new Observation(
-                f.word("gender", Gender.class),
-                f.maybeNumber("diameter").map(Length::ofMm),
-                f.has("instrument") ? f.word("instrument", Instrument.class) : Instrument.CALIPER,
-                pitch,
-                f.maybeWord("flank", FlankSeen.class),
-                f.maybeWord("taper", TaperSeen.class),
-                seat,
-                f.maybeNumber("seatAngle").map(Angle::ofDegrees),
-                f.maybeWord("oring", RingSeen.class),
-                f.flag("worn"),
-                f.maybeText("service"));
+        Optional<Integer> counted =
+                f.maybeNumber("counted").map(Double::intValue).filter(c -> c > 0);
+        return Observation.of(f.word("gender", Gender.class))
+                .withBody(f.maybeWord("body", Body.class))
+                .withDiameter(f.maybeNumber("diameter").map(Length::ofMm))
+                .withInstrument(f.has("instrument") ? f.word("instrument", Instrument.class) : Instrument.CALIPER)
+                .withPitchReading(pitch.map(p -> new PitchReading(p, counted)))
+                .withFlank(f.maybeWord("flank", FlankSeen.class))
+                .withHand(f.maybeWord("hand", HandSeen.class))
+                .withTaper(f.maybeWord("taper", TaperSeen.class))
+                .withSecond(f.has("second") ? Optional.of(second(f.object("second"))) : Optional.empty())
+                .withSeat(seat)
+                .withSeatAngle(f.maybeNumber("seatAngle").map(Angle::ofDegrees))
+                .withRing(f.maybeWord("oring", RingSeen.class))
+                .withSwivel(f.maybeWord("swivel", SwivelSeen.class))
+                .withHex(f.maybeNumber("hex").map(Length::ofMm))
+                .withTube(f.maybeNumber("tube").map(Length::ofMm))
+                .withWorn(f.flag("worn"))
+                .withService(f.maybeText("service"))
+                .withRegion(f.maybeText("region"))
+                .withMachine(f.maybeText("machine"));
+    }
+
+    private SecondDiameter second(Fields f) throws BookTrouble {
+        return new SecondDiameter(Length.ofMm(f.number("diameter")), Length.ofMm(f.number("apart")));
     }
 
     private Service service(Fields f) throws BookTrouble {

@@ -11,6 +11,7 @@ import mellowflare.core.fluid.Service;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.hose.LineEnd;
 import mellowflare.core.identify.Observation;
+import mellowflare.core.identify.SecondDiameter;
 import mellowflare.core.job.Job;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.UnitSystem;
@@ -78,6 +79,15 @@ final class JobWriter {
         s.diameter().ifPresent(d -> n.put("diameter", d.mm()));
         n.put("instrument", word(s.instrument()));
         s.pitch().ifPresent(p -> n.put("pitch", p.marking() + (p.perInch() ? " tpi" : " mm")));
+        s.counted().ifPresent(c -> n.put("counted", c));
+        s.body().ifPresent(b -> n.put("body", word(b)));
+        s.hand().ifPresent(h -> n.put("hand", word(h)));
+        s.second().ifPresent(d -> n.set("second", second(d)));
+        s.swivel().ifPresent(w -> n.put("swivel", word(w)));
+        s.hex().ifPresent(h -> n.put("hex", h.mm()));
+        s.tube().ifPresent(t -> n.put("tube", t.mm()));
+        s.region().ifPresent(r -> n.put("region", r));
+        s.machine().ifPresent(m -> n.put("machine", m));
         s.flank().ifPresent(f -> n.put("flank", word(f)));
         s.taper().ifPresent(t -> n.put("taper", word(t)));
         s.seat().ifPresent(x -> n.put("seat", x.code()));
@@ -85,6 +95,13 @@ final class JobWriter {
         s.ring().ifPresent(r -> n.put("oring", word(r)));
         n.put("worn", s.worn());
         s.service().ifPresent(x -> n.put("service", x));
+        return n;
+    }
+
+    private ObjectNode second(SecondDiameter d) {
+        ObjectNode n = nodes.objectNode();
+        n.put("diameter", d.diameter().mm());
+        n.put("apart", d.apart().mm());
         return n;
     }
 

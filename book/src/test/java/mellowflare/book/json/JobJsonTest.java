@@ -17,6 +17,7 @@ import mellowflare.book.BookTrouble;
 import mellowflare.book.Jobs;
 import mellowflare.core.advice.Practice;
 import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.connection.Body;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.Gender;
@@ -25,8 +26,11 @@ import mellowflare.core.fluid.Service;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.hose.LineEnd;
 import mellowflare.core.identify.FlankSeen;
+import mellowflare.core.identify.HandSeen;
 import mellowflare.core.identify.Observation;
 import mellowflare.core.identify.RingSeen;
+import mellowflare.core.identify.SecondDiameter;
+import mellowflare.core.identify.SwivelSeen;
 import mellowflare.core.identify.TaperSeen;
 import mellowflare.core.job.Job;
 import mellowflare.core.measure.Angle;
@@ -41,6 +45,7 @@ import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.procedure.ReadBack;
 import mellowflare.core.procedure.StepEntry;
 import mellowflare.core.thread.Pitch;
+import mellowflare.core.thread.PitchReading;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -150,8 +155,25 @@ class JobJsonTest {
                         Arbitraries.of(TaperSeen.class).optional(),
                         Arbitraries.of(Seat.class).optional(),
                         Arbitraries.of(RingSeen.class).optional())
-                .as((g, d, i, p, f, t, s, r) -> new Observation(
-                        g, d, i, p, f, t, s, Optional.of(Angle.ofDegrees(37)), r, true, Optional.of("hydraulic")));
+                .as((g, d, i, p, f, t, s, r) -> Observation.of(g)
+                        .withDiameter(d)
+                        .withInstrument(i)
+                        .withPitchReading(p.map(x -> new PitchReading(x, d.map(y -> 10))))
+                        .withFlank(f)
+                        .withTaper(t)
+                        .withSeat(s)
+                        .withSeatAngle(Optional.of(Angle.ofDegrees(37)))
+                        .withRing(r)
+                        .withWorn(true)
+                        .withService(Optional.of("hydraulic"))
+                        .withBody(t.map(x -> Body.THREAD))
+                        .withHand(f.map(x -> HandSeen.LEFT))
+                        .withSecond(d.map(x -> new SecondDiameter(x, Length.ofMm(12.5))))
+                        .withSwivel(r.map(x -> SwivelSeen.LOOSE_NUT))
+                        .withHex(d)
+                        .withTube(d)
+                        .withRegion(s.map(x -> "europe"))
+                        .withMachine(s.map(x -> "farm")));
     }
 
     private static Arbitrary<MakeLog> logs() {

@@ -8,23 +8,28 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
 import mellowflare.cli.output.FindingsOut;
 import mellowflare.core.advice.Figure;
+import mellowflare.core.connection.Body;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.identify.Candidate;
 import mellowflare.core.identify.Evidence;
 import mellowflare.core.identify.FlankSeen;
+import mellowflare.core.identify.HandSeen;
 import mellowflare.core.identify.Identification;
 import mellowflare.core.identify.Identifier;
 import mellowflare.core.identify.IdentifyCase;
 import mellowflare.core.identify.NextCheck;
 import mellowflare.core.identify.Observation;
 import mellowflare.core.identify.RingSeen;
+import mellowflare.core.identify.SecondDiameter;
+import mellowflare.core.identify.SwivelSeen;
 import mellowflare.core.identify.TaperSeen;
 import mellowflare.core.identify.Twin;
 import mellowflare.core.job.ShippedData;
@@ -41,10 +46,12 @@ import picocli.CommandLine.Command;
         description = "Ranks every known end for what was seen and measured of one, or of thousands.",
         footer = {
             "",
-            "In:   gender (male, female); diameter, pitch (\"14 tpi\", \"1.5 mm\"), flank (55, 60), taper (parallel, tapered),",
-            "      seat (none, cone37, port-oring ...), seatAngle, oring (none, thread-base, face), worn,",
+            "In:   gender (male, female); body (thread, flange, barb, tube, coupler); diameter across it,",
+            "      pitch (\"14 tpi\", \"1.5 mm\", \"10 over 14.1 mm\"), flank (55, 60), hand (right, left),",
+            "      taper (parallel, tapered), secondDiameter and apart, seat (none, cone37, port-oring ...), seatAngle,",
+            "      oring (none, thread-base, face), swivel (fixed, loose-nut), hex, tube, worn,",
             "      instrument (caliper, rule, tape, eye), service (hydraulic, pneumatic, water, gas, fuel, brake,",
-            "      refrigerant); id, units (metric, inch).",
+            "      refrigerant), region (north-america, europe, japan), machine (farm, car ...); id, units (metric, inch).",
             "      All but gender may be missing. In CSV a column diameter_mm or diameter_in gives its cells that unit.",
             "Out:  candidates, best first, with reasons and look-alikes; unknownProbability; nextCheck",
             "Example:  echo '{\"gender\": \"male\", \"diameter\": 14.2, \"pitch\": \"18 tpi\", \"oring\": \"thread-base\"}' |"
@@ -82,32 +89,43 @@ public final class IdentifyCommand extends ComputeCommand {
             if (diameter.filter(d -> !Observation.isDiameter(d)).isPresent()) {
                 throw f.wrong("diameter", "no thread of a fitting is that large: expected up to 400 mm.");
             }
-            return new Observation(
-                    f.needWord("gender", Words.GENDERS),
-                    diameter,
-                    f.word(
-                                    "instrument",
-                                    Map.of(
-                                            "caliper", Instrument.CALIPER,
-                                            "rule", Instrument.RULE,
-                                            "tape", Instrument.TAPE,
-                                            "eye", Instrument.EYE))
-                            .orElse(Instrument.CALIPER),
-                    f.pitch("pitch"),
-                    flank(f),
-                    f.word("taper", Map.of("parallel", TaperSeen.PARALLEL, "tapered", TaperSeen.TAPERED)),
-                    f.word("seat", Words.SEATS),
-                    f.angle("seatAngle", 5, 130),
-                    f.word(
-                            "oring",
-                            Map.of("none", RingSeen.NONE, "thread-base", RingSeen.THREAD_BASE, "face", RingSeen.FACE)),
-                    f.flag("worn"),
-                    f.word("service", services()));
+            EndTable ends = data.get(EndTable.KEY);
+            return Observation.of(f.needWord("gender", Words.GENDERS))
+                    .withBody(f.word("body", Words.of(Body.values())))
+                    .withDiameter(diameter)
+                    .withInstrument(
+                            f.word("instrument", Words.of(Instrument.values())).orElse(Instrument.CALIPER))
+                    .withPitchReading(f.pitch("pitch"))
+                    .withFlank(flank(f))
+                    .withHand(f.word("hand", Words.of(HandSeen.values())))
+                    .withTaper(f.word("taper", Words.of(TaperSeen.values())))
+                    .withSecond(second(f))
+                    .withSeat(f.word("seat", Words.SEATS))
+                    .withSeatAngle(f.angle("seatAngle", 5, 130))
+                    .withRing(f.word("oring", Words.of(RingSeen.values())))
+                    .withSwivel(f.word("swivel", Words.of(SwivelSeen.values())))
+                    .withHex(f.length("hex"))
+                    .withTube(f.length("tube"))
+                    .withWorn(f.flag("worn"))
+                    .withService(f.word("service", known(ends.services())))
+                    .withRegion(f.word("region", known(ends.regions())))
+                    .withMachine(f.word("machine", known(ends.machines())));
         }
 
-        private Map<String, String> services() {
-            return data.get(EndTable.KEY).services().stream()
-                    .collect(Collectors.toMap(Function.identity(), Function.identity()));
+        private static Map<String, String> known(Set<String> words) {
+            return words.stream().collect(Collectors.toMap(Function.identity(), Function.identity()));
+        }
+
+        private static Optional<SecondDiameter> second(Fields f) throws Refused {
+            Optional<Length> diameter = f.length("secondDiameter");
+            Optional<Length> apart = f.length("apart");
+            if (diameter.isPresent() != apart.isPresent()) {
+                throw f.missing(diameter.isPresent() ? "apart" : "secondDiameter");
+            }
+            if (diameter.filter(d -> !Observation.isDiameter(d)).isPresent()) {
+                throw f.wrong("secondDiameter", "expected up to 400 mm.");
+            }
+            return diameter.map(d -> new SecondDiameter(d, apart.orElseThrow()));
         }
 
         private static Optional<FlankSeen> flank(Fields f) throws Refused {
@@ -133,7 +151,7 @@ public final class IdentifyCommand extends ComputeCommand {
             End end = c.end();
             ObjectNode out = end(end);
             out.put("name", end.name());
-            out.put("thread", end.thread().name());
+            out.put("thread", end.threadName());
             out.put("probability", c.probability());
             says(out.putArray("for"), c, Evidence.Verdict.FOR, units);
             says(out.putArray("against"), c, Evidence.Verdict.AGAINST, units);

@@ -20,7 +20,7 @@ import mellowflare.core.measure.LengthText;
 import mellowflare.core.measure.QuantityText;
 import mellowflare.core.measure.Read;
 import mellowflare.core.measure.Temperature;
-import mellowflare.core.thread.Pitch;
+import mellowflare.core.thread.PitchReading;
 
 /**
  * The fields of one record. A number is in the base unit of its kind, a text must carry its unit: 40 and "40" must never mean two lengths.
@@ -149,12 +149,12 @@ public final class Fields {
         return quantity(name, FlowRate::ofLitresPerMinute, t -> QuantityText.flow(t, Optional.empty()));
     }
 
-    /** A pitch such as “14 tpi”; a number is millimetres. */
-    public Optional<Pitch> pitch(String name) throws Refused {
+    /** A pitch such as “14 tpi”, or a count such as “10 over 14.1 mm”; a number is millimetres. */
+    public Optional<PitchReading> pitch(String name) throws Refused {
         return quantity(
                 name,
-                mm -> Pitch.readWithUnit(mm + " mm").value().orElseThrow(IllegalArgumentException::new),
-                Pitch::readWithUnit);
+                mm -> PitchReading.readWithUnit(mm + " mm").value().orElseThrow(IllegalArgumentException::new),
+                PitchReading::readWithUnit);
     }
 
     /** An angle; a number is degrees, a text says “deg” or “°”. */

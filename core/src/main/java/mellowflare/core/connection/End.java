@@ -12,32 +12,36 @@ import mellowflare.core.thread.ThreadSize;
  * One end that a fitter may hold.
  *
  * @param id family, size, gender
- * @param name the family's name in trade words
- * @param thread its thread
+ * @param form what it shares with its family
+ * @param body what it is on its outside
+ * @param thread its thread, if it has one
+ * @param leftHand whether that thread is cut left-handed
+ * @param across where a reading across it should fall ({@link Body#across}); empty where no figure is known
+ * @param tube outside diameter of the tube it takes or is
  * @param seats the seats it may have, the usual one first, never empty
  * @param ring for O-ring bosses
  * @param share how common it is beside the others (gentle prior, not a probability)
- * @param metIn kinds of service it is met in
- * @param aliases other names of the trade
  * @param source of thread, seat and sealing place
  */
 public record End(
         EndId id,
-        String name,
-        ThreadSize thread,
+        EndForm form,
+        Body body,
+        Optional<ThreadSize> thread,
+        boolean leftHand,
+        Optional<LengthBand> across,
+        Optional<Length> tube,
         List<Seat> seats,
         Optional<BossRing> ring,
         double share,
-        List<String> metIn,
-        List<String> aliases,
         Source source) {
-
     public End {
         seats = List.copyOf(seats);
-        metIn = List.copyOf(metIn);
-        aliases = List.copyOf(aliases);
         if (seats.isEmpty() || !(share > 0)) {
             throw new IllegalArgumentException("An end has a seat, even “none”, and a share above zero: " + id);
+        }
+        if ((body == Body.THREAD) != thread.isPresent() || leftHand && thread.isEmpty()) {
+            throw new IllegalArgumentException("A threaded end has a thread, and no other has: " + id);
         }
     }
 
@@ -45,13 +49,23 @@ public record End(
         return id.gender();
     }
 
-    /** Where a reading over the crests should fall. */
-    public LengthBand crest() {
-        return gender() == Gender.MALE ? thread.maleCrest() : thread.femaleCrest();
+    /** The family's name in trade words. */
+    public String name() {
+        return form.name();
     }
 
     public Seat usualSeat() {
         return seats.get(0);
+    }
+
+    /** Whether it has a thread that tapers. */
+    public boolean tapered() {
+        return thread.filter(ThreadSize::tapered).isPresent();
+    }
+
+    /** Whether it seals on the thread itself: the only seat it can have is none. */
+    public boolean sealsOnThread() {
+        return thread.isPresent() && seats.equals(List.of(Seat.NONE));
     }
 
     /** Dash size for families named by dash. */
@@ -59,14 +73,14 @@ public record End(
         return id.size().startsWith("-") ? DashSize.read(id.size()) : Optional.empty();
     }
 
-    /** Outside diameter of the tube that a flare end takes. */
-    public Optional<Length> tubeOutside() {
-        return id.code() == EndCode.JIC37 ? dash().map(DashSize::tubeOutside) : Optional.empty();
+    /** The thread as the trade names it, left-handed if it is; what it is outside where it has none. */
+    public String threadName() {
+        return thread.map(t -> t.name() + (leftHand ? " left-hand" : "")).orElse("no thread, " + body.words());
     }
 
     /** As {@code 37 degree flare, dash 8} or {@code BSPP parallel pipe thread, 1/2}. */
     public String title() {
-        return name + ", " + dash().map(d -> "dash " + d.number()).orElse(id.size());
+        return name() + ", " + dash().map(d -> "dash " + d.number()).orElse(id.size());
     }
 
     /** As {@code JIC37 -8}. */

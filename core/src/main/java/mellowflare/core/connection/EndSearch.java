@@ -21,12 +21,14 @@ public final class EndSearch {
     private static List<String> words(End end) {
         List<String> words = new ArrayList<>();
         String size = end.id().size();
-        words.addAll(split(end.id().code() + " " + end.name() + " "
-                + end.gender().word() + " " + end.thread().name()));
+        words.addAll(
+                split(end.id().code() + " " + end.name() + " " + end.gender().word() + " " + end.threadName()));
         words.add(size.toLowerCase(Locale.ROOT));
+        words.addAll(split(size));
         end.dash().ifPresent(d -> words.addAll(List.of("-" + d.number(), "dash", Integer.toString(d.number()))));
-        end.aliases().forEach(a -> words.addAll(split(a)));
-        end.metIn().forEach(m -> words.addAll(split(m)));
+        end.form().aliases().forEach(a -> words.addAll(split(a)));
+        end.form().metIn().forEach(m -> words.addAll(split(m)));
+        end.form().machines().forEach(m -> words.addAll(split(m)));
         return List.copyOf(words);
     }
 

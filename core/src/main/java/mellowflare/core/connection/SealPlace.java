@@ -6,7 +6,11 @@ public enum SealPlace {
     CONE("metal cone"),
     RING_IN_HOUSING("ring in the port chamfer"),
     RING_IN_FACE("ring in the flat face"),
-    WASHER("washer under the shoulder");
+    WASHER("washer under the shoulder"),
+    RING_ON_PILOT("ring on the pilot"),
+    SLEEVE("sleeve crushed on the tube"),
+    RING_AROUND_TUBE("ring around the tube"),
+    BARBS("hose on the barbs");
 
     private final String words;
 

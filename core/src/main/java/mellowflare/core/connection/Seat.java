@@ -17,7 +17,13 @@ public enum Seat {
     BUBBLE("bubble flare seat", SealPlace.CONE, 0, false),
     FACE_ORING("ring in a flat face", SealPlace.RING_IN_FACE, 0, false),
     PORT_ORING("ring at the port chamfer", SealPlace.RING_IN_HOUSING, 0, false),
-    WASHER("flat face for a washer", SealPlace.WASHER, 0, false);
+    WASHER("flat face for a washer", SealPlace.WASHER, 0, false),
+    /** A metal cone whose angle nobody states. */
+    TAPER_SEAT("tapered metal seat", SealPlace.CONE, 0, false),
+    PILOT_ORING("ring on a pilot", SealPlace.RING_ON_PILOT, 0, false),
+    FERRULE("sleeve on the tube", SealPlace.SLEEVE, 0, false),
+    TUBE_ORING("ring around the tube", SealPlace.RING_AROUND_TUBE, 0, false),
+    BARB("barbs", SealPlace.BARBS, 0, false);
 
     private final String words;
     private final SealPlace sealPlace;

@@ -93,9 +93,10 @@ final class StepWriter {
         side.seat()
                 .ifPresent(seat -> words.add(
                         switch (seat.sealPlace()) {
-                            case CONE -> "cone";
+                            case CONE, SLEEVE -> "cone";
                             case THREAD_FLANKS -> "thread";
-                            case RING_IN_HOUSING, RING_IN_FACE, WASHER -> "ring";
+                            case RING_IN_HOUSING, RING_IN_FACE, WASHER, RING_ON_PILOT, RING_AROUND_TUBE -> "ring";
+                            case BARBS -> "barb";
                         }));
         return words;
     }

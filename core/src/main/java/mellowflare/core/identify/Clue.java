@@ -1,6 +1,7 @@
 package mellowflare.core.identify;
 
 import java.util.Map;
+import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.End;
 
@@ -16,6 +17,11 @@ interface Clue {
 
     /** Likelihood of what was seen if the part is in no table; same measure as {@link #likelihood}. */
     double likelihoodOfUnknown(Observation seen);
+
+    /** What a right reading on this end would say; empty for a clue that is not measured, or an end that has nothing to measure there. */
+    default Optional<String> foretold(End end) {
+        return Optional.empty();
+    }
 
     /** Figures for the sentence: {@code seen} and {@code expected}. */
     Map<String, Figure> figures(Observation seen, End end);

@@ -1,13 +1,21 @@
 package mellowflare.core.identify;
 
-/** What a clue is about. */
+/** What a clue is about, in the fitter's order of looking. */
 public enum ClueKind {
+    BODY,
     DIAMETER,
     PITCH,
     FLANK,
+    HAND,
     TAPER,
+    TAPER_READING,
     SEAT,
     SEAT_ANGLE,
     RING,
-    SERVICE
+    SWIVEL,
+    HEX,
+    TUBE,
+    SERVICE,
+    REGION,
+    MACHINE
 }

@@ -32,12 +32,15 @@ final class DiameterClue implements Clue {
 
     @Override
     public double likelihood(Observation seen, End end) {
+        if (end.across().isEmpty()) {
+            return likelihoodOfUnknown(seen);
+        }
         double x = seen.diameter().orElseThrow().mm();
         boolean male = end.gender() == Gender.MALE;
         double blur = seen.instrument().scatter().mm() * (male ? 1 : FEMALE_BLUR);
-        double low = end.crest().low().mm();
-        double high = end.crest().high().mm();
-        double wornShare = seen.worn() ? 0.8 : UNSEEN_WEAR;
+        double low = end.across().get().low().mm();
+        double high = end.across().get().high().mm();
+        double wornShare = end.thread().isEmpty() ? 0 : seen.worn() ? 0.8 : UNSEEN_WEAR;
         double sound = band(x, low, high, blur);
         double worn = male ? band(x, low - WEAR_MM, high, blur) : band(x, low, high + WEAR_MM, blur);
         return FLOOR + (1 - wornShare) * sound + wornShare * worn;
@@ -50,12 +53,20 @@ final class DiameterClue implements Clue {
 
     @Override
     public Map<String, Figure> figures(Observation seen, End end) {
-        LengthBand crest = end.crest();
+        if (end.across().isEmpty()) {
+            return Map.of();
+        }
+        LengthBand crest = end.across().get();
         return Map.of(
                 "seen", Figure.of(seen.diameter().orElseThrow()),
                 "low", Figure.of(crest.low()),
                 "high", Figure.of(crest.high()),
                 "gap", Figure.of(crest.gapTo(seen.diameter().orElseThrow())),
+                "where",
+                        Figure.of(
+                                end.thread().isPresent()
+                                        ? "over the crests"
+                                        : end.body().across(end.gender())),
                 "instrument", Figure.of(seen.instrument().word()));
     }
 

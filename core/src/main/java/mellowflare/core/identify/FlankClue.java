@@ -5,6 +5,7 @@ import java.util.Optional;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.thread.ThreadForm;
+import mellowflare.core.thread.ThreadSize;
 
 /** 55 or 60 degrees, by the light under the leaf's flanks: right four times in five. */
 final class FlankClue implements OutcomeClue<FlankSeen> {
@@ -27,7 +28,11 @@ final class FlankClue implements OutcomeClue<FlankSeen> {
 
     @Override
     public double chance(FlankSeen outcome, End end) {
-        boolean whitworth = end.thread().form() == ThreadForm.WHITWORTH;
+        Optional<ThreadForm> form = end.thread().map(ThreadSize::form);
+        if (form.isEmpty() || form.get() == ThreadForm.ACME) {
+            return 1.0 / FlankSeen.values().length;
+        }
+        boolean whitworth = form.get() == ThreadForm.WHITWORTH;
         return whitworth == (outcome == FlankSeen.DEG55) ? RIGHT : 1 - RIGHT;
     }
 
@@ -38,6 +43,6 @@ final class FlankClue implements OutcomeClue<FlankSeen> {
 
     @Override
     public String expected(End end) {
-        return end.thread().form().angleText() + " flank";
+        return end.thread().map(t -> t.form().angleText() + " flank").orElse("no thread");
     }
 }

@@ -122,7 +122,9 @@ public final class GaugeCard {
     static List<Drawing> slots(ReferenceData data) {
         TreeMap<Double, List<End>> byWidth = new TreeMap<>();
         for (End end : data.get(EndTable.KEY).of(Gender.MALE)) {
-            double mm = Math.round(end.crest().middle().mm() * 20) / 20.0;
+            double mm = end.across()
+                    .map(a -> Math.round(a.middle().mm() * 20) / 20.0)
+                    .orElse(Double.MAX_VALUE);
             if (mm <= SLOT_MOST) {
                 byWidth.computeIfAbsent(mm, w -> new ArrayList<>()).add(end);
             }

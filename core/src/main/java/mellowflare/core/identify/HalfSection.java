@@ -1,9 +1,9 @@
 package mellowflare.core.identify;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import mellowflare.core.connection.Body;
 import mellowflare.core.connection.BossRing;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Gender;
@@ -15,7 +15,7 @@ import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
 import mellowflare.core.geometry.ThreadProfile;
 import mellowflare.core.measure.Length;
-import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.LengthBand;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.thread.Pitch;
 import mellowflare.core.thread.ThreadForm;
@@ -28,6 +28,7 @@ import mellowflare.core.thread.ThreadSize;
 public final class HalfSection {
     private static final double GENERIC_DIAMETER = 20;
     private static final double RING_SECTION_SHARE = 0.1;
+    private static final double PILOT_LENGTH = 0.45;
 
     private final Observation seen;
     private final Optional<End> end;
@@ -67,6 +68,10 @@ public final class HalfSection {
     }
 
     private Drawing draw() {
+        Body body = end.map(End::body).or(seen::body).orElse(seat == Seat.BARB ? Body.BARB : Body.THREAD);
+        if (body != Body.THREAD) {
+            return new PlainSection(seen, body, crestMm(), seat.sealPlace().words(), units).draw();
+        }
         return male() ? drawMale() : drawFemale();
     }
 
@@ -90,7 +95,8 @@ public final class HalfSection {
     }
 
     private double crestMm() {
-        return end.map(e -> e.crest().middle())
+        return end.flatMap(End::across)
+                .map(LengthBand::middle)
                 .or(seen::diameter)
                 .map(Length::mm)
                 .orElse(GENERIC_DIAMETER);
@@ -98,17 +104,17 @@ public final class HalfSection {
 
     private ThreadProfile profile() {
         double diameter = crestMm();
-        double pitch = end.map(e -> e.thread().pitch())
+        Optional<ThreadSize> of = end.flatMap(End::thread);
+        double pitch = of.map(ThreadSize::pitch)
                 .or(seen::pitch)
                 .map(Pitch::length)
                 .map(Length::mm)
                 .orElse(diameter / 10);
         pitch = Math.min(pitch, diameter / 3);
-        ThreadForm form = end.map(e -> e.thread().form()).orElse(ThreadForm.UNIFIED);
-        boolean tapered = end.map(e -> e.thread().tapered())
+        ThreadForm form = of.map(ThreadSize::form).orElse(ThreadForm.UNIFIED);
+        boolean tapered = of.map(ThreadSize::tapered)
                 .orElse(seen.taper().filter(TaperSeen.TAPERED::equals).isPresent());
-        double length =
-                end.flatMap(e -> e.thread().useful()).map(Length::mm).orElse(Math.max(6 * pitch, 0.7 * diameter));
+        double length = of.flatMap(ThreadSize::useful).map(Length::mm).orElse(Math.max(6 * pitch, 0.7 * diameter));
         int turns = (int) Math.max(4, Math.min(24, Math.round(length / pitch)));
         double slope = tapered ? ThreadSize.TAPER_ON_DIAMETER / 2 : 0;
         boolean internal = !male();
@@ -127,6 +133,9 @@ public final class HalfSection {
 
     /** A male cone stands before the thread; other ends only have a lead-in. */
     private double noseLength(double diameter, double pitch) {
+        if (seat == Seat.PILOT_ORING) {
+            return PILOT_LENGTH * diameter;
+        }
         return outsideCone()
                 ? 0.18
                                 * diameter
@@ -142,7 +151,7 @@ public final class HalfSection {
     }
 
     private boolean insideCone() {
-        return seat == Seat.CONE60 || seat == Seat.CONE24 || deepSeat();
+        return seat == Seat.CONE60 || seat == Seat.CONE24 || seat == Seat.FERRULE || deepSeat();
     }
 
     /** Seats at the bottom of the female port, onto which the male nut presses the flare. */
@@ -206,6 +215,14 @@ public final class HalfSection {
             double depth = (mouth - bore) / Math.tan(half);
             return List.of(new Point(depth, bore), new Point(0, mouth), new Point(0, foot));
         }
+        if (male() && seat == Seat.PILOT_ORING) {
+            double pilot = Math.max(bore * 1.25, foot * 0.78);
+            return List.of(
+                    new Point(0, bore),
+                    new Point(0, pilot),
+                    new Point(thread.start(), pilot),
+                    new Point(thread.start(), foot));
+        }
         return List.of(new Point(0, bore), new Point(0, foot));
     }
 
@@ -217,12 +234,12 @@ public final class HalfSection {
 
     private void sealOfMale(double shoulder, double neck, double hex) {
         switch (seat.sealPlace()) {
-            case CONE -> {
+            case CONE, SLEEVE -> {
                 List<Point> nose = nose();
                 Point from = insideCone() ? nose.get(0) : nose.get(1);
                 Point to = insideCone() ? nose.get(1) : nose.get(2);
                 glowBoth(from, to);
-                say(middle(from, to), hex);
+                say(Marks.middle(from, to), hex);
             }
             case RING_IN_HOUSING, RING_IN_FACE -> {
                 boolean face = seat == Seat.FACE_ORING;
@@ -232,7 +249,7 @@ public final class HalfSection {
                         : new Point(shoulder - radius, neck + radius);
                 for (Point p : List.of(centre, centre.mirrored())) {
                     sheet.add(new Shape.Disc(p, radius, Pen.OUTLINE, Fill.RUBBER));
-                    sheet.add(new Shape.Glow(circle(p, radius)));
+                    sheet.add(new Shape.Glow(Marks.circle(p, radius)));
                 }
                 say(centre.plus(0, radius), hex);
             }
@@ -240,8 +257,18 @@ public final class HalfSection {
                 Point from = new Point(shoulder, neck + 0.02 * crestMm());
                 Point to = new Point(shoulder, hex * 0.97);
                 glowBoth(from, to);
-                say(middle(from, to), hex);
+                say(Marks.middle(from, to), hex);
             }
+            case RING_ON_PILOT -> {
+                double radius = crestMm() * RING_SECTION_SHARE / 2.4;
+                Point centre = new Point(thread.start() * 0.55, nose().get(1).y() + radius * 0.5);
+                for (Point p : List.of(centre, centre.mirrored())) {
+                    sheet.add(new Shape.Disc(p, radius, Pen.OUTLINE, Fill.RUBBER));
+                    sheet.add(new Shape.Glow(Marks.circle(p, radius)));
+                }
+                say(centre.plus(0, radius), hex);
+            }
+            case RING_AROUND_TUBE, BARBS -> glowInside(0.05 * crestMm(), bore, hex);
             case THREAD_FLANKS -> glowThread(hex);
         }
     }
@@ -251,7 +278,7 @@ public final class HalfSection {
         double outer = (d / 2 + thread.depth()) * 1.42;
         double inner = thread.end() + 0.12 * d;
         double right = thread.end() + 0.75 * d;
-        boolean swivel = seat.isCone() && !deepSeat() || seat == Seat.FACE_ORING;
+        boolean swivel = seat.isCone() && !deepSeat() || seat == Seat.FACE_ORING || seat == Seat.FERRULE;
         double tailBore = bore * 0.95;
         double wall = d / 2 * 0.9;
 
@@ -302,15 +329,17 @@ public final class HalfSection {
             case RING_IN_HOUSING, RING_IN_FACE -> {
                 List<Point> mouth = mouth();
                 glowBoth(mouth.get(0), mouth.get(1));
-                say(middle(mouth.get(0), mouth.get(1)), outer);
+                say(Marks.middle(mouth.get(0), mouth.get(1)), outer);
             }
             case WASHER -> {
                 Point from = new Point(0, mouth().get(0).y());
                 Point to = new Point(0, outer * 0.92);
                 glowBoth(from, to);
-                say(middle(from, to), outer);
+                say(Marks.middle(from, to), outer);
             }
             case THREAD_FLANKS -> glowThread(outer);
+            case RING_ON_PILOT, RING_AROUND_TUBE, BARBS, SLEEVE ->
+                glowInside(thread.end() + 0.12 * crestMm(), bore * 0.95, outer);
             case CONE -> throw new IllegalStateException("A cone sits in a swivel tail, not in the port's mouth");
         }
     }
@@ -331,7 +360,7 @@ public final class HalfSection {
                         ? List.of(throat, rim, new Point(inner, reach))
                         : List.of(throat, rim, new Point(inner, tailBore)));
         glowBoth(throat, rim);
-        say(middle(throat, rim), outer);
+        say(Marks.middle(throat, rim), outer);
     }
 
     /** The tail inside a swivel nut: a hollow 37 or 45 degree cone, or a 60 degree nose that stands forward. */
@@ -339,7 +368,7 @@ public final class HalfSection {
         double half = Math.toRadians(seat.halfAngleDegrees().orElse(45.0));
         double reach = wall * 0.92;
         double axial = seat == Seat.FACE_ORING ? 0 : (reach - tailBore) / Math.tan(Math.max(half, Math.toRadians(25)));
-        boolean forward = seat == Seat.CONE60 || seat == Seat.CONE24;
+        boolean forward = seat == Seat.CONE60 || seat == Seat.CONE24 || seat == Seat.FERRULE;
         double face = inner - (forward ? axial * 0.6 : 0);
         Point lip = forward ? new Point(face + axial, reach) : new Point(face, reach);
         Point throat = forward ? new Point(face, tailBore) : new Point(face + axial, tailBore);
@@ -355,7 +384,7 @@ public final class HalfSection {
         sheet.path(Pen.OUTLINE, Fill.METAL_CUT, true, tail);
         sheet.rect(Pen.OUTLINE, Fill.PAPER, inner + 0.2 * crestMm(), -tailOuter, right, 0);
         glowBoth(throat, lip);
-        say(middle(throat, lip), outer);
+        say(Marks.middle(throat, lip), outer);
     }
 
     private void glowThread(double top) {
@@ -372,6 +401,14 @@ public final class HalfSection {
         say(thread.crestPoint((from + to) / 2), top);
     }
 
+    /** A seal on the wall of the bore, from a place inward. */
+    private void glowInside(double x, double radius, double top) {
+        Point from = new Point(x, radius);
+        Point to = new Point(x + 0.2 * crestMm(), radius);
+        sheet.glow(from, to);
+        say(Marks.middle(from, to), top);
+    }
+
     private void glowBoth(Point from, Point to) {
         sheet.glow(from, to);
         if (male()) {
@@ -379,9 +416,9 @@ public final class HalfSection {
         }
     }
 
-    /** Only a taper thread seals on its flanks: a straight one without a seat does not seal there, and must not glow. */
+    /** A straight thread without a seat does not seal on its flanks, and must not glow, unless its mate is a taper. */
     private boolean sealSettled() {
-        return seat != Seat.NONE || end.map(e -> e.thread().tapered()).orElse(false);
+        return seat != Seat.NONE || end.filter(End::sealsOnThread).isPresent();
     }
 
     private void say(Point at, double top) {
@@ -409,7 +446,11 @@ public final class HalfSection {
             sheet.line(Pen.MEASURED, new Point(from, r), new Point(to, r));
             sheet.line(Pen.MEASURED, new Point(from, -r), new Point(to, -r));
             sheet.add(new Shape.Dimension(
-                    new Point(Math.min(0, from), r), new Point(Math.min(0, from), -r), 1, figure(d), true));
+                    new Point(Math.min(0, from), r),
+                    new Point(Math.min(0, from), -r),
+                    1,
+                    Marks.figure(d, units),
+                    true));
         });
         seen.pitch().ifPresent(p -> {
             int first = Math.max(0, thread.turns() / 2 - 1);
@@ -422,24 +463,5 @@ public final class HalfSection {
                     p.text(),
                     true));
         });
-    }
-
-    private String figure(Length length) {
-        return units == UnitSystem.METRIC
-                ? LengthFormat.decimal(length.mm(), 2, 0)
-                : LengthFormat.decimal(length.inches(), 3, 3);
-    }
-
-    private static Point middle(Point a, Point b) {
-        return new Point((a.x() + b.x()) / 2, (a.y() + b.y()) / 2);
-    }
-
-    private static List<Point> circle(Point centre, double radius) {
-        List<Point> points = new ArrayList<>();
-        for (int i = 0; i <= 24; i++) {
-            double t = Math.PI * 2 * i / 24;
-            points.add(centre.plus(radius * Math.cos(t), radius * Math.sin(t)));
-        }
-        return Collections.unmodifiableList(points);
     }
 }

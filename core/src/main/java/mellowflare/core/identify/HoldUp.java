@@ -48,10 +48,10 @@ public final class HoldUp {
         Set<Length> diameters = new LinkedHashSet<>();
         for (Candidate c : answer.candidates()) {
             if (pitches.size() < SHOWN) {
-                pitches.add(c.end().thread().pitch());
+                c.end().thread().ifPresent(t -> pitches.add(t.pitch()));
             }
             if (diameters.size() < SHOWN) {
-                diameters.add(c.end().crest().middle());
+                c.end().across().ifPresent(a -> diameters.add(a.middle()));
             }
         }
         return draw(pitches.isEmpty() ? FIRST : List.copyOf(pitches), List.copyOf(diameters), units);

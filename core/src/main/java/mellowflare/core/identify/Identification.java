@@ -38,6 +38,11 @@ public record Identification(
         return candidates.get(0).probability() >= SETTLED ? Standing.SETTLED : Standing.OPEN;
     }
 
+    /** What to do when nothing more can be learned by looking and measuring. */
+    public String safeCourse() {
+        return SafeCourse.of(candidates);
+    }
+
     public Optional<Candidate> best() {
         return candidates.stream().findFirst();
     }

@@ -3,7 +3,10 @@ package mellowflare.core.identify;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
+import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
@@ -19,14 +22,22 @@ public final class Identifier {
     private static final double AGAINST_BELOW = Math.log(0.2);
     /** The clues, each in a file of its own; the order is the fitter's order of looking. */
     private static final List<Clue> CLUES = List.of(
+            new BodyClue(),
             new DiameterClue(),
             new PitchClue(),
             new FlankClue(),
+            new HandClue(),
             new TaperClue(),
+            new TaperReadingClue(),
             new SeatClue(),
             new SeatAngleClue(),
             new RingClue(),
-            new ServiceClue());
+            new SwivelClue(),
+            new HexClue(),
+            new TubeClue(),
+            FoundClue.SERVICE,
+            FoundClue.REGION,
+            FoundClue.MACHINE);
 
     private final List<End> males;
     private final List<End> females;
@@ -58,11 +69,7 @@ public final class Identifier {
     public Identification identify(Observation seen) {
         List<Clue> given = CLUES.stream().filter(c -> c.given(seen)).toList();
         if (given.isEmpty()) {
-            return new Identification(
-                    seen,
-                    List.of(),
-                    UNKNOWN_PRIOR,
-                    java.util.Optional.of(new NextCheck(ClueKind.DIAMETER, 0, List.of())));
+            return new Identification(seen, List.of(), UNKNOWN_PRIOR, Optional.of(NextCheckFinder.diameter(seen)));
         }
         List<End> ends = seen.gender() == Gender.MALE ? males : females;
         double[][] logs = new double[given.size()][ends.size()];
@@ -103,7 +110,7 @@ public final class Identifier {
         for (int e : order) {
             List<Evidence> evidence = new ArrayList<>();
             for (int c = 0; c < logs.length; c++) {
-                evidence.add(evidence(given.get(c), seen, ends.get(e), logs[c][e] - best[c]));
+                evidence(given.get(c), seen, ends.get(e), logs[c][e] - best[c]).ifPresent(evidence::add);
             }
             candidates.add(new Candidate(
                     ends.get(e), posterior[e], evidence, twins.of(ends.get(e).id())));
@@ -112,10 +119,12 @@ public final class Identifier {
                 seen, candidates, Math.exp(unknown - top) / sum, NextCheckFinder.find(CLUES, seen, ends, posterior));
     }
 
-    private static Evidence evidence(Clue clue, Observation seen, End end, double weight) {
+    /** A clue that has no figure of this end to compare with says nothing of it. */
+    private static Optional<Evidence> evidence(Clue clue, Observation seen, End end, double weight) {
         Evidence.Verdict verdict = weight >= FOR_WITHIN
                 ? Evidence.Verdict.FOR
                 : weight <= AGAINST_BELOW ? Evidence.Verdict.AGAINST : Evidence.Verdict.NEITHER;
-        return new Evidence(clue.kind(), verdict, weight, clue.figures(seen, end));
+        Map<String, Figure> figures = clue.figures(seen, end);
+        return figures.isEmpty() ? Optional.empty() : Optional.of(new Evidence(clue.kind(), verdict, weight, figures));
     }
 }

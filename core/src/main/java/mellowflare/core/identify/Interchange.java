@@ -7,35 +7,53 @@ import mellowflare.core.connection.EndTable;
 import mellowflare.core.reference.ReferenceData;
 
 /**
- * What can be put on an end: its mate, which seals, and the mate's look-alikes, which only screw in.
+ * What can be put on an end: its mates, which seal, and their look-alikes, which only go on.
  *
  * @param other the end that goes on it
  * @param seals whether the pair seals
  * @param says what comes of it, a whole sentence
  */
 public record Interchange(End other, boolean seals, String says) {
-
     /**
-     * All that goes on an end, the sealing one first, then the most treacherous.
+     * All that goes on an end, the sealing ones first, then the most treacherous.
      *
      * @param data must hold {@link EndTable#KEY} and {@link TwinTable#KEY}
+     * @return empty for an end that takes nothing but a hose
      */
     public static List<Interchange> on(End end, ReferenceData data) {
+        List<End> mates = mates(end, data.get(EndTable.KEY));
         List<Interchange> all = new ArrayList<>();
-        End mate = data.get(EndTable.KEY)
-                .find(end.id().mate())
-                .orElseThrow(() -> new IllegalStateException("An end without a mate: " + end.id()));
-        all.add(new Interchange(mate, true, "Mates and seals on the " + sealPlaces(end) + "."));
-        for (Twin twin : data.get(TwinTable.KEY).of(mate.id())) {
-            TwinKind kind = twin.kind();
-            all.add(new Interchange(twin.other(), kind == TwinKind.SAME_JOINT, kind.ifForced() + " " + kind.tellBy()));
+        for (End mate : mates) {
+            all.add(new Interchange(mate, true, "Mates and seals on the " + sealPlaces(end, mate) + "."));
+        }
+        for (End mate : mates.stream().limit(1).toList()) {
+            for (Twin twin : data.get(TwinTable.KEY).of(mate.id())) {
+                if (!mates.contains(twin.other())) {
+                    TwinKind kind = twin.kind();
+                    all.add(new Interchange(twin.other(), kind.seals(), kind.ifForced() + " " + kind.tellBy()));
+                }
+            }
         }
         return List.copyOf(all);
     }
 
-    private static String sealPlaces(End end) {
+    /** Its own mate, and ends of other families that are made to go on it. */
+    private static List<End> mates(End end, EndTable table) {
+        List<End> mates = new ArrayList<>(table.mate(end).stream().toList());
+        table.all().stream()
+                .filter(e -> table.mate(e).filter(end::equals).isPresent() && !mates.contains(e))
+                .forEach(mates::add);
+        return mates;
+    }
+
+    /** Where one of the two seals on its thread, the pair does. */
+    private static String sealPlaces(End end, End mate) {
+        End decides = mate.sealsOnThread() ? mate : end;
         return String.join(
                 " or ",
-                end.seats().stream().map(s -> s.sealPlace().words()).distinct().toList());
+                decides.seats().stream()
+                        .map(s -> s.sealPlace().words())
+                        .distinct()
+                        .toList());
     }
 }

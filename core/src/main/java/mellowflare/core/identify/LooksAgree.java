@@ -30,8 +30,7 @@ final class LooksAgree implements Rule<IdentifyCase> {
         }
         Seat seat = seen.seat().get();
         boolean tapered = seen.taper().get() == TaperSeen.TAPERED;
-        boolean together = c.ends().stream()
-                .anyMatch(e -> e.seats().contains(seat) && e.thread().tapered() == tapered);
+        boolean together = c.ends().stream().anyMatch(e -> e.seats().contains(seat) && e.tapered() == tapered);
         return List.of(Finding.of(
                 together,
                 TEXT,

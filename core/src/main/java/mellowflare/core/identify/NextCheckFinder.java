@@ -2,8 +2,12 @@ package mellowflare.core.identify;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Gender;
 
@@ -13,58 +17,127 @@ final class NextCheckFinder {
     private static final double WORTH_BITS = 0.05;
 
     private static final double NEGLIGIBLE = 1e-4;
+    private static final int OUTCOMES_TOLD = 3;
+    private final Gender gender;
+    private final List<End> ends;
+    private final double[] posterior;
 
-    private NextCheckFinder() {}
+    /** The ends that still count, so that each clue is asked of no others. */
+    private NextCheckFinder(Gender gender, List<End> all, double[] posteriorOfAll) {
+        this.gender = gender;
+        List<End> kept = new ArrayList<>();
+        List<Double> shares = new ArrayList<>();
+        for (int e = 0; e < posteriorOfAll.length; e++) {
+            if (posteriorOfAll[e] > NEGLIGIBLE) {
+                kept.add(all.get(e));
+                shares.add(posteriorOfAll[e]);
+            }
+        }
+        this.ends = kept;
+        this.posterior = shares.stream().mapToDouble(Double::doubleValue).toArray();
+    }
 
     static Optional<NextCheck> find(List<Clue> clues, Observation seen, List<End> ends, double[] posterior) {
         if (seen.diameter().isEmpty()) {
-            return Optional.of(new NextCheck(ClueKind.DIAMETER, 0, List.of()));
+            return Optional.of(diameter(seen));
         }
-        NextCheck best = null;
-        for (Clue clue : clues) {
-            if (!clue.given(seen) && clue instanceof OutcomeClue<?> open) {
-                NextCheck check = worth(open, seen.gender(), ends, posterior);
-                if (check.bits() > WORTH_BITS && (best == null || check.bits() > best.bits())) {
-                    best = check;
-                }
-            }
+        NextCheckFinder finder = new NextCheckFinder(seen.gender(), ends, posterior);
+        return clues.stream()
+                .filter(c -> !c.given(seen))
+                .flatMap(c -> finder.worth(c).stream())
+                .filter(c -> c.bits() > WORTH_BITS)
+                .max(Comparator.comparingDouble(NextCheck::bits));
+    }
+
+    /** Nothing tells more than the first diameter. */
+    static NextCheck diameter(Observation seen) {
+        return new NextCheck(ClueKind.DIAMETER, CheckWords.diameter(seen), 0, List.of());
+    }
+
+    private Optional<NextCheck> worth(Clue clue) {
+        if (ends.isEmpty()) {
+            return Optional.empty();
         }
-        return Optional.ofNullable(best);
+        return clue instanceof OutcomeClue<?> looks ? Optional.of(look(looks)) : measure(clue);
+    }
+
+    private <T> NextCheck look(OutcomeClue<T> clue) {
+        Tally tally = new Tally();
+        for (T outcome : clue.outcomes(gender)) {
+            tally.add(clue.word(outcome), end -> clue.chance(outcome, end));
+        }
+        return tally.check(clue.kind());
+    }
+
+    /** A measurement is foretold as right: every reading that some end would give is an outcome. */
+    private Optional<NextCheck> measure(Clue clue) {
+        Map<String, List<End>> byReading = new LinkedHashMap<>();
+        for (End end : ends) {
+            byReading
+                    .computeIfAbsent(clue.foretold(end).orElse(""), r -> new ArrayList<>())
+                    .add(end);
+        }
+        if (byReading.size() < 2 || byReading.containsKey("")) {
+            return Optional.empty();
+        }
+        Tally tally = new Tally();
+        byReading.forEach((reading, of) -> tally.add(reading, end -> of.contains(end) ? 1 : 0));
+        return Optional.of(tally.check(clue.kind()));
     }
 
     /** Mutual information between outcome and end: sum of p(end) p(outcome|end) log2(p(outcome|end) / p(outcome)). */
-    private static <T> NextCheck worth(OutcomeClue<T> clue, Gender gender, List<End> ends, double[] posterior) {
-        double bits = 0;
-        List<NextCheck.Outcome> outcomes = new ArrayList<>();
-        for (T outcome : clue.outcomes(gender)) {
+    private final class Tally {
+        private double bits;
+        private final List<NextCheck.Outcome> outcomes = new ArrayList<>();
+        private final List<End> speaksFor = new ArrayList<>();
+
+        void add(String word, ToDoubleFunction<End> chance) {
+            double[] joint = new double[posterior.length];
             double total = 0;
-            int likeliest = -1;
-            double most = 0;
+            int likeliest = 0;
             for (int e = 0; e < posterior.length; e++) {
-                if (posterior[e] > NEGLIGIBLE) {
-                    double joint = posterior[e] * clue.chance(outcome, ends.get(e));
-                    total += joint;
-                    if (joint > most) {
-                        most = joint;
-                        likeliest = e;
-                    }
-                }
+                joint[e] = posterior[e] * chance.applyAsDouble(ends.get(e));
+                total += joint[e];
+                likeliest = joint[e] > joint[likeliest] ? e : likeliest;
             }
-            if (likeliest < 0) {
-                continue;
+            if (total <= 0) {
+                return;
             }
             for (int e = 0; e < posterior.length; e++) {
-                if (posterior[e] > NEGLIGIBLE) {
-                    double chance = clue.chance(outcome, ends.get(e));
-                    bits += posterior[e] * chance * Math.log(chance / total) / Math.log(2);
+                if (joint[e] > 0) {
+                    bits += joint[e] * Math.log(joint[e] / posterior[e] / total) / Math.log(2);
                 }
             }
             if (total > 0.05) {
-                outcomes.add(new NextCheck.Outcome(
-                        clue.word(outcome), total, ends.get(likeliest).brief()));
+                End end = ends.get(likeliest);
+                outcomes.add(new NextCheck.Outcome(word, total, end.brief()));
+                speaksFor.add(end);
             }
         }
-        outcomes.sort(Comparator.comparingDouble(NextCheck.Outcome::chance).reversed());
-        return new NextCheck(clue.kind(), bits, outcomes.subList(0, Math.min(3, outcomes.size())));
+
+        NextCheck check(ClueKind kind) {
+            End first = speaksFor.isEmpty() ? ends.get(0) : speaksFor.get(likeliest(o -> true));
+            End second = speaksFor.stream().anyMatch(e -> !e.equals(first))
+                    ? speaksFor.get(likeliest(o -> !o.then().equals(first.brief())))
+                    : first;
+            List<NextCheck.Outcome> told = outcomes.stream()
+                    .sorted(Comparator.comparingDouble(NextCheck.Outcome::chance)
+                            .reversed())
+                    .limit(OUTCOMES_TOLD)
+                    .toList();
+            return new NextCheck(kind, CheckWords.of(kind, first, second), bits, told);
+        }
+
+        private int likeliest(Predicate<NextCheck.Outcome> of) {
+            int best = -1;
+            for (int i = 0; i < outcomes.size(); i++) {
+                if (of.test(outcomes.get(i))
+                        && (best < 0
+                                || outcomes.get(i).chance() > outcomes.get(best).chance())) {
+                    best = i;
+                }
+            }
+            return Math.max(0, best);
+        }
     }
 }

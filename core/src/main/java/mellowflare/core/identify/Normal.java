@@ -16,4 +16,10 @@ final class Normal {
                 * (0.319381530 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
         return z >= 0 ? 1 - tail : tail;
     }
+
+    /** Density at x of a normal distribution. */
+    static double density(double x, double mean, double deviation) {
+        double z = (x - mean) / deviation;
+        return Math.exp(-z * z / 2) / (deviation * Math.sqrt(2 * Math.PI));
+    }
 }

@@ -18,6 +18,7 @@ final class PitchClue implements OutcomeClue<Pitch> {
     private static final double NEAR_SLIP = 0.025;
     private static final double NEAR_SCATTER = 0.06;
     private static final double FAR_SLIP = 0.003;
+    private static final double QUARTER_TURN = 0.25;
     /** The leaves of the shop's two gauges, inch and metric. */
     private static final List<Pitch> LEAVES = List.of(
             Pitch.ofPerInch(8),
@@ -58,8 +59,26 @@ final class PitchClue implements OutcomeClue<Pitch> {
 
     @Override
     public double chance(Pitch leaf, End end) {
-        double off = Math.log(leaf.length().mm() / end.thread().pitch().length().mm());
-        return (1 - NEAR_SLIP - FAR_SLIP) * about(off, SCATTER)
+        return end.thread()
+                .map(t ->
+                        chance(Math.log(leaf.length().mm() / t.pitch().length().mm()), SCATTER))
+                .orElse(1.0 / LEAVES.size());
+    }
+
+    /** A count scatters by a quarter of a turn over all turns that were counted, on top of what a leaf does. */
+    @Override
+    public double likelihood(Observation seen, End end) {
+        if (end.thread().isEmpty()) {
+            return FAR_SLIP / LEAVES.size();
+        }
+        double scatter =
+                seen.counted().map(n -> Math.hypot(SCATTER, QUARTER_TURN / n)).orElse(SCATTER);
+        double read = seen.pitch().orElseThrow().length().mm();
+        return chance(Math.log(read / end.thread().get().pitch().length().mm()), scatter);
+    }
+
+    private static double chance(double off, double exact) {
+        return (1 - NEAR_SLIP - FAR_SLIP) * about(off, exact)
                 + NEAR_SLIP * about(off, NEAR_SCATTER)
                 + FAR_SLIP / LEAVES.size();
     }
@@ -77,7 +96,7 @@ final class PitchClue implements OutcomeClue<Pitch> {
 
     @Override
     public String expected(End end) {
-        return end.thread().pitch().text();
+        return end.thread().map(t -> t.pitch().text()).orElse("no thread");
     }
 
     @Override

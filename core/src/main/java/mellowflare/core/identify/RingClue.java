@@ -48,13 +48,18 @@ final class RingClue implements OutcomeClue<RingSeen> {
     private static double atBase(Seat seat, boolean male) {
         return switch (seat) {
             case PORT_ORING -> male ? 0.85 : 0.15;
+            case PILOT_ORING -> male ? 0.2 : 0.03;
             case WASHER -> male ? 0.45 : 0.1;
             default -> 0.03;
         };
     }
 
     private static double inFace(Seat seat, boolean male) {
-        return seat == Seat.FACE_ORING ? (male ? 0.85 : 0.06) : 0.01;
+        return switch (seat) {
+            case FACE_ORING -> male ? 0.85 : 0.06;
+            case PILOT_ORING -> male ? 0.6 : 0.05;
+            default -> 0.01;
+        };
     }
 
     @Override

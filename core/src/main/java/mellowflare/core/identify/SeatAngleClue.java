@@ -1,6 +1,7 @@
 package mellowflare.core.identify;
 
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.End;
@@ -11,6 +12,8 @@ final class SeatAngleClue implements Clue {
     private static final double SCATTER_DEG = 2;
     private static final double INCLUDED_SHARE = 0.2;
     private static final double NO_CONE = 1.0 / 900;
+    /** A cone whose angle nobody states. */
+    private static final double ANY_CONE = 1.0 / 90;
 
     @Override
     public ClueKind kind() {
@@ -29,8 +32,10 @@ final class SeatAngleClue implements Clue {
         for (Seat seat : end.seats()) {
             double half = seat.halfAngleDegrees().orElse(Double.NaN);
             sum += Double.isNaN(half)
-                    ? NO_CONE
-                    : NO_CONE + (1 - INCLUDED_SHARE) * density(read - half) + INCLUDED_SHARE * density(read - 2 * half);
+                    ? (seat.isCone() ? ANY_CONE : NO_CONE)
+                    : NO_CONE
+                            + (1 - INCLUDED_SHARE) * Normal.density(read, half, SCATTER_DEG)
+                            + INCLUDED_SHARE * Normal.density(read, 2 * half, SCATTER_DEG);
         }
         return sum / end.seats().size();
     }
@@ -41,16 +46,17 @@ final class SeatAngleClue implements Clue {
     }
 
     @Override
+    public Optional<String> foretold(End end) {
+        Seat seat = end.usualSeat();
+        return seat.halfAngleDegrees().map(half -> seat.words());
+    }
+
+    @Override
     public Map<String, Figure> figures(Observation seen, End end) {
         return Map.of(
                 "seen",
                 Figure.of(seen.seatAngle().orElseThrow()),
                 "expected",
                 Figure.of(end.seats().stream().map(Seat::words).collect(Collectors.joining(" or "))));
-    }
-
-    private static double density(double off) {
-        double z = off / SCATTER_DEG;
-        return Math.exp(-z * z / 2) / (SCATTER_DEG * Math.sqrt(2 * Math.PI));
     }
 }

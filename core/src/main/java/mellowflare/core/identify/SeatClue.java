@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Gender;
@@ -12,6 +13,9 @@ import mellowflare.core.connection.Seat;
 /** The seat as seen, with the usual mix-ups: neighbouring cone angles, a lost ring, a flat that nobody noticed. */
 final class SeatClue implements OutcomeClue<Seat> {
     private static final List<Seat> SEATS = List.of(Seat.values());
+    /** Rings on the inner end of something, hard to tell apart in bad light. */
+    private static final Set<Seat> LOOK_ALIKE = Set.of(Seat.PILOT_ORING, Seat.FACE_ORING, Seat.TUBE_ORING);
+
     private final Map<Seat, Map<Seat, Double>> confusion = new EnumMap<>(Seat.class);
 
     SeatClue() {
@@ -30,12 +34,18 @@ final class SeatClue implements OutcomeClue<Seat> {
             return 0.9;
         }
         if (seen.isCone() && truth.isCone()) {
+            if (seen == Seat.TAPER_SEAT || truth == Seat.TAPER_SEAT) {
+                return 0.01;
+            }
             double apart = Math.abs(seen.halfAngleDegrees().orElse(45.0)
                     - truth.halfAngleDegrees().orElse(45.0));
             return apart <= 9 ? 0.06 : 0.012;
         }
+        if (LOOK_ALIKE.contains(seen) && LOOK_ALIKE.contains(truth)) {
+            return 0.05;
+        }
         if (seen == Seat.NONE) {
-            return truth == Seat.PORT_ORING || truth == Seat.WASHER ? 0.14 : 0.03;
+            return truth == Seat.PORT_ORING || truth == Seat.WASHER || truth == Seat.PILOT_ORING ? 0.14 : 0.03;
         }
         if (seen == Seat.WASHER) {
             return truth == Seat.NONE || truth == Seat.PORT_ORING ? 0.06 : 0.004;

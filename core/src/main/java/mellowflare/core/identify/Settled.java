@@ -52,8 +52,6 @@ final class Settled implements Rule<IdentifyCase> {
                         "needed",
                         new Figure.OfShare(Identification.SETTLED),
                         "next",
-                        Figure.of(answer.nextCheck()
-                                .map(NextCheck::says)
-                                .orElse("No look or measurement here tells them apart: treat it as either.")))));
+                        Figure.of(answer.nextCheck().map(NextCheck::says).orElseGet(answer::safeCourse)))));
     }
 }

@@ -26,7 +26,10 @@ final class TaperClue implements OutcomeClue<TaperSeen> {
 
     @Override
     public double chance(TaperSeen outcome, End end) {
-        return end.thread().tapered() == (outcome == TaperSeen.TAPERED) ? RIGHT : 1 - RIGHT;
+        if (end.thread().isEmpty()) {
+            return 1.0 / TaperSeen.values().length;
+        }
+        return end.tapered() == (outcome == TaperSeen.TAPERED) ? RIGHT : 1 - RIGHT;
     }
 
     @Override
@@ -36,6 +39,6 @@ final class TaperClue implements OutcomeClue<TaperSeen> {
 
     @Override
     public String expected(End end) {
-        return end.thread().tapered() ? "tapered" : "straight";
+        return end.tapered() ? "tapered" : "straight";
     }
 }

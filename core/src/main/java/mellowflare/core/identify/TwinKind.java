@@ -29,7 +29,27 @@ public enum TwinKind {
     SAME_JOINT(
             "the same thread and seat under another name",
             "It goes together and seals; the rating and class of the lesser one hold.",
-            "Only its marking or its maker tells.");
+            "Only its marking or its maker tells."),
+    OTHER_HAND(
+            "the same thread, cut left-handed",
+            "It does not start; forced, both threads are ruined.",
+            "Look which way the thread climbs, or try it anticlockwise."),
+    FLANGE_SERIES(
+            "the same bore in another pressure series",
+            "The clamp halves do not sit on the head or the bolts do not line up; forced, it blows out.",
+            "Measure across the head and the long bolt spacing."),
+    NEARLY_THE_SIZE(
+            "nearly the same size across",
+            "It goes in, leaks, and lets go when it is pulled or warmed.",
+            "Only a caliper tells: a rule cannot."),
+    SAME_SIZE(
+            "the same size across in another system",
+            "It goes in and holds; whether it may is for its maker to say.",
+            "Only its marking tells."),
+    COUPLER_ALIKE(
+            "a quick coupler of the same look",
+            "It may click in and leak, or join air to gas.",
+            "Read the marking; a coupler for gas is never put on air, nor the other way round.");
 
     private final String alike;
     private final String ifForced;
@@ -49,6 +69,11 @@ public enum TwinKind {
     /** What happens when they are put together. */
     public String ifForced() {
         return ifForced;
+    }
+
+    /** Whether the pair seals all the same. */
+    public boolean seals() {
+        return this == SAME_JOINT || this == SAME_SIZE;
     }
 
     /** How to tell them apart. */

@@ -2,7 +2,7 @@ package mellowflare.core.identify;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,8 +10,11 @@ import java.util.concurrent.ConcurrentHashMap;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Seat;
 import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthBand;
 import mellowflare.core.reference.ReferenceKey;
+import mellowflare.core.thread.ThreadSize;
 
 /** All pairs of ends that can be taken for each other, computed from the tables, never listed by hand. */
 public final class TwinTable {
@@ -27,8 +30,9 @@ public final class TwinTable {
     private static final double PITCH_EQUAL = 0.005;
     private static final double PITCH_BINDS = 0.065;
     private static final double PITCH_NEAR = 0.10;
+    private static final double SAME_TUBE_MM = 0.12;
 
-    private final Map<EndId, End> ends = new HashMap<>();
+    private final Map<EndId, End> ends = new LinkedHashMap<>();
     private final Map<EndId, List<Twin>> found = new ConcurrentHashMap<>();
 
     public TwinTable(EndTable table) {
@@ -41,10 +45,33 @@ public final class TwinTable {
         return one == null ? List.of() : found.computeIfAbsent(id, i -> twinsOf(one));
     }
 
+    /** Every pair once, most treacherous kind first. */
+    public List<TwinPair> pairs() {
+        List<TwinPair> pairs = new ArrayList<>();
+        for (End one : ends.values()) {
+            of(one.id()).stream().filter(t -> before(one, t.other())).forEach(t -> pairs.add(new TwinPair(one, t)));
+        }
+        pairs.sort(Comparator.comparing((TwinPair p) -> p.twin().kind())
+                .thenComparing(p -> p.one().id().code())
+                .thenComparing(p -> across(p.one()))
+                .thenComparing(p -> p.one().gender())
+                .thenComparing(p -> p.twin().other().id().text()));
+        return List.copyOf(pairs);
+    }
+
+    private static boolean before(End one, End other) {
+        int byCode = one.id().code().compareTo(other.id().code());
+        return byCode < 0 || byCode == 0 && one.id().size().compareTo(other.id().size()) < 0;
+    }
+
+    private static double across(End end) {
+        return end.across().map(a -> a.middle().mm()).orElse(0.0);
+    }
+
     private List<Twin> twinsOf(End one) {
         List<Twin> twins = new ArrayList<>();
         for (End other : ends.values()) {
-            if (one.gender() == other.gender() && one.id().code() != other.id().code()) {
+            if (one.gender() == other.gender() && !one.equals(other)) {
                 pair(one, other).ifPresent(twins::add);
             }
         }
@@ -55,30 +82,65 @@ public final class TwinTable {
     }
 
     private static Optional<Twin> pair(End one, End other) {
-        double apart = Math.max(
-                one.crest().low().mm() - other.crest().high().mm(),
-                other.crest().low().mm() - one.crest().high().mm());
-        Length gap = Length.ofMm(Math.max(0, apart));
-        double diameter =
-                Math.max(one.crest().middle().mm(), other.crest().middle().mm());
-        double pitchApart = Math.abs(Math.log(one.thread().pitch().length().mm()
-                / other.thread().pitch().length().mm()));
+        if (one.body() != other.body()) {
+            return Optional.empty();
+        }
+        boolean sameFamily = one.id().code() == other.id().code();
+        return switch (one.body()) {
+            case THREAD -> sameFamily && one.leftHand() == other.leftHand() ? Optional.empty() : threads(one, other);
+            case FLANGE ->
+                !sameFamily && one.id().size().equals(other.id().size())
+                        ? Optional.of(new Twin(other, TwinKind.FLANGE_SERIES, gap(one, other)))
+                        : Optional.empty();
+            case TUBE -> tubes(one, other);
+            case COUPLER ->
+                sameFamily ? Optional.empty() : Optional.of(new Twin(other, TwinKind.COUPLER_ALIKE, gap(one, other)));
+            case BARB -> Optional.empty();
+        };
+    }
+
+    private static Length gap(End one, End other) {
+        if (one.across().isEmpty() || other.across().isEmpty()) {
+            return Length.ZERO;
+        }
+        LengthBand a = one.across().get();
+        LengthBand b = other.across().get();
+        double apart =
+                Math.max(a.low().mm() - b.high().mm(), b.low().mm() - a.high().mm());
+        return Length.ofMm(Math.max(0, apart));
+    }
+
+    /** Tubes whose bands nearly meet. Sizes a tenth apart go together; makers mostly allow it. */
+    private static Optional<Twin> tubes(End one, End other) {
+        double apart = Math.abs(across(one) - across(other));
+        if (apart > CLOSE_MM) {
+            return Optional.empty();
+        }
+        return Optional.of(new Twin(
+                other, apart <= SAME_TUBE_MM ? TwinKind.SAME_SIZE : TwinKind.NEARLY_THE_SIZE, gap(one, other)));
+    }
+
+    private static Optional<Twin> threads(End one, End other) {
+        ThreadSize a = one.thread().orElseThrow();
+        ThreadSize b = other.thread().orElseThrow();
+        Length gap = gap(one, other);
+        double diameter = Math.max(across(one), across(other));
+        double pitchApart =
+                Math.abs(Math.log(a.pitch().length().mm() / b.pitch().length().mm()));
         boolean equalPitch = pitchApart <= PITCH_EQUAL;
         boolean close = gap.mm() <= Math.max(CLOSE_MM, CLOSE_SHARE * diameter);
-        if (equalPitch
-                && one.thread().size().equals(other.thread().size())
-                && one.thread().series() == other.thread().series()) {
-            boolean sameJoint = one.seats().equals(other.seats())
-                    && one.id().size().equals(other.id().size());
-            return Optional.of(new Twin(other, sameJoint ? TwinKind.SAME_JOINT : TwinKind.SAME_THREAD, gap));
+        if (one.leftHand() != other.leftHand()) {
+            return equalPitch && close ? Optional.of(new Twin(other, TwinKind.OTHER_HAND, gap)) : Optional.empty();
+        }
+        if (equalPitch && a.size().equals(b.size()) && a.series() == b.series()) {
+            return Optional.of(
+                    new Twin(other, sameJoint(one, other) ? TwinKind.SAME_JOINT : TwinKind.SAME_THREAD, gap));
         }
         if (equalPitch && gap.mm() <= Math.max(SAME_PITCH_MM, SAME_PITCH_SHARE * diameter)) {
-            if (one.thread().form().flankAngle().equals(other.thread().form().flankAngle())) {
+            if (a.form().flankAngle().equals(b.form().flankAngle())) {
                 return Optional.of(new Twin(
                         other,
-                        one.thread().tapered() != other.thread().tapered()
-                                ? TwinKind.TAPER_AGAINST_STRAIGHT
-                                : TwinKind.SAME_PITCH_LOOSE,
+                        a.tapered() != b.tapered() ? TwinKind.TAPER_AGAINST_STRAIGHT : TwinKind.SAME_PITCH_LOOSE,
                         gap));
             }
             return Optional.of(new Twin(other, close ? TwinKind.OTHER_FLANK : TwinKind.SAME_PITCH_LOOSE, gap));
@@ -90,5 +152,15 @@ public final class TwinTable {
             return Optional.of(new Twin(other, TwinKind.PITCH_TELLS, gap));
         }
         return Optional.empty();
+    }
+
+    /** One thread makes one joint when both can have the same seat and neither is made for another tube. */
+    private static boolean sameJoint(End one, End other) {
+        boolean seat = one.seats().equals(other.seats())
+                || one.seats().stream()
+                        .anyMatch(s -> s != Seat.NONE && other.seats().contains(s));
+        boolean tube =
+                one.tube().isEmpty() || other.tube().isEmpty() || one.tube().equals(other.tube());
+        return seat && tube;
     }
 }

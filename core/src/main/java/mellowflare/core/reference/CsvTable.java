@@ -126,6 +126,16 @@ public final class CsvTable {
             return text;
         }
 
+        /** A text that may be missing, as may its column. */
+        public Optional<String> maybe(String column) {
+            return csv.findField(column).map(String::strip).filter(t -> !t.isEmpty());
+        }
+
+        /** A length that may be missing, as may its column. */
+        public Optional<Length> maybeLength(String column) {
+            return maybe(column).map(t -> length(column));
+        }
+
         /** A plain number; the unit stands in the column's name. */
         public double number(String column) {
             try {

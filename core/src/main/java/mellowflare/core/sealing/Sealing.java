@@ -9,7 +9,6 @@ import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Schools;
 import mellowflare.core.connection.BossRing;
 import mellowflare.core.connection.End;
-import mellowflare.core.connection.SealPlace;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.material.Compatibility;
@@ -92,9 +91,7 @@ public final class Sealing {
         List<String> putOn = new ArrayList<>();
         List<String> never = new ArrayList<>(row.never());
         String reuse = row.reuse();
-        boolean pipeThread = row.seat().sealPlace() == SealPlace.THREAD_FLANKS
-                && end.thread().tapered();
-        if (pipeThread) {
+        if (row.putOn().equals("{sealant}")) {
             pipeThread(putOn, never, schools.chosen(SchoolTopic.PIPE_THREAD_SEAL, practice), fluid);
         } else if (row.putOn().isEmpty()) {
             putOn.add("nothing on the thread");
@@ -141,7 +138,7 @@ public final class Sealing {
     }
 
     private String tighten(JointRow row, End end) {
-        int turns = end.thread().major().mm() < LARGE_FROM_MM ? TURNS_SMALL : TURNS_LARGE;
+        int turns = end.thread().map(t -> t.major().mm()).orElse(0.0) < LARGE_FROM_MM ? TURNS_SMALL : TURNS_LARGE;
         String flatsText = flatsOf(end)
                 .map(f -> LengthFormat.decimal(f.flats(), 2, 0) + (f.flats() == 1 ? " flat" : " flats"))
                 .orElse("to the maker's torque,");

@@ -42,6 +42,11 @@ public record Pitch(double marking, boolean perInch) {
         return new Pitch(mm, false);
     }
 
+    /** Whether so many millimetres can be the pitch of a fitting. */
+    static boolean isPitchMm(double mm) {
+        return mm >= SMALLEST_MM && mm <= LARGEST_MM;
+    }
+
     /** Reads {@code 18}, {@code 18 tpi}, {@code 11 1/2 per inch}, {@code 1.5 mm}. A bare number from 7 up counts threads per inch. */
     public static Read<Pitch> read(String text) {
         return read(text, true);

@@ -10,7 +10,9 @@ public enum ThreadForm {
     /** ASME B1.20.1: 60 degrees; depth 0.8 P. */
     NPT(60, 0.8, 1.6, "60°"),
     /** ISO 7-1 and ISO 228-1: 55 degrees, rounded; h = 0.640327 P, minor = d - 2 h. */
-    WHITWORTH(55, 0.640327, 1.280654, "55°");
+    WHITWORTH(55, 0.640327, 1.280654, "55°"),
+    /** ASME B1.5 general purpose: 29 degrees, depth 0.5 P, minor = D - P. */
+    ACME(29, 0.5, 1.0, "29°");
 
     private final double flankDegrees;
     private final double depthPerPitch;

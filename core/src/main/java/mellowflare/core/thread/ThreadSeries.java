@@ -10,5 +10,9 @@ public enum ThreadSeries {
     /** Straight pipe thread of swivels. */
     NPSM,
     /** Garden hose thread. */
-    HOSE
+    HOSE,
+    /** Metric taper stud. */
+    METRIC_TAPER,
+    /** LPG cylinders and regulators. */
+    GAS
 }

@@ -46,7 +46,7 @@ public record ThreadSize(
             case BSPT -> "R " + size;
             case BSPP -> "G " + size;
             case UNIFIED -> size + " UN";
-            case METRIC -> size;
+            case METRIC, METRIC_TAPER, GAS -> size;
             case NPSM -> size + "-" + LengthFormat.decimal(pitch.marking(), 1, 0) + " NPSM";
             case HOSE -> size + "-" + LengthFormat.decimal(pitch.marking(), 1, 0) + " NH";
         };

@@ -26,7 +26,9 @@ public final class ThreadTable {
                         read("unified.csv", r -> straightInch(r, ThreadSeries.UNIFIED, r.length("major_in"))),
                         read("metric.csv", ThreadTable::metric),
                         read("npsm.csv", r -> straightInch(r, ThreadSeries.NPSM, r.length("external_max_in"))),
-                        read("hose.csv", r -> straightInch(r, ThreadSeries.HOSE, r.length("external_max_in"))))
+                        read("hose.csv", r -> straightInch(r, ThreadSeries.HOSE, r.length("external_max_in"))),
+                        read("metrictaper.csv", ThreadTable::metricTaper),
+                        read("gas.csv", ThreadTable::gas))
                 .stream()
                 .flatMap(List::stream)
                 .toList());
@@ -125,13 +127,43 @@ public final class ThreadTable {
                 Optional.empty());
     }
 
-    private static ThreadSize metric(Row row) {
+    /** Male from the gauge plane to the large end of useful thread; there is no female. */
+    private static ThreadSize metricTaper(Row row) {
+        Length major = row.length("major_mm");
+        Length gauge = row.length("gauge_length_mm");
+        Length useful = row.length("useful_length_mm");
+        Pitch pitch = Pitch.ofMm(row.number("pitch_mm"));
+        Length largeEnd = major.plus(useful.minus(gauge).times(ThreadSize.TAPER_ON_DIAMETER));
+        Length minor = row.length("minor_mm");
         return size(
                 row,
-                ThreadSeries.METRIC,
+                ThreadSeries.METRIC_TAPER,
                 ThreadForm.UNIFIED,
+                major,
+                pitch,
+                true,
+                new LengthBand(major, largeEnd),
+                new LengthBand(minor, minor).widened(pitch.length().times(ThreadSize.TAPER_ON_DIAMETER)),
+                Optional.of(gauge),
+                Optional.of(useful));
+    }
+
+    private static ThreadSize gas(Row row) {
+        return straightMm(
+                row, ThreadSeries.GAS, row.word("form", ThreadForm.class), Pitch.ofPerInch(row.number("per_inch")));
+    }
+
+    private static ThreadSize metric(Row row) {
+        return straightMm(row, ThreadSeries.METRIC, ThreadForm.UNIFIED, Pitch.ofMm(row.number("pitch_mm")));
+    }
+
+    private static ThreadSize straightMm(Row row, ThreadSeries series, ThreadForm form, Pitch pitch) {
+        return size(
+                row,
+                series,
+                form,
                 row.length("major_mm"),
-                Pitch.ofMm(row.number("pitch_mm")),
+                pitch,
                 false,
                 new LengthBand(row.length("external_min_mm"), row.length("external_max_mm")),
                 new LengthBand(row.length("internal_min_mm"), row.length("internal_max_mm")),

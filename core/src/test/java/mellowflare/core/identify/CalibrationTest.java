@@ -56,7 +56,7 @@ class CalibrationTest {
 
     /** The leaf that a fitter lays: near the true pitch, now and then the one next door, hardly ever any. */
     private Optional<Pitch> leaf(End end) {
-        if (chance.nextDouble() > 0.85) {
+        if (end.thread().isEmpty() || chance.nextDouble() > 0.85) {
             return Optional.empty();
         }
         List<Pitch> leaves = new PitchClue().outcomes(end.gender());
@@ -65,7 +65,7 @@ class CalibrationTest {
             return Optional.of(leaves.get(chance.nextInt(leaves.size())));
         }
         double scatter = slip < 0.028 ? 0.06 : 0.012;
-        double felt = end.thread().pitch().length().mm() * Math.exp(scatter * chance.nextGaussian());
+        double felt = end.thread().get().pitch().length().mm() * Math.exp(scatter * chance.nextGaussian());
         return leaves.stream()
                 .min((a, b) -> Double.compare(
                         Math.abs(Math.log(a.length().mm() / felt)),
@@ -76,14 +76,19 @@ class CalibrationTest {
         boolean worn = chance.nextDouble() < WORN;
         double wornBy = chance.nextDouble() < (worn ? 0.8 : 0.1) ? 0.35 : 0;
         boolean male = end.gender() == Gender.MALE;
-        double low = end.crest().low().mm() - (male ? wornBy : 0);
-        double high = end.crest().high().mm() + (male ? 0 : wornBy);
         Instrument instrument = chance.nextDouble() < 0.8 ? Instrument.CALIPER : Instrument.RULE;
-        double read = low
-                + chance.nextDouble() * (high - low)
-                + chance.nextGaussian() * instrument.scatter().mm() * (male ? 1 : 1.6);
+        double blur = instrument.scatter().mm() * (male ? 1 : 1.6);
+        Optional<Length> read = end.across().map(a -> {
+            double move = end.thread().isPresent() ? wornBy : 0;
+            double low = a.low().mm() - (male ? move : 0);
+            double high = a.high().mm() + (male ? 0 : move);
+            return Length.ofMm(low + chance.nextDouble() * (high - low) + chance.nextGaussian() * blur);
+        });
         return Observation.of(end.gender())
-                .withDiameter(Optional.of(Length.ofMm(read)))
+                .withDiameter(read)
+                .withBody(drawn(new BodyClue(), end, 0.9))
+                .withHand(drawn(new HandClue(), end, 0.3))
+                .withSwivel(drawn(new SwivelClue(), end, 0.4))
                 .withInstrument(instrument)
                 .withWorn(worn)
                 .withPitch(leaf(end))

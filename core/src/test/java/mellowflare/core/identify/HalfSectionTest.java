@@ -13,8 +13,10 @@ import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Pen;
 import mellowflare.core.geometry.Shape;
 import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthBand;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.thread.Pitch;
+import mellowflare.core.thread.ThreadSize;
 import org.junit.jupiter.api.Test;
 
 class HalfSectionTest {
@@ -63,11 +65,15 @@ class HalfSectionTest {
         for (End end : DATA.get(EndTable.KEY).all()) {
             for (Seat seat : end.seats()) {
                 Drawing d = draw(Observation.of(end.gender())
-                        .withDiameter(Optional.of(end.crest().middle()))
-                        .withPitch(Optional.of(end.thread().pitch()))
+                        .withBody(Optional.of(end.body()))
+                        .withDiameter(end.across().map(LengthBand::middle))
+                        .withHand(Optional.of(end.leftHand() ? HandSeen.LEFT : HandSeen.RIGHT))
+                        .withPitch(end.thread().map(ThreadSize::pitch))
                         .withSeat(Optional.of(seat)));
-                boolean straightWithoutSeat = seat == Seat.NONE && !end.thread().tapered();
-                assertThat(d.glows().isEmpty()).as(end.brief() + " " + seat).isEqualTo(straightWithoutSeat);
+                boolean open = seat == Seat.NONE && !end.sealsOnThread();
+                assertThat(HalfSection.of(end, seat, UnitSystem.METRIC).glows().isEmpty())
+                        .as(end.brief() + " " + seat)
+                        .isEqualTo(open);
                 assertThat(d.box().width()).isPositive();
                 d.shapes().forEach(s -> {
                     if (s instanceof Shape.Path p) {

@@ -34,7 +34,13 @@ class HoldUpTest {
         Identification answer =
                 identifier.identify(Observation.of(Gender.MALE).withDiameter(Optional.of(Length.ofMm(20.9))));
         Drawing d = HoldUp.of(answer, UnitSystem.METRIC);
-        double best = answer.best().orElseThrow().end().crest().middle().mm();
+        double best = answer.best()
+                .orElseThrow()
+                .end()
+                .across()
+                .orElseThrow()
+                .middle()
+                .mm();
         assertThat(rings(d).get(0).radius()).isCloseTo(best / 2, within(1e-9));
         assertThat(rings(d)).hasSizeBetween(2, 3).allSatisfy(r -> {
             assertThat(d.box().holds(r.centre().plus(r.radius(), r.radius()))).isTrue();

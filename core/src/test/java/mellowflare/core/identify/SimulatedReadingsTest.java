@@ -6,14 +6,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import mellowflare.core.connection.Body;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
-import mellowflare.core.connection.Seat;
 import mellowflare.core.measure.Instrument;
 import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthBand;
 import mellowflare.core.thread.Pitch;
 import mellowflare.core.thread.ThreadForm;
+import mellowflare.core.thread.ThreadSize;
 import org.junit.jupiter.api.Test;
 
 /** Honest readings of known ends, drawn as a fitter would take them: the true end must come out. */
@@ -25,32 +27,58 @@ class SimulatedReadingsTest {
 
     /** Whether an end shows just what the true one shows to these readings: same thread, and the seat that was seen. */
     private static boolean alike(End end, End truth, Observation seen) {
+        if (seen.diameter().isEmpty()) {
+            return end.body() == truth.body()
+                    && end.seats().contains(seen.seat().orElseThrow());
+        }
         return end.gender() == truth.gender()
-                && end.thread().series() == truth.thread().series()
-                && end.thread().size().equals(truth.thread().size())
+                && end.body() == truth.body()
+                && end.thread().map(ThreadSize::series).equals(truth.thread().map(ThreadSize::series))
+                && end.thread().map(ThreadSize::size).equals(truth.thread().map(ThreadSize::size))
+                && end.leftHand() == truth.leftHand()
+                && (end.thread().isPresent() || overlap(end, truth))
                 && end.seats().contains(seen.seat().orElseThrow());
     }
 
+    /** Without a thread, two sizes show the same when their bands overlap. */
+    private static boolean overlap(End a, End b) {
+        return a.equals(b)
+                || a.across().isPresent()
+                        && b.across().isPresent()
+                        && a.across().get().gapTo(b.across().get().middle()).mm() < 0.15;
+    }
+
     private Observation reading(End end) {
-        double low = end.crest().low().mm();
-        double high = end.crest().high().mm();
-        double read = low
+        Observation looks = Observation.of(end.gender())
+                .withBody(Optional.of(end.body()))
+                .withSeat(Optional.of(end.seats().get(chance.nextInt(end.seats().size()))));
+        Observation measured =
+                end.across().map(a -> looks.withDiameter(Optional.of(read(a)))).orElse(looks);
+        return end.thread()
+                .map(t -> measured.withPitch(Optional.of(t.pitch()))
+                        .withHand(Optional.of(end.leftHand() ? HandSeen.LEFT : HandSeen.RIGHT))
+                        .withTaper(Optional.of(t.tapered() ? TaperSeen.TAPERED : TaperSeen.PARALLEL))
+                        .withFlank(Optional.of(t.form() == ThreadForm.WHITWORTH ? FlankSeen.DEG55 : FlankSeen.DEG60)))
+                .orElse(measured);
+    }
+
+    private Length read(LengthBand across) {
+        double low = across.low().mm();
+        double high = across.high().mm();
+        return Length.ofMm(low
                 + chance.nextDouble() * (high - low)
-                + chance.nextGaussian() * Instrument.CALIPER.scatter().mm();
-        Seat seat = end.seats().get(chance.nextInt(end.seats().size()));
-        return Observation.of(end.gender())
-                .withDiameter(Optional.of(Length.ofMm(read)))
-                .withPitch(Optional.of(end.thread().pitch()))
-                .withTaper(Optional.of(end.thread().tapered() ? TaperSeen.TAPERED : TaperSeen.PARALLEL))
-                .withFlank(Optional.of(end.thread().form() == ThreadForm.WHITWORTH ? FlankSeen.DEG55 : FlankSeen.DEG60))
-                .withSeat(Optional.of(seat));
+                + chance.nextGaussian() * Instrument.CALIPER.scatter().mm());
     }
 
     /** Whether any known end comes near these readings; a part is foreign only if none does. */
     private static boolean known(double mm, Pitch pitch, Gender gender) {
         return DATA.get(EndTable.KEY).of(gender).stream()
-                .anyMatch(e -> e.crest().widened(Length.ofMm(0.7)).holds(Length.ofMm(mm))
-                        && Math.abs(Math.log(e.thread().pitch().length().mm()
+                .filter(e -> e.thread().isPresent())
+                .anyMatch(e -> e.across()
+                                .orElseThrow()
+                                .widened(Length.ofMm(0.7))
+                                .holds(Length.ofMm(mm))
+                        && Math.abs(Math.log(e.thread().get().pitch().length().mm()
                                         / pitch.length().mm()))
                                 < 0.05);
     }
@@ -71,6 +99,7 @@ class SimulatedReadingsTest {
             Observation seen = Observation.of(gender)
                     .withDiameter(Optional.of(Length.ofMm(mm)))
                     .withPitch(Optional.of(pitch))
+                    .withBody(Optional.of(Body.THREAD))
                     .withTaper(Optional.of(TaperSeen.PARALLEL));
             calledSo += identifier.identify(seen).standing() == Identification.Standing.NOTHING_FITS ? 1 : 0;
         }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.CsvTable.Row;
 import org.junit.jupiter.api.DynamicTest;
@@ -106,8 +107,7 @@ class ThreadTableTest {
                 .map(r -> DynamicTest.dynamicTest(r.need("size"), () -> {
                     double d = r.number("major_mm");
                     double p = r.number("pitch_mm");
-                    assertThat(r.need("size"))
-                            .isEqualTo("M%.0fx%s".formatted(d, p == 1.5 ? "1.5" : "%.0f".formatted(p)));
+                    assertThat(r.need("size")).isEqualTo("M%.0fx%s".formatted(d, LengthFormat.decimal(p, 2, 0)));
                     double es = (15 + 11 * p) / 1000;
                     double td = (180 * Math.cbrt(p * p) - 3.15 / Math.sqrt(p)) / 1000;
                     double td1 = 230 * Math.pow(p, 0.7) / 1000;
@@ -180,8 +180,8 @@ class ThreadTableTest {
                 .contains(
                         "1/16", "1/8", "1/4", "3/8", "1/2", "3/4", "1", "1-1/4", "1-1/2", "2", "2-1/2", "3", "4", "6");
         assertThat(table.of(ThreadSeries.BSPP)).hasSizeGreaterThanOrEqualTo(24);
-        assertThat(table.of(ThreadSeries.UNIFIED)).hasSize(29);
-        assertThat(table.of(ThreadSeries.METRIC)).hasSize(24);
+        assertThat(table.of(ThreadSeries.UNIFIED)).hasSize(36);
+        assertThat(table.of(ThreadSeries.METRIC)).hasSize(26);
         assertThat(table.of(ThreadSeries.NPSM)).hasSize(9);
     }
 }

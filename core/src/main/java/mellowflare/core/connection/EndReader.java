@@ -1,0 +1,172 @@
+package mellowflare.core.connection;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthBand;
+import mellowflare.core.reference.Confidence;
+import mellowflare.core.reference.CsvTable;
+import mellowflare.core.reference.CsvTable.Row;
+import mellowflare.core.reference.Source;
+import mellowflare.core.thread.ThreadSeries;
+import mellowflare.core.thread.ThreadSize;
+import mellowflare.core.thread.ThreadTable;
+
+/** Makes ends of a row of {@code endforms.csv} and the table of its sizes. */
+final class EndReader {
+    private static final double RARE = 0.2;
+    private static final double DOUBTED = 0.6;
+    private static final Map<String, ThreadSeries> SERIES = Map.of(
+            "npt", ThreadSeries.NPT,
+            "npsm", ThreadSeries.NPSM,
+            "bspt", ThreadSeries.BSPT,
+            "bspp", ThreadSeries.BSPP,
+            "hose", ThreadSeries.HOSE);
+
+    private EndReader() {}
+
+    /** Families of pipe thread have every size of their series; the others name their sizes in a table of their own. */
+    static List<End> ofForm(Row form, ThreadTable threads) {
+        String sizes = form.need("sizes");
+        return SERIES.containsKey(sizes)
+                ? ofSeries(form, threads.of(SERIES.get(sizes)))
+                : ofTable(form, threads, sizes);
+    }
+
+    private static List<End> ofSeries(Row form, List<ThreadSize> sizes) {
+        double usualSizes = sizes.stream().filter(ThreadSize::usual).count();
+        return sizes.stream()
+                .map(size -> end(
+                        form,
+                        size.size(),
+                        Outside.threaded(size),
+                        Optional.empty(),
+                        form.list("seats"),
+                        size.usual(),
+                        usualSizes,
+                        size.source()))
+                .toList();
+    }
+
+    private static List<End> ofTable(Row form, ThreadTable threads, String name) {
+        List<Row> rows = CsvTable.beside(EndTable.class, name + ".csv").rows();
+        double usualSizes =
+                rows.stream().filter(r -> r.need("usual").equals("yes")).count();
+        List<End> ends = new ArrayList<>();
+        for (Row row : rows) {
+            Outside outside = Outside.of(row, form, threads);
+            boolean rings = name.equals("bossports");
+            Optional<BossRing> ring = rings
+                    ? Optional.of(new BossRing(
+                            row.need("ring"),
+                            row.length("ring_inside_in"),
+                            row.length("ring_section_in"),
+                            row.length("housing_in"),
+                            row.source()))
+                    : Optional.empty();
+            // A ring's own doubt stays with the ring; the thread of a boss is sure.
+            Source doubt = rings ? outside.thread().orElseThrow().source() : row.source();
+            List<String> seats = row.maybe("seats").map(s -> row.list("seats")).orElse(form.list("seats"));
+            ends.add(end(
+                    form,
+                    row.need("size"),
+                    outside,
+                    ring,
+                    seats,
+                    row.need("usual").equals("yes"),
+                    usualSizes,
+                    doubt));
+        }
+        return ends;
+    }
+
+    /** What an end is outside: thread and hand, or none and the reading across; and its tube. */
+    private record Outside(
+            Body body,
+            Optional<ThreadSize> thread,
+            boolean leftHand,
+            Optional<LengthBand> male,
+            Optional<LengthBand> female,
+            Optional<Length> tube) {
+        static Outside threaded(ThreadSize size) {
+            return new Outside(
+                    Body.THREAD,
+                    Optional.of(size),
+                    false,
+                    Optional.of(size.maleCrest()),
+                    Optional.of(size.femaleCrest()),
+                    Optional.empty());
+        }
+
+        static Outside of(Row row, Row form, ThreadTable threads) {
+            Body body = row.maybe("body").isPresent() ? row.word("body", Body.class) : form.word("body", Body.class);
+            Optional<ThreadSize> thread = row.maybe("thread")
+                    .map(t -> threads.find(row.word("series", ThreadSeries.class), t)
+                            .orElseThrow(() -> row.broken("thread", "is not in the table of its series")));
+            return new Outside(
+                    body,
+                    thread,
+                    row.maybe("hand").filter("left"::equals).isPresent(),
+                    thread.map(ThreadSize::maleCrest).or(() -> band(row, "male")),
+                    thread.map(ThreadSize::femaleCrest).or(() -> band(row, "female")),
+                    row.maybeLength("tube_od_in").or(() -> row.maybeLength("tube_od_mm")));
+        }
+
+        private static Optional<LengthBand> band(Row row, String gender) {
+            return row.maybeLength(gender + "_low_mm").map(low -> new LengthBand(low, row.length(gender + "_high_mm")));
+        }
+    }
+
+    /**
+     * The form's share is spread over its usual sizes; a rare size gets a fifth of a usual one's. Figures that nobody has confirmed weigh less,
+     * and the end is as doubtful as the most doubtful of them.
+     */
+    private static End end(
+            Row form,
+            String size,
+            Outside outside,
+            Optional<BossRing> ring,
+            List<String> seatCodes,
+            boolean usual,
+            double usualSizes,
+            Source ofSize) {
+        Gender gender = form.word("gender", Gender.class);
+        Confidence least = Stream.of(
+                        Stream.of(form.source(), ofSize), outside.thread().map(ThreadSize::source).stream())
+                .flatMap(s -> s)
+                .map(Source::confidence)
+                .max(Comparator.naturalOrder())
+                .orElseThrow();
+        double share = form.number("share")
+                / usualSizes
+                * (usual ? 1 : RARE)
+                * (least == Confidence.UNCONFIRMED ? DOUBTED : 1);
+        List<Seat> seats = seatCodes.stream()
+                .map(code -> Seat.ofCode(code).orElseThrow(() -> form.broken("seats", "no such seat: " + code)))
+                .toList();
+        return new End(
+                new EndId(form.word("code", EndCode.class), size, gender),
+                new EndForm(
+                        form.need("name"),
+                        form.maybe("mate").map(m -> form.word("mate", EndCode.class)),
+                        form.number("swivel"),
+                        form.word("wrenches", Wrenches.class),
+                        form.list("met_in"),
+                        form.list("regions"),
+                        form.list("machines"),
+                        form.list("aliases")),
+                outside.body(),
+                outside.thread(),
+                outside.leftHand(),
+                gender == Gender.MALE ? outside.male() : outside.female(),
+                outside.tube(),
+                seats,
+                ring,
+                share,
+                new Source(form.source().text(), least));
+    }
+}
