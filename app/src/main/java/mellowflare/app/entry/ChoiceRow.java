@@ -1,7 +1,9 @@
 package mellowflare.app.entry;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -18,17 +20,22 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 
 /**
- * Up to six choices drawn as small pictures; pressing the chosen one again lets go of it. With the focus inside, the keys 1 to 6 choose.
+ * Choices drawn as small pictures; pressing the chosen one again lets go of it. With the focus inside, the keys 1 to 9 choose. Of many choices
+ * the first few stand there and a press on “more” brings the others.
  *
  * @param <T> what is chosen
  */
 public final class ChoiceRow<T> extends HBox {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final int ONE_LINE = 3;
-    private final List<T> values;
-    private final List<Button> buttons = new ArrayList<>();
+    private static final int AT_FIRST = 8;
+    private final Map<T, Button> buttons = new LinkedHashMap<>();
     private final boolean mayBeNone;
     private final Consumer<Optional<T>> chosen;
+    private final Pane row;
+    private final Button more = new Button("more");
+    private List<T> offered;
+    private boolean all;
     private Optional<T> now = Optional.empty();
 
     /**
@@ -46,14 +53,14 @@ public final class ChoiceRow<T> extends HBox {
             Function<T, Node> picture,
             boolean mayBeNone,
             Consumer<Optional<T>> chosen) {
-        this.values = List.copyOf(values);
+        this.offered = List.copyOf(values);
         this.mayBeNone = mayBeNone;
         this.chosen = chosen;
         getStyleClass().add("choice-row");
         setAlignment(Pos.CENTER_LEFT);
         Label label = new Label(word);
         label.getStyleClass().add("choice-word");
-        Pane row = values.size() > ONE_LINE ? flowing() : new HBox(4);
+        row = values.size() > ONE_LINE ? flowing() : new HBox(4);
         HBox.setHgrow(row, Priority.ALWAYS);
         for (T value : values) {
             Button b = new Button(name.apply(value), picture.apply(value));
@@ -62,17 +69,23 @@ public final class ChoiceRow<T> extends HBox {
             b.setMinWidth(USE_PREF_SIZE);
             b.setAccessibleText(word + ": " + name.apply(value));
             b.setOnAction(e -> press(value));
-            buttons.add(b);
-            row.getChildren().add(b);
+            buttons.put(value, b);
         }
+        more.getStyleClass().setAll("quiet-action");
+        more.setAccessibleText(word + ": more choices");
+        more.setOnAction(e -> {
+            all = true;
+            lay();
+        });
+        lay();
         getChildren().setAll(row);
         if (!word.isEmpty()) {
             getChildren().add(0, label);
         }
         addEventHandler(KeyEvent.KEY_TYPED, e -> {
             int at = e.getCharacter().isEmpty() ? -1 : e.getCharacter().charAt(0) - '1';
-            if (at >= 0 && at < values.size()) {
-                press(values.get(at));
+            if (at >= 0 && at < offered.size()) {
+                press(offered.get(at));
                 e.consume();
             }
         });
@@ -85,6 +98,28 @@ public final class ChoiceRow<T> extends HBox {
         return row;
     }
 
+    /** Offers some of the choices only, in this order. */
+    public void offer(List<T> some) {
+        if (!some.equals(offered)) {
+            offered = List.copyOf(some);
+            all = false;
+            lay();
+        }
+    }
+
+    private void lay() {
+        boolean late = now.map(offered::indexOf).filter(i -> i >= AT_FIRST).isPresent();
+        boolean few = offered.size() <= AT_FIRST + 1;
+        List<T> shown = all || late || few ? offered : offered.subList(0, AT_FIRST);
+        List<Node> nodes = new ArrayList<>(shown.stream().map(buttons::get).toList());
+        if (shown.size() < offered.size()) {
+            nodes.add(more);
+        }
+        if (!row.getChildren().equals(nodes)) {
+            row.getChildren().setAll(nodes);
+        }
+    }
+
     private void press(T value) {
         Optional<T> after = mayBeNone && now.filter(value::equals).isPresent() ? Optional.empty() : Optional.of(value);
         show(after);
@@ -94,10 +129,15 @@ public final class ChoiceRow<T> extends HBox {
     /** Shows a choice without telling of it. */
     public void show(Optional<T> value) {
         now = value;
-        for (int i = 0; i < buttons.size(); i++) {
-            buttons.get(i)
-                    .pseudoClassStateChanged(
-                            CHOSEN, value.filter(values.get(i)::equals).isPresent());
-        }
+        lay();
+        buttons.forEach((v, b) ->
+                b.pseudoClassStateChanged(CHOSEN, value.filter(v::equals).isPresent()));
+    }
+
+    /** Gives the focus to the chosen button, or the first. */
+    public void takeFocus() {
+        now.map(buttons::get)
+                .or(() -> offered.stream().findFirst().map(buttons::get))
+                .ifPresent(Node::requestFocus);
     }
 }

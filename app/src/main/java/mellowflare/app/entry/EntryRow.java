@@ -15,6 +15,7 @@ import javafx.scene.layout.VBox;
 public final class EntryRow extends VBox {
     private static final PseudoClass REFUSED = PseudoClass.getPseudoClass("refused");
     private final TextField field = new TextField();
+    private final Label name = new Label();
 
     /**
      * @param word the trade word
@@ -23,7 +24,7 @@ public final class EntryRow extends VBox {
      */
     public EntryRow(String word, String hint, FieldState<?> state) {
         getStyleClass().add("entry-row");
-        Label name = new Label(word);
+        name.setText(word);
         name.getStyleClass().add("entry-word");
         name.setLabelFor(field);
         field.setPromptText(hint);
@@ -50,6 +51,12 @@ public final class EntryRow extends VBox {
                 e.consume();
             }
         });
+    }
+
+    /** Another word for the same figure. */
+    public void setWord(String word) {
+        name.setText(word);
+        field.setAccessibleText(word);
     }
 
     /** More words for the field, shown on hovering and read out. */

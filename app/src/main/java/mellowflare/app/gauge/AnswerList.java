@@ -11,6 +11,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.Text;
 import mellowflare.core.advice.Figure;
+import mellowflare.core.connection.End;
 import mellowflare.core.identify.Candidate;
 import mellowflare.core.identify.Identification;
 import mellowflare.core.measure.UnitSystem;
@@ -20,14 +21,20 @@ final class AnswerList extends VBox {
     private static final int SHOWN = 4;
     private static final double WORTH_SHOWING = 0.002;
     private final Consumer<Candidate> use;
+    private final Consumer<End> tables;
 
-    AnswerList(Consumer<Candidate> use) {
+    /**
+     * @param use takes a candidate as the end that is held
+     * @param tables opens an end in Tables
+     */
+    AnswerList(Consumer<Candidate> use, Consumer<End> tables) {
         super(6);
+        this.tables = tables;
         this.use = use;
         setId("answers");
     }
 
-    void show(Identification answer) {
+    void show(Identification answer, String goesWith) {
         getChildren().clear();
         switch (answer.standing()) {
             case NOTHING_GIVEN ->
@@ -55,12 +62,25 @@ final class AnswerList extends VBox {
                                         + best.end().source().shown(),
                                 "soft"));
                 getChildren().add(bar(best.probability()));
+                getChildren().add(mate(best.end(), goesWith));
                 others(answer, 1);
                 if (answer.unknownProbability() > 0.01) {
                     getChildren().add(row(Text.of("none of these", "soft"), answer.unknownProbability()));
                 }
             }
         }
+    }
+
+    private Node mate(End end, String goesWith) {
+        Button look = new Button("seal, mate and source");
+        look.setId("look-up");
+        look.getStyleClass().setAll("quiet-action");
+        look.setMinWidth(Region.USE_PREF_SIZE);
+        look.setAccessibleText("Open " + end.title() + " in Tables");
+        look.setOnAction(e -> tables.accept(end));
+        HBox row = new HBox(4, Text.of(goesWith, "soft"), Text.spring(), look);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
     }
 
     private void others(Identification answer, int from) {

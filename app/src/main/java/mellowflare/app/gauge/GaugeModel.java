@@ -2,10 +2,13 @@ package mellowflare.app.gauge;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -15,6 +18,9 @@ import mellowflare.app.entry.FieldState;
 import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Schools;
 import mellowflare.core.advice.State;
+import mellowflare.core.connection.Body;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.hose.LineEnd;
@@ -23,12 +29,15 @@ import mellowflare.core.identify.Candidate;
 import mellowflare.core.identify.Evidence;
 import mellowflare.core.identify.FlankSeen;
 import mellowflare.core.identify.HalfSection;
+import mellowflare.core.identify.HandSeen;
 import mellowflare.core.identify.Identification;
 import mellowflare.core.identify.Identifier;
 import mellowflare.core.identify.IdentifyCase;
 import mellowflare.core.identify.Observation;
 import mellowflare.core.identify.RingSeen;
+import mellowflare.core.identify.SecondDiameter;
 import mellowflare.core.identify.ShopFindings;
+import mellowflare.core.identify.SwivelSeen;
 import mellowflare.core.identify.TaperSeen;
 import mellowflare.core.identify.Twin;
 import mellowflare.core.measure.Angle;
@@ -42,31 +51,43 @@ import mellowflare.core.measure.Refusal;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.thread.Pitch;
+import mellowflare.core.thread.PitchReading;
 
 /** What Gauge does, without a window: typed readings in, ranked answer and drawing out, the end into the line. */
 public final class GaugeModel {
-    private static final int TWINS_SHOWN = 3;
+    private static final int KINDS_OF_TWIN_SHOWN = 3;
+    private static final Observation FRESH = Observation.of(Gender.MALE).withBody(Optional.of(Body.THREAD));
     private static final List<String> RANKING_SHOWS = List.of("end.settled", "end.nothing-fits");
     private final Desk desk;
     private Identifier identifier;
     private ShopFindings weighed = ShopFindings.NONE;
     private final ObjectProperty<Which> which = new SimpleObjectProperty<>(Which.A);
     private final ReadOnlyObjectWrapper<GaugeResult> result = new ReadOnlyObjectWrapper<>();
-    private final FieldState<Length> diameter =
-            new FieldState<>(GaugeModel::readDiameter, (v, u) -> LengthFormat.figure(v, u.other()));
-    private final FieldState<Pitch> pitch = FieldState.of(Pitch::read, Pitch::otherText);
+    private final FieldState<Length> diameter = length();
+    private final FieldState<PitchReading> pitch = new FieldState<>(PitchReading::read, (p, u) -> p.understood());
+    private final FieldState<SecondDiameter> second =
+            new FieldState<>(SecondDiameter::read, (s, u) -> s.text(u.other()));
+    private final FieldState<Length> hex = length();
+    private final FieldState<Length> tube = length();
     private final FieldState<Angle> seatAngle = FieldState.of(GaugeModel::readAngle, a -> "from the axis, or included");
 
     public GaugeModel(Desk desk) {
         this.desk = desk;
         this.identifier = new Identifier(desk.data());
         diameter.onChange(() -> see("diameter", o -> o.withDiameter(diameter.value())));
-        pitch.onChange(() -> see("pitch", o -> o.withPitch(pitch.value())));
+        pitch.onChange(() -> see("pitch", o -> o.withPitchReading(pitch.value())));
+        second.onChange(() -> see("second diameter", o -> o.withSecond(second.value())));
+        hex.onChange(() -> see("hex", o -> o.withHex(hex.value())));
+        tube.onChange(() -> see("tube", o -> o.withTube(tube.value())));
         seatAngle.onChange(() -> see("seat angle", o -> o.withSeatAngle(seatAngle.value())));
         desk.currentProperty().addListener((o, was, now) -> refresh());
         which.addListener((o, was, now) -> refresh());
         desk.findingsProperty().addListener((o, was, now) -> refresh());
         refresh();
+    }
+
+    private static FieldState<Length> length() {
+        return new FieldState<>(GaugeModel::readDiameter, (v, u) -> LengthFormat.figure(v, u.other()));
     }
 
     private static Read<Length> readDiameter(String text, UnitSystem units) {
@@ -76,7 +97,7 @@ public final class GaugeModel {
                         : Read.refuse(
                                 Refusal.OUT_OF_RANGE,
                                 LengthFormat.figure(l, units)
-                                        + " is no thread of a fitting: expected more than 0 and up to 400 mm."));
+                                        + " is no size of a fitting: expected more than 0 and up to 400 mm."));
     }
 
     private static Read<Angle> readAngle(String text) {
@@ -103,8 +124,20 @@ public final class GaugeModel {
         return diameter;
     }
 
-    public FieldState<Pitch> pitch() {
+    public FieldState<PitchReading> pitch() {
         return pitch;
+    }
+
+    public FieldState<SecondDiameter> second() {
+        return second;
+    }
+
+    public FieldState<Length> hex() {
+        return hex;
+    }
+
+    public FieldState<Length> tube() {
+        return tube;
     }
 
     public FieldState<Angle> seatAngle() {
@@ -123,7 +156,87 @@ public final class GaugeModel {
     }
 
     public Observation seen() {
-        return end().seen().orElseGet(() -> Observation.of(Gender.MALE));
+        return end().seen().orElse(FRESH);
+    }
+
+    /** What it is outside; a thread until something else is said. */
+    public Body body() {
+        return seen().body().orElse(Body.THREAD);
+    }
+
+    /** What the measure across is taken over. */
+    public String acrossWord() {
+        return body().across(seen().gender());
+    }
+
+    /** The seats that such an end may have, the commonest first, and the one that was seen. */
+    public List<Seat> seats() {
+        List<Seat> seats = new ArrayList<>(desk.data().get(EndTable.KEY).seats(body(), seen().gender()));
+        seen().seat().filter(s -> !seats.contains(s)).ifPresent(seats::add);
+        return seats;
+    }
+
+    public List<String> services() {
+        return sorted(desk.data().get(EndTable.KEY).services());
+    }
+
+    public List<String> regions() {
+        return sorted(desk.data().get(EndTable.KEY).regions());
+    }
+
+    public List<String> machines() {
+        return sorted(desk.data().get(EndTable.KEY).machines());
+    }
+
+    private static List<String> sorted(Set<String> words) {
+        return words.stream().sorted().toList();
+    }
+
+    /** What was said besides size, pitch and looks, in words, so that it is seen while its fields are folded away. */
+    public String besides() {
+        Observation o = seen();
+        List<String> words = new ArrayList<>();
+        o.service().ifPresent(words::add);
+        o.machine().ifPresent(words::add);
+        o.region().ifPresent(r -> words.add(r.replace('-', ' ')));
+        o.hand().ifPresent(h -> words.add(h.word()));
+        o.swivel().ifPresent(s -> words.add(s.word()));
+        o.second().ifPresent(s -> words.add("second " + s.text(desk.units())));
+        o.seatAngle().ifPresent(a -> words.add("seat " + LengthFormat.decimal(a.degrees(), 1, 0) + "°"));
+        o.hex().ifPresent(h -> words.add("hex " + LengthFormat.figure(h, desk.units())));
+        o.tube().ifPresent(h -> words.add("tube " + LengthFormat.figure(h, desk.units())));
+        return String.join(", ", words);
+    }
+
+    /** What it is outside; looks that only a thread has fall away with the thread. */
+    public void body(Body b) {
+        List<Seat> possible = desk.data().get(EndTable.KEY).seats(b, seen().gender());
+        see("outside", o -> {
+            Observation as = o.withBody(Optional.of(b)).withSeat(o.seat().filter(possible::contains));
+            return b == Body.THREAD
+                    ? as
+                    : as.withPitch(Optional.empty())
+                            .withFlank(Optional.empty())
+                            .withHand(Optional.empty())
+                            .withTaper(Optional.empty())
+                            .withSecond(Optional.empty());
+        });
+    }
+
+    public void hand(Optional<HandSeen> h) {
+        see("hand", o -> o.withHand(h));
+    }
+
+    public void swivel(Optional<SwivelSeen> s) {
+        see("swivel", o -> o.withSwivel(s));
+    }
+
+    public void region(Optional<String> r) {
+        see("region", o -> o.withRegion(r));
+    }
+
+    public void machine(Optional<String> m) {
+        see("machine", o -> o.withMachine(m));
     }
 
     public void gender(Gender g) {
@@ -160,7 +273,7 @@ public final class GaugeModel {
 
     /** Begins afresh on this end: the readings go, the port stays until another is taken. */
     public void clear() {
-        see("new reading", o -> Observation.of(o.gender()));
+        see("new reading", o -> FRESH.withGender(o.gender()));
     }
 
     /** A reading from a caliper lands in the diameter field. */
@@ -199,6 +312,9 @@ public final class GaugeModel {
         Map<String, String> typed = new HashMap<>();
         typed.put("diameter", diameter.textProperty().get());
         typed.put("pitch", pitch.textProperty().get());
+        typed.put("second", second.textProperty().get());
+        typed.put("hex", hex.textProperty().get());
+        typed.put("tube", tube.textProperty().get());
         typed.put("seatAngle", seatAngle.textProperty().get());
         desk.change(
                 what + " of end " + side,
@@ -229,7 +345,10 @@ public final class GaugeModel {
                 typedOr(end, "diameter", seen.diameter().map(d -> LengthFormat.figure(d, units))),
                 seen.diameter(),
                 units);
-        pitch.show(typedOr(end, "pitch", seen.pitch().map(Pitch::text)), seen.pitch(), units);
+        pitch.show(typedOr(end, "pitch", seen.pitch().map(Pitch::text)), seen.pitchReading(), units);
+        second.show(typedOr(end, "second", seen.second().map(s -> s.text(units))), seen.second(), units);
+        hex.show(typedOr(end, "hex", seen.hex().map(h -> LengthFormat.figure(h, units))), seen.hex(), units);
+        tube.show(typedOr(end, "tube", seen.tube().map(t -> LengthFormat.figure(t, units))), seen.tube(), units);
         seatAngle.show(
                 typedOr(end, "seatAngle", seen.seatAngle().map(a -> LengthFormat.decimal(a.degrees(), 1, 0))),
                 seen.seatAngle(),
@@ -246,6 +365,7 @@ public final class GaugeModel {
                 answer.best().map(b -> says(b, Evidence.Verdict.AGAINST)).orElse(List.of()),
                 best.map(GaugeModel::twins).orElse(List.of()),
                 warnings(c),
+                best.map(b -> goesWith(b.end())).orElse(""),
                 c.otherUnit().flatMap(o -> o.observation().diameter())));
     }
 
@@ -287,20 +407,35 @@ public final class GaugeModel {
         return c.speaking(verdict).stream().map(e -> e.says(desk.units())).toList();
     }
 
+    /** What it goes together with, in words. */
+    private String goesWith(End end) {
+        return desk.data()
+                .get(EndTable.KEY)
+                .mate(end)
+                .map(m -> "goes with " + m.brief() + " " + m.gender().word())
+                .orElse("goes into its hose");
+    }
+
     private static List<String> twins(Candidate c) {
         return c.twins().stream()
-                .limit(TWINS_SHOWN)
-                .map((Twin t) -> t.other().brief() + ": " + t.kind().alike() + ". "
-                        + t.kind().ifForced())
+                .collect(Collectors.groupingBy(Twin::kind, LinkedHashMap::new, Collectors.toList()))
+                .entrySet()
+                .stream()
+                .limit(KINDS_OF_TWIN_SHOWN)
+                .map(e -> e.getValue().stream().map(t -> t.other().brief()).collect(Collectors.joining(", ")) + ": "
+                        + e.getKey().alike() + ". " + e.getKey().ifForced())
                 .toList();
     }
 
     private static String held(Observation seen) {
         List<String> words = new ArrayList<>();
         words.add(seen.gender() == Gender.MALE ? "Male" : "Female");
+        seen.body().filter(b -> b != Body.THREAD).ifPresent(b -> words.add(b.words()));
+        seen.hand().filter(HandSeen.LEFT::equals).ifPresent(h -> words.add(h.word()));
         seen.taper().ifPresent(t -> words.add(t.word() + " thread"));
         seen.seat().ifPresent(s -> words.add(s.words()));
         seen.ring().ifPresent(r -> words.add(r.word()));
+        seen.swivel().ifPresent(s -> words.add(s.word()));
         if (seen.worn()) {
             words.add("worn");
         }

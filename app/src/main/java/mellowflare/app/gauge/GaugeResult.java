@@ -18,6 +18,7 @@ import mellowflare.core.sealing.SealAdvice;
  * @param reasonsAgainst what speaks against it
  * @param twins its look-alikes, in words
  * @param warnings what the rules warn of, with what to do
+ * @param goesWith what the likeliest goes together with, in words
  * @param otherReading the diameter in the other unit, where that fits far better
  */
 public record GaugeResult(
@@ -29,6 +30,7 @@ public record GaugeResult(
         List<String> reasonsAgainst,
         List<String> twins,
         List<String> warnings,
+        String goesWith,
         Optional<Length> otherReading) {
     public GaugeResult {
         reasonsFor = List.copyOf(reasonsFor);

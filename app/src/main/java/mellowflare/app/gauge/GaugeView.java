@@ -2,57 +2,30 @@ package mellowflare.app.gauge;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import mellowflare.app.entry.ChoiceRow;
-import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
 import mellowflare.app.look.Look;
 import mellowflare.app.paint.DrawingPane;
-import mellowflare.app.paint.Pictures;
 import mellowflare.app.shell.Page;
-import mellowflare.core.connection.Gender;
-import mellowflare.core.connection.Seat;
-import mellowflare.core.hose.Which;
-import mellowflare.core.identify.FlankSeen;
+import mellowflare.core.connection.End;
 import mellowflare.core.identify.Identification;
 import mellowflare.core.identify.NextCheck;
 import mellowflare.core.identify.Observation;
-import mellowflare.core.identify.RingSeen;
-import mellowflare.core.identify.TaperSeen;
-import mellowflare.core.measure.Instrument;
 
 /** The page of Gauge. */
 public final class GaugeView implements Page {
-    /** In the order of how often they are met. */
-    private static final List<Seat> SEATS = List.of(
-            Seat.NONE,
-            Seat.CONE37,
-            Seat.CONE60,
-            Seat.PORT_ORING,
-            Seat.WASHER,
-            Seat.FACE_ORING,
-            Seat.CONE24,
-            Seat.CONE45,
-            Seat.CONE30,
-            Seat.INVERTED42,
-            Seat.BUBBLE);
-
-    private static final List<String> SERVICES =
-            List.of("hydraulic", "pneumatic", "water", "gas", "fuel", "brake", "refrigerant");
-
     private final GaugeModel model;
     private final HoldModel hold;
     private final HoldPane holdPane;
@@ -71,29 +44,27 @@ public final class GaugeView implements Page {
     private final FigureBox goesOn = new FigureBox();
     private final FigureBox tighten = new FigureBox();
     private final Button use = new Button();
-    private final EntryRow diameter;
-    private ChoiceRow<Which> ends;
-    private ChoiceRow<Gender> gender;
-    private ChoiceRow<TaperSeen> taper;
-    private ChoiceRow<FlankSeen> flank;
-    private ChoiceRow<Seat> seat;
-    private ChoiceRow<RingSeen> ring;
-    private ChoiceRow<Boolean> worn;
-    private ChoiceRow<Instrument> instrument;
-    private ChoiceRow<String> service;
+    private final GaugeSlip slip;
 
-    public GaugeView(GaugeModel model, HoldModel hold, Look look) {
+    /**
+     * @param model what Gauge does
+     * @param hold holding a part to the screen
+     * @param look day or night
+     * @param tables opens an end in Tables
+     */
+    public GaugeView(GaugeModel model, HoldModel hold, Look look, Consumer<End> tables) {
         this.model = model;
         this.hold = hold;
         this.holdPane = new HoldPane(hold, look);
-        this.answers = new AnswerList(model::use);
-        this.diameter = new EntryRow("across the crests", "14.2 or 9/16", model.diameter());
+        this.answers = new AnswerList(model::use, tables);
+        answers.setMinHeight(Region.USE_PREF_SIZE);
+        this.slip = new GaugeSlip(model, answers);
         drawing.setId("half-section");
         drawing.inkProperty().bind(look.ink());
         drawing.textScaleProperty().bind(look.scale());
         drawing.setAccessibleText("Half-section of the end, to scale");
         page.setCenter(left());
-        page.setRight(slip());
+        page.setRight(slip);
         page.setBottom(figures());
         model.resultProperty().addListener((o, was, now) -> refreshIfOpen());
         model.whichProperty().addListener((o, was, now) -> refreshIfOpen());
@@ -135,105 +106,6 @@ public final class GaugeView implements Page {
         return Text.page(new VBox(stack, new HBox(12, warnings, otherReading), columns));
     }
 
-    private Node slip() {
-        ends = new ChoiceRow<>(
-                "",
-                List.of(Which.values()),
-                w -> "end " + w.name(),
-                w -> null,
-                false,
-                w -> model.whichProperty().set(w.orElseThrow()));
-        gender = new ChoiceRow<>(
-                "thread is",
-                List.of(Gender.values()),
-                Gender::word,
-                Pictures::gender,
-                false,
-                g -> model.gender(g.orElseThrow()));
-        taper = new ChoiceRow<>(
-                "along it", List.of(TaperSeen.values()), TaperSeen::word, Pictures::taper, true, model::taper);
-        flank = new ChoiceRow<>(
-                "", List.of(FlankSeen.values()), f -> f.word().replace(" flank", ""), f -> null, true, model::flank);
-        seat = new ChoiceRow<>("seat", SEATS, GaugeView::seatWord, Pictures::seat, true, model::seat);
-        ring = new ChoiceRow<>(
-                "ring", List.of(RingSeen.values()), GaugeView::ringWord, Pictures::ring, true, model::ring);
-        worn = new ChoiceRow<>(
-                "looks",
-                List.of(false, true),
-                w -> w ? "worn" : "sound",
-                w -> null,
-                false,
-                w -> model.worn(w.orElse(false)));
-        instrument = new ChoiceRow<>(
-                "",
-                List.of(Instrument.CALIPER, Instrument.RULE, Instrument.EYE),
-                Instrument::word,
-                i -> null,
-                false,
-                i -> model.instrument(i.orElse(Instrument.CALIPER)));
-        service = new ChoiceRow<>("found on", SERVICES, GaugeView::serviceWord, s -> null, true, model::service);
-        EntryRow pitch = new EntryRow("pitch leaf", "18 or 1.5 mm", model.pitch());
-        diameter.field().setId("diameter");
-        pitch.field().setId("pitch");
-        HBox head = new HBox(8, Text.of("What you hold", "slip-heading"), Text.spring(), ends);
-        head.setAlignment(Pos.CENTER_LEFT);
-        VBox entries = new VBox(
-                5, head, gender, diameter, pitch, pair(taper, flank), seat, ring, pair(worn, instrument), service);
-        ScrollPane scroll = new ScrollPane(entries);
-        scroll.setFitToWidth(true);
-        scroll.getStyleClass().add("slip-inner");
-        scroll.setMinHeight(120);
-        scroll.prefHeightProperty().bind(entries.heightProperty().add(4));
-        VBox content = new VBox(6, scroll, Text.of("Most likely", "slip-heading"), answers);
-        answers.setMinHeight(Region.USE_PREF_SIZE);
-        content.getStyleClass().addAll("slip", "slip-content");
-        return content;
-    }
-
-    /** Two short choices in one line. */
-    private static Node pair(Node first, Node second) {
-        FlowPane pair = new FlowPane(10, 5, first, second);
-        pair.setPrefWrapLength(200);
-        return pair;
-    }
-
-    private static String seatWord(Seat seat) {
-        return switch (seat) {
-            case NONE -> "plain";
-            case CONE37 -> "37°";
-            case CONE45 -> "45°";
-            case CONE30 -> "30°";
-            case CONE60 -> "60° in";
-            case CONE24 -> "24° in";
-            case PORT_ORING -> "ring";
-            case FACE_ORING -> "face";
-            case INVERTED42, INVERTED45 -> "inv";
-            case BUBBLE -> "bub";
-            case WASHER -> "flat";
-            case TAPER_SEAT -> "cone";
-            case PILOT_ORING -> "pilot";
-            case FERRULE -> "sleeve";
-            case TUBE_ORING -> "in ring";
-            case BARB -> "barb";
-        };
-    }
-
-    private static String serviceWord(String service) {
-        return switch (service) {
-            case "pneumatic" -> "air";
-            case "refrigerant" -> "cooling";
-            default -> service;
-        };
-    }
-
-    private static String ringWord(RingSeen ring) {
-        return switch (ring) {
-            case NONE -> "none";
-            case THREAD_BASE -> "at foot";
-            case FACE -> "in face";
-        };
-    }
-
     private Node figures() {
         use.setId("use");
         use.setMinWidth(Region.USE_PREF_SIZE);
@@ -248,21 +120,13 @@ public final class GaugeView implements Page {
     private void refresh() {
         GaugeResult r = model.result();
         Observation seen = model.seen();
-        ends.show(Optional.of(model.whichProperty().get()));
-        gender.show(Optional.of(seen.gender()));
-        taper.show(seen.taper());
-        flank.show(seen.flank());
-        seat.show(seen.seat());
-        ring.show(seen.ring());
-        worn.show(Optional.of(seen.worn()));
-        instrument.show(Optional.of(seen.instrument()));
-        service.show(seen.service());
+        slip.show(seen);
         drawing.drawingProperty().set(r.drawing());
         if (hold.heldProperty().get()) {
             holdPane.show(r.answer());
         }
         held.setText(model.heldWhere() + ": " + r.held());
-        answers.show(r.answer());
+        answers.show(r.answer(), r.goesWith());
         Text.fill(speaksFor, r.reasonsFor(), "reason-for");
         Text.fill(speaksAgainst, r.reasonsAgainst(), "reason-against");
         Text.fill(twins, r.twins().isEmpty() ? List.of("Nothing in the tables.") : r.twins(), "twin");
@@ -281,10 +145,17 @@ public final class GaugeView implements Page {
         nextShown = answer.nextCheck();
         next.getChildren().clear();
         if (answer.nextCheck().isEmpty()) {
-            next.getChildren().add(Text.of("Nothing more to learn by measuring.", "reason-for"));
+            next.getChildren().add(Text.of(answer.safeCourse(), "reason-for"));
         }
         answer.nextCheck().ifPresent(n -> {
-            next.getChildren().add(Text.of(n.says(), "next-check"));
+            Button check = new Button(n.says());
+            check.getStyleClass().setAll("next-check");
+            check.setId("next-check");
+            check.setWrapText(true);
+            check.setMinHeight(Region.USE_PREF_SIZE);
+            check.setAlignment(Pos.CENTER_LEFT);
+            check.setOnAction(e -> slip.lead(n.clue()));
+            next.getChildren().add(check);
             n.outcomes()
                     .forEach(o ->
                             next.getChildren().add(Text.of("“" + o.seen() + "” speaks for " + o.then() + ".", "soft")));
@@ -338,7 +209,7 @@ public final class GaugeView implements Page {
     @Override
     public void opened() {
         refresh();
-        diameter.field().requestFocus();
+        slip.focusFirst();
     }
 
     @Override

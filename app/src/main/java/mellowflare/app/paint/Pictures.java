@@ -4,6 +4,7 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.SVGPath;
+import mellowflare.core.connection.Body;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.identify.RingSeen;
@@ -19,6 +20,22 @@ public final class Pictures {
         return gender == Gender.MALE
                 ? picture("M2 7 H15 V2.5 H30 M2 7 V13 H15 V17.5 H30", "")
                 : picture("M30 2.5 H2 V6.5 H17 V13.5 H2 V17.5 H30", "");
+    }
+
+    public static Node body(Body body) {
+        return switch (body) {
+            case THREAD ->
+                picture(
+                        "M3 5 L6 7 L9 5 L12 7 L15 5 L18 7 L21 5 V15 M3 15 L6 13 L9 15 L12 13 L15 15 L18 13 L21 15 M21 2 V18 H30 M21 2 H30",
+                        "");
+            case FLANGE -> picture("M4 1.5 V18.5 H9 V14 H29 M4 1.5 H9 V6 H29", "M4.6 4 V7 M4.6 13 V16");
+            case BARB ->
+                picture(
+                        "M2 6 L8 4 V6.4 L14 4 V6.4 L20 4 V6 H30 M2 14 L8 16 V13.6 L14 16 V13.6 L20 16 V14 H30 M2 6 V14",
+                        "");
+            case TUBE -> picture("M3 5.5 H30 M3 14.5 H30 M3 5.5 V14.5", "");
+            case COUPLER -> picture("M2 7 H9 V4 H13 L15 7 H19 V3 H30 M2 13 H9 V16 H13 L15 13 H19 V17 H30 M2 7 V13", "");
+        };
     }
 
     public static Node taper(TaperSeen taper) {
@@ -45,7 +62,27 @@ public final class Pictures {
                 picture("M4 2 V18 M4 2 H28 M4 18 H28", "M4 4.6 a1.6 1.6 0 1 0 0.1 0 Z M4 12.6 a1.6 1.6 0 1 0 0.1 0 Z");
             case PORT_ORING -> picture(PLUG, "M19.5 4.2 a1.6 1.6 0 1 0 0.1 0 Z M19.5 14.2 a1.6 1.6 0 1 0 0.1 0 Z");
             case WASHER -> picture(PLUG, "M20 2 V5.5 M20 14.5 V18");
-            default -> picture("M3 6 H29 M3 14 H29 M3 6 V14", "");
+            case TAPER_SEAT ->
+                picture(
+                        "M10 3.5 H30 M10 16.5 H30 M3 7 L10 3.5 M3 13 L10 16.5 M3 7 V13",
+                        "M3.6 7 L9.4 4.1 M3.6 13 L9.4 15.9");
+            case PILOT_ORING ->
+                picture(
+                        "M2 7 H12 V3 H30 M2 13 H12 V17 H30 M2 7 V13",
+                        "M8 5.4 a1.5 1.5 0 1 0 0.1 0 Z M8 11.6 a1.5 1.5 0 1 0 0.1 0 Z");
+            case FERRULE ->
+                picture(
+                        "M2 8 H30 M2 12 H30 M22 3 H30 M22 17 H30",
+                        "M10 7.4 L17 4.5 L19 7.4 Z M10 12.6 L17 15.5 L19 12.6 Z");
+            case TUBE_ORING ->
+                picture(
+                        "M2 2.5 H30 M2 17.5 H30 M2 6 H20 M2 14 H20",
+                        "M10 4.6 a1.5 1.5 0 1 0 0.1 0 Z M10 12.4 a1.5 1.5 0 1 0 0.1 0 Z");
+            case BARB ->
+                picture(
+                        "M2 6 L8 4 V6.4 L14 4 V6.4 L20 4 V6 H30 M2 14 L8 16 V13.6 L14 16 V13.6 L20 16 V14 H30 M2 6 V14",
+                        "");
+            case NONE -> picture("M3 6 H29 M3 14 H29 M3 6 V14", "");
         };
     }
 

@@ -29,6 +29,7 @@ import mellowflare.app.make.MakeView;
 import mellowflare.app.tables.TablesModel;
 import mellowflare.app.tables.TablesView;
 import mellowflare.core.advice.Subject;
+import mellowflare.core.connection.End;
 import mellowflare.core.hose.Which;
 import mellowflare.devices.Caliper;
 
@@ -39,6 +40,7 @@ public final class Shell extends BorderPane {
     private final Look look;
     private final GaugeModel gauge;
     private final HoldModel hold;
+    private final TablesModel tables;
     private final Optional<Caliper> caliper;
     private final Map<Place, Page> pages = new EnumMap<>(Place.class);
     private final Map<Place, Button> tabs = new EnumMap<>(Place.class);
@@ -56,6 +58,7 @@ public final class Shell extends BorderPane {
         this.caliper = caliper;
         this.gauge = new GaugeModel(desk);
         this.hold = new HoldModel(desk);
+        this.tables = new TablesModel(desk);
         getStyleClass().add("shell");
         setTop(new Band(desk, look, this::lead, () -> go(Place.MAKE)));
         setCenter(ground);
@@ -83,11 +86,11 @@ public final class Shell extends BorderPane {
     /** Pages are made when they are first opened, so that the window stands sooner. */
     private Page make(Place place) {
         return switch (place) {
-            case GAUGE -> new GaugeView(gauge, hold, look);
+            case GAUGE -> new GaugeView(gauge, hold, look, this::lookUp);
             case LINE -> new LineView(new LineModel(desk), look, this::measure);
             case MAKE -> new MakeView(new MakeModel(desk));
             case BOOK -> new BookView(new BookModel(desk), look);
-            case TABLES -> new TablesView(new TablesModel(desk), look);
+            case TABLES -> new TablesView(tables, look);
         };
     }
 
@@ -112,6 +115,11 @@ public final class Shell extends BorderPane {
 
     public Place open() {
         return open;
+    }
+
+    private void lookUp(End end) {
+        tables.lookUp(end);
+        go(Place.TABLES);
     }
 
     private void measure(Which which) {

@@ -58,6 +58,12 @@ public final class TablesModel {
         chosen.set(Optional.of(end));
     }
 
+    /** Shows an end whatever is being searched for. */
+    public void lookUp(End end) {
+        search.set("");
+        choose(end);
+    }
+
     public UnitSystem units() {
         return desk.units();
     }

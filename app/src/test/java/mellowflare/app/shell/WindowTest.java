@@ -132,7 +132,7 @@ class WindowTest {
     @Test
     void testFromCaliperReadingToACutHoseAndBackTheNextDay(FxRobot robot) throws Exception {
         // Measure end A: a female boss port.
-        press(robot, "thread is: female");
+        press(robot, "it is: female");
         type(robot, "#diameter", "17.5");
         type(robot, "#pitch", "16");
         press(robot, "seat: ring");
@@ -206,6 +206,8 @@ class WindowTest {
     @Test
     void testUndoAndRedoByKey(FxRobot robot) {
         press(robot, "looks: worn");
+        robot.clickOn("#more-clues");
+        WaitForAsyncUtils.waitForFxEvents();
         press(robot, "found on: water");
         ctrl(robot, KeyCode.Z);
         until(

@@ -1,5 +1,6 @@
 package mellowflare.core.connection;
 
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -50,6 +51,19 @@ public final class EndTable {
     /** Every kind of service that some end is met in. */
     public Set<String> services() {
         return ends.values().stream().flatMap(e -> e.form().metIn().stream()).collect(Collectors.toSet());
+    }
+
+    /** The seats that ends of this outside and gender may have, the commonest first. */
+    public List<Seat> seats(Body body, Gender gender) {
+        Map<Seat, Double> shares = new EnumMap<>(Seat.class);
+        ends.values().stream()
+                .filter(e -> e.body() == body && e.gender() == gender)
+                .forEach(e -> e.seats()
+                        .forEach(s -> shares.merge(s, e.share() / e.seats().size(), Double::sum)));
+        return shares.entrySet().stream()
+                .sorted(Map.Entry.<Seat, Double>comparingByValue().reversed())
+                .map(Map.Entry::getKey)
+                .toList();
     }
 
     /** Every part of the world that some end is met in. */

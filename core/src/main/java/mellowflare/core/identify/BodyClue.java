@@ -8,7 +8,7 @@ import mellowflare.core.connection.Gender;
 
 /** Thread, flange, barbs, plain tube or coupler: hardly ever mistaken. */
 final class BodyClue implements OutcomeClue<Body> {
-    private static final double RIGHT = 0.98;
+    private static final double RIGHT = 0.996;
     private static final double UNKNOWN_THREADED = 0.85;
 
     @Override

@@ -23,6 +23,11 @@ interface Clue {
         return Optional.empty();
     }
 
+    /** Whether what was seen is plainly what this end shows, however many other ends show it more sharply. */
+    default boolean agrees(Observation seen, End end) {
+        return false;
+    }
+
     /** Figures for the sentence: {@code seen} and {@code expected}. */
     Map<String, Figure> figures(Observation seen, End end);
 }

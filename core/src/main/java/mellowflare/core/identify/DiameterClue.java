@@ -47,6 +47,11 @@ final class DiameterClue implements Clue {
     }
 
     @Override
+    public boolean agrees(Observation seen, End end) {
+        return end.across().filter(a -> a.holds(seen.diameter().orElseThrow())).isPresent();
+    }
+
+    @Override
     public double likelihoodOfUnknown(Observation seen) {
         return 1 / (seen.diameter().orElseThrow().mm() * UNKNOWN_LOG_SPAN);
     }

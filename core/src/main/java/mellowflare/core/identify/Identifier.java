@@ -2,9 +2,11 @@ package mellowflare.core.identify;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.End;
@@ -39,6 +41,10 @@ public final class Identifier {
             FoundClue.REGION,
             FoundClue.MACHINE);
 
+    /** Clues that alone are no reason to name an end. */
+    private static final Set<ClueKind> TOO_LITTLE =
+            EnumSet.of(ClueKind.BODY, ClueKind.SERVICE, ClueKind.REGION, ClueKind.MACHINE);
+
     private final List<End> males;
     private final List<End> females;
     private final double[] malePrior;
@@ -68,7 +74,7 @@ public final class Identifier {
     /** The posterior over all ends of that gender, with reasons for the likeliest. */
     public Identification identify(Observation seen) {
         List<Clue> given = CLUES.stream().filter(c -> c.given(seen)).toList();
-        if (given.isEmpty()) {
+        if (given.stream().allMatch(c -> TOO_LITTLE.contains(c.kind()))) {
             return new Identification(seen, List.of(), UNKNOWN_PRIOR, Optional.of(NextCheckFinder.diameter(seen)));
         }
         List<End> ends = seen.gender() == Gender.MALE ? males : females;
@@ -121,7 +127,7 @@ public final class Identifier {
 
     /** A clue that has no figure of this end to compare with says nothing of it. */
     private static Optional<Evidence> evidence(Clue clue, Observation seen, End end, double weight) {
-        Evidence.Verdict verdict = weight >= FOR_WITHIN
+        Evidence.Verdict verdict = weight >= FOR_WITHIN || clue.agrees(seen, end)
                 ? Evidence.Verdict.FOR
                 : weight <= AGAINST_BELOW ? Evidence.Verdict.AGAINST : Evidence.Verdict.NEITHER;
         Map<String, Figure> figures = clue.figures(seen, end);

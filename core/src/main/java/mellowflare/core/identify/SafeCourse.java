@@ -17,7 +17,10 @@ final class SafeCourse {
                 .map(Candidate::end)
                 .toList();
         if (open.size() < 2) {
-            return "Nothing more to learn by measuring: run a known new mate on by fingers, and use it if it goes several turns.";
+            return "Nothing more to learn by measuring: "
+                    + (open.stream().allMatch(e -> e.thread().isPresent())
+                            ? "run a known new mate on by fingers, and trust it if it goes several turns."
+                            : "try a known new mate by hand before it is trusted.");
         }
         End first = open.get(0);
         if (open.stream().allMatch(e -> sameThread(e, first) && sharesSeat(e, first))) {

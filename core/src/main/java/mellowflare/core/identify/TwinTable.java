@@ -76,6 +76,7 @@ public final class TwinTable {
             }
         }
         twins.sort(Comparator.comparing(Twin::kind)
+                .thenComparing(t -> -t.other().share())
                 .thenComparing(Twin::crestGap)
                 .thenComparing(t -> t.other().id().text()));
         return List.copyOf(twins);
@@ -94,7 +95,9 @@ public final class TwinTable {
                         : Optional.empty();
             case TUBE -> tubes(one, other);
             case COUPLER ->
-                sameFamily ? Optional.empty() : Optional.of(new Twin(other, TwinKind.COUPLER_ALIKE, gap(one, other)));
+                sameFamily || gap(one, other).mm() > CLOSE_MM
+                        ? Optional.empty()
+                        : Optional.of(new Twin(other, TwinKind.COUPLER_ALIKE, gap(one, other)));
             case BARB -> Optional.empty();
         };
     }

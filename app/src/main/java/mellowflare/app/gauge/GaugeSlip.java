@@ -1,0 +1,290 @@
+package mellowflare.app.gauge;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.ChoiceRow;
+import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.Text;
+import mellowflare.app.paint.Pictures;
+import mellowflare.core.connection.Body;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.Seat;
+import mellowflare.core.hose.Which;
+import mellowflare.core.identify.ClueKind;
+import mellowflare.core.identify.FlankSeen;
+import mellowflare.core.identify.HandSeen;
+import mellowflare.core.identify.Observation;
+import mellowflare.core.identify.RingSeen;
+import mellowflare.core.identify.SwivelSeen;
+import mellowflare.core.identify.TaperSeen;
+import mellowflare.core.measure.Instrument;
+
+/** The slip beside the drawing: what is held, in the fitter's order; what is asked for seldom opens on a press. */
+final class GaugeSlip extends VBox {
+    private final GaugeModel model;
+    private final ChoiceRow<Which> ends;
+    private final ChoiceRow<Gender> gender;
+    private final ChoiceRow<Body> body;
+    private final EntryRow diameter;
+    private final EntryRow pitch;
+    private final ChoiceRow<TaperSeen> taper;
+    private final ChoiceRow<FlankSeen> flank;
+    private final Node alongIt;
+    private final ChoiceRow<Seat> seat;
+    private final ChoiceRow<RingSeen> ring;
+    private final ChoiceRow<Boolean> worn;
+    private final ChoiceRow<Instrument> instrument;
+    private final ChoiceRow<String> service;
+    private final Button more = new Button();
+    private final VBox rest;
+    private final ChoiceRow<HandSeen> hand;
+    private final ChoiceRow<SwivelSeen> swivel;
+    private final EntryRow second;
+    private final EntryRow seatAngle;
+    private final EntryRow hex;
+    private final EntryRow tube;
+    private final ChoiceRow<String> region;
+    private final ChoiceRow<String> machine;
+
+    GaugeSlip(GaugeModel model, Node answers) {
+        super(6);
+        this.model = model;
+        ends = row(
+                "",
+                List.of(Which.values()),
+                w -> "end " + w.name(),
+                w -> null,
+                w -> model.whichProperty().set(w));
+        gender = row("it is", List.of(Gender.values()), Gender::word, Pictures::gender, model::gender);
+        body = row("it has", List.of(Body.values()), Words::body, Pictures::body, model::body);
+        diameter = new EntryRow("across the crests", "14.2 or 9/16", model.diameter());
+        pitch = new EntryRow("pitch leaf", "18, 1.5 mm, 10 over 14", model.pitch());
+        taper = loose("along it", List.of(TaperSeen.values()), TaperSeen::word, Pictures::taper, model::taper);
+        flank = loose("", List.of(FlankSeen.values()), f -> f.word().replace(" flank", ""), f -> null, model::flank);
+        alongIt = pair(taper, flank);
+        seat = loose("seat", List.of(Seat.values()), Words::seat, Pictures::seat, model::seat);
+        ring = loose("ring", List.of(RingSeen.values()), Words::ring, Pictures::ring, model::ring);
+        worn = row("looks", List.of(false, true), w -> w ? "worn" : "sound", w -> null, model::worn);
+        instrument = row(
+                "",
+                List.of(Instrument.CALIPER, Instrument.RULE, Instrument.EYE),
+                Instrument::word,
+                i -> null,
+                model::instrument);
+        service = loose("found on", model.services(), Words::service, s -> null, model::service);
+        swivel = loose("nut", List.of(SwivelSeen.values()), SwivelSeen::word, s -> null, model::swivel);
+        hand = loose("turns", List.of(HandSeen.values()), HandSeen::word, h -> null, model::hand);
+        second = new EntryRow("second diameter", "20.2 at 12", model.second());
+        second.setTooltipText("Over the crests again, toward the small end, and how far down: for the taper.");
+        seatAngle = new EntryRow("seat angle", "37", model.seatAngle());
+        hex = new EntryRow("hex across flats", "27 or 1-1/16", model.hex());
+        tube = new EntryRow("tube outside", "12 or 1/2", model.tube());
+        region = loose("made in", model.regions(), Words::region, r -> null, model::region);
+        machine = loose("machine", model.machines(), m -> m, m -> null, model::machine);
+        rest = new VBox(4, service, swivel, hand, second, seatAngle, hex, tube, region, machine);
+        rest.managedProperty().bind(rest.visibleProperty());
+        rest.setVisible(false);
+        diameter.field().setId("diameter");
+        pitch.field().setId("pitch");
+        second.field().setId("second-diameter");
+        seatAngle.field().setId("seat-angle");
+        hex.field().setId("hex");
+        tube.field().setId("tube");
+        more.setId("more-clues");
+        more.getStyleClass().setAll("quiet-action");
+        more.setOnAction(e -> open(!rest.isVisible()));
+        open(false);
+        HBox head = new HBox(8, Text.of("What you hold", "slip-heading"), Text.spring(), ends);
+        head.setAlignment(Pos.CENTER_LEFT);
+        VBox entries = new VBox(
+                4, head, gender, body, diameter, pitch, alongIt, seat, ring, pair(worn, instrument), more, rest);
+        ScrollPane scroll = new ScrollPane(entries);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("slip-inner");
+        scroll.setMinHeight(120);
+        scroll.prefHeightProperty().bind(entries.heightProperty().add(4));
+        getChildren().setAll(scroll, Text.of("Most likely", "slip-heading"), answers);
+        getStyleClass().addAll("slip", "slip-content");
+    }
+
+    /** A choice that always stands. */
+    private static <T> ChoiceRow<T> row(
+            String word, List<T> values, Function<T, String> name, Function<T, Node> picture, Consumer<T> chosen) {
+        return new ChoiceRow<>(word, values, name, picture, false, v -> v.ifPresent(chosen));
+    }
+
+    /** A choice that can be let go of. */
+    private static <T> ChoiceRow<T> loose(
+            String word,
+            List<T> values,
+            Function<T, String> name,
+            Function<T, Node> picture,
+            Consumer<Optional<T>> chosen) {
+        return new ChoiceRow<>(word, values, name, picture, true, chosen);
+    }
+
+    /** Two short choices in one line. */
+    private static Node pair(Node first, Node second) {
+        FlowPane pair = new FlowPane(10, 5, first, second);
+        pair.setPrefWrapLength(200);
+        return pair;
+    }
+
+    private void open(boolean wide) {
+        rest.setVisible(wide);
+        String said = model.besides();
+        more.setText(
+                wide
+                        ? "less to go by"
+                        : "more to go by: " + (said.isEmpty() ? "where found, nut, hand, hex, tube ..." : said));
+    }
+
+    void show(Observation seen) {
+        boolean threaded = model.body() == Body.THREAD;
+        ends.show(Optional.of(model.whichProperty().get()));
+        gender.show(Optional.of(seen.gender()));
+        body.show(Optional.of(model.body()));
+        diameter.setWord(Words.across(model.body(), seen.gender()));
+        only(threaded, pitch, alongIt, hand, second);
+        taper.show(seen.taper());
+        flank.show(seen.flank());
+        List<Seat> seats = model.seats();
+        seat.offer(seats);
+        only(seats.size() > 1 || seen.seat().isPresent(), seat);
+        only(threaded || model.body() == Body.FLANGE, ring);
+        seat.show(seen.seat());
+        ring.show(seen.ring());
+        worn.show(Optional.of(seen.worn()));
+        instrument.show(Optional.of(seen.instrument()));
+        service.show(seen.service());
+        hand.show(seen.hand());
+        swivel.show(seen.swivel());
+        region.show(seen.region());
+        machine.show(seen.machine());
+        open(rest.isVisible());
+    }
+
+    private static void only(boolean there, Node... nodes) {
+        for (Node n : nodes) {
+            n.setVisible(there);
+            n.setManaged(there);
+        }
+    }
+
+    void focusFirst() {
+        diameter.field().requestFocus();
+    }
+
+    /** Puts the focus where the outcome of a check goes. */
+    void lead(ClueKind clue) {
+        List<ClueKind> late = new ArrayList<>(
+                List.of(ClueKind.HAND, ClueKind.TAPER_READING, ClueKind.SEAT_ANGLE, ClueKind.SWIVEL, ClueKind.HEX));
+        late.addAll(List.of(ClueKind.TUBE, ClueKind.SERVICE, ClueKind.REGION, ClueKind.MACHINE));
+        if (late.contains(clue)) {
+            open(true);
+            applyCss();
+            layout();
+        }
+        switch (clue) {
+            case BODY -> body.takeFocus();
+            case DIAMETER -> diameter.field().requestFocus();
+            case PITCH -> pitch.field().requestFocus();
+            case FLANK -> flank.takeFocus();
+            case HAND -> hand.takeFocus();
+            case TAPER -> taper.takeFocus();
+            case TAPER_READING -> second.field().requestFocus();
+            case SEAT -> seat.takeFocus();
+            case SEAT_ANGLE -> seatAngle.field().requestFocus();
+            case RING -> ring.takeFocus();
+            case SWIVEL -> swivel.takeFocus();
+            case HEX -> hex.field().requestFocus();
+            case TUBE -> tube.field().requestFocus();
+            case SERVICE -> service.takeFocus();
+            case REGION -> region.takeFocus();
+            case MACHINE -> machine.takeFocus();
+        }
+    }
+
+    /** Short words for choices. */
+    static final class Words {
+        private Words() {}
+
+        static String across(Body body, Gender gender) {
+            boolean male = gender == Gender.MALE;
+            return switch (body) {
+                case THREAD -> "across the crests";
+                case FLANGE -> male ? "across the head" : "bolts, the long way";
+                case BARB -> "over the barb";
+                case TUBE -> male ? "outside the tube" : "across the mouth";
+                case COUPLER -> male ? "across the plug" : "across the mouth";
+            };
+        }
+
+        static String body(Body body) {
+            return switch (body) {
+                case THREAD -> "thread";
+                case FLANGE -> "flange";
+                case BARB -> "barbs";
+                case TUBE -> "tube";
+                case COUPLER -> "coupler";
+            };
+        }
+
+        static String seat(Seat seat) {
+            return switch (seat) {
+                case NONE -> "plain";
+                case CONE37 -> "37°";
+                case CONE45 -> "45°";
+                case CONE30 -> "30°";
+                case CONE60 -> "60° in";
+                case CONE24 -> "24° in";
+                case PORT_ORING -> "ring";
+                case FACE_ORING -> "face";
+                case INVERTED42 -> "inv";
+                case INVERTED45 -> "inv 45°";
+                case BUBBLE -> "bub";
+                case WASHER -> "flat";
+                case TAPER_SEAT -> "cone";
+                case PILOT_ORING -> "pilot";
+                case FERRULE -> "sleeve";
+                case TUBE_ORING -> "in ring";
+                case BARB -> "barbs";
+            };
+        }
+
+        static String service(String service) {
+            return switch (service) {
+                case "pneumatic" -> "air";
+                case "refrigerant" -> "cooling";
+                default -> service;
+            };
+        }
+
+        static String region(String region) {
+            return switch (region) {
+                case "north-america" -> "North America";
+                case "europe" -> "Europe";
+                case "japan" -> "Japan";
+                default -> region;
+            };
+        }
+
+        static String ring(RingSeen ring) {
+            return switch (ring) {
+                case NONE -> "none";
+                case THREAD_BASE -> "at foot";
+                case FACE -> "in face";
+            };
+        }
+    }
+}
