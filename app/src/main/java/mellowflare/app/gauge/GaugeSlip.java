@@ -47,6 +47,7 @@ final class GaugeSlip extends VBox {
     private final ChoiceRow<String> service;
     private final Button more = new Button();
     private final VBox rest;
+    private final ScrollPane scroll = new ScrollPane();
     private final ChoiceRow<HandSeen> hand;
     private final ChoiceRow<SwivelSeen> swivel;
     private final EntryRow second;
@@ -102,13 +103,13 @@ final class GaugeSlip extends VBox {
         tube.field().setId("tube");
         more.setId("more-clues");
         more.getStyleClass().setAll("quiet-action");
-        more.setOnAction(e -> open(!rest.isVisible()));
+        more.setOnAction(e -> unfold(!rest.isVisible()));
         open(false);
         HBox head = new HBox(8, Text.of("What you hold", "slip-heading"), Text.spring(), ends);
         head.setAlignment(Pos.CENTER_LEFT);
         VBox entries = new VBox(
                 4, head, gender, body, diameter, pitch, alongIt, seat, ring, pair(worn, instrument), more, rest);
-        ScrollPane scroll = new ScrollPane(entries);
+        scroll.setContent(entries);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("slip-inner");
         scroll.setMinHeight(120);
@@ -147,6 +148,14 @@ final class GaugeSlip extends VBox {
                 wide
                         ? "less to go by"
                         : "more to go by: " + (said.isEmpty() ? "where found, nut, hand, hex, tube ..." : said));
+    }
+
+    /** Opens the rest and brings it into sight. */
+    private void unfold(boolean wide) {
+        open(wide);
+        applyCss();
+        layout();
+        scroll.setVvalue(wide ? 1 : 0);
     }
 
     void show(Observation seen) {
@@ -191,9 +200,7 @@ final class GaugeSlip extends VBox {
                 List.of(ClueKind.HAND, ClueKind.TAPER_READING, ClueKind.SEAT_ANGLE, ClueKind.SWIVEL, ClueKind.HEX));
         late.addAll(List.of(ClueKind.TUBE, ClueKind.SERVICE, ClueKind.REGION, ClueKind.MACHINE));
         if (late.contains(clue)) {
-            open(true);
-            applyCss();
-            layout();
+            unfold(true);
         }
         switch (clue) {
             case BODY -> body.takeFocus();

@@ -102,7 +102,7 @@ class GaugeModelTest {
         assertThat(gauge.diameter().refusalProperty().get()).contains("two decimal points");
         assertThat(gauge.seen().diameter()).contains(Length.ofMm(14.2));
         gauge.diameter().textProperty().set("500");
-        assertThat(gauge.diameter().refusalProperty().get()).contains("no thread of a fitting");
+        assertThat(gauge.diameter().refusalProperty().get()).contains("no size of a fitting");
         gauge.pitch().textProperty().set("999");
         assertThat(gauge.pitch().refusalProperty().get()).contains("no pitch");
         gauge.seatAngle().textProperty().set("2");
