@@ -2,7 +2,7 @@ package mellowflare.app;
 
 import java.time.Clock;
 import java.util.List;
-import java.util.Optional;
+import java.util.concurrent.ForkJoinPool;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
@@ -12,13 +12,13 @@ import javafx.stage.Stage;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.desk.Keeper;
 import mellowflare.app.entry.Text;
+import mellowflare.app.gauge.CaliperModel;
 import mellowflare.app.look.Look;
 import mellowflare.app.shell.Place;
 import mellowflare.app.shell.Shell;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.measure.Length;
-import mellowflare.devices.Caliper;
-import mellowflare.devices.PracticeCaliper;
+import mellowflare.devices.PracticePort;
 
 /** The window. */
 public final class MellowFlare extends Application {
@@ -78,8 +78,11 @@ public final class MellowFlare extends Application {
     }
 
     /** Only the demo has a caliper at hand: a practice reading has no place in a real job. */
-    private static Optional<Caliper> caliper(boolean demo) {
-        return demo ? Optional.of(new PracticeCaliper(Length.ofMm(14.17), 7)) : Optional.empty();
+    private static CaliperModel caliper(boolean demo) {
+        return demo
+                ? CaliperModel.practice(
+                        new PracticePort(Length.ofMm(14.17), 7), ForkJoinPool.commonPool(), Platform::runLater)
+                : CaliperModel.none();
     }
 
     private static void remember(Desk desk, String name, boolean chosen) {

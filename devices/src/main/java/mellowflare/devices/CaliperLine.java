@@ -7,9 +7,12 @@ import mellowflare.core.measure.LengthText;
 import mellowflare.core.measure.Read;
 import mellowflare.core.measure.Refusal;
 
-/** Reads the line of text that a caliper sends: a signed decimal number and its unit, such as {@code +0014.17 mm}. */
+/**
+ * Reads the line of text that a caliper sends: {@code +0014.17 mm} or {@code +00.5580 in}. The places are fixed, so that a lost or a strange
+ * character never makes another number of it.
+ */
 public final class CaliperLine {
-    private static final Pattern FORM = Pattern.compile("\\s*\\+?(\\d{1,5}\\.\\d{1,4})\\s*(mm|in)\\s*");
+    private static final Pattern FORM = Pattern.compile("\\+(?:(\\d{4}\\.\\d{2}) mm|(\\d{2}\\.\\d{4}) in)\\r?\\n?");
 
     private CaliperLine() {}
 
@@ -19,6 +22,6 @@ public final class CaliperLine {
         if (!m.matches()) {
             return Read.refuse(Refusal.NOT_A_NUMBER, "The caliper sent a line that cannot be read: send it again.");
         }
-        return LengthText.readWithUnit(m.group(1) + " " + m.group(2));
+        return LengthText.readWithUnit(m.group(1) == null ? m.group(2) + " in" : m.group(1) + " mm");
     }
 }

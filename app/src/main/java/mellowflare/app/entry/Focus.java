@@ -11,7 +11,7 @@ public final class Focus {
     private Focus() {}
 
     /** From a field to the next field of the window that takes text, as a caliper with a keyboard plug expects. */
-    static void next(Node from) {
+    public static void next(Node from) {
         List<Node> fields = new ArrayList<>();
         gather(from.getScene().getRoot(), fields);
         int at = fields.indexOf(from);

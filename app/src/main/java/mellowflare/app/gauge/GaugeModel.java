@@ -67,6 +67,7 @@ public final class GaugeModel {
     private final FieldState<PitchReading> pitch = new FieldState<>(PitchReading::read, (p, u) -> p.understood());
     private final FieldState<SecondDiameter> second =
             new FieldState<>(SecondDiameter::read, (s, u) -> s.text(u.other()));
+    private FieldState<Length> measuring = diameter;
     private final FieldState<Length> hex = length();
     private final FieldState<Length> tube = length();
     private final FieldState<Angle> seatAngle = FieldState.of(GaugeModel::readAngle, a -> "from the axis, or included");
@@ -276,9 +277,14 @@ public final class GaugeModel {
         see("new reading", o -> FRESH.withGender(o.gender()));
     }
 
-    /** A reading from a caliper lands in the diameter field. */
+    /** The field that the next reading of a caliper goes into; across the end while no other was entered last. */
+    public void measuring(FieldState<Length> field) {
+        measuring = field;
+    }
+
+    /** A reading from a caliper lands in the field that is being measured. */
     public void take(Read<Length> reading) {
-        reading.value().ifPresent(l -> diameter.textProperty().set(LengthFormat.figure(l, desk.units())));
+        reading.value().ifPresent(l -> measuring.textProperty().set(LengthFormat.figure(l, desk.units())));
         reading.refusal().ifPresent(desk::tell);
     }
 

@@ -8,12 +8,14 @@ import java.util.function.Function;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.FieldState;
 import mellowflare.app.entry.Text;
 import mellowflare.app.paint.Pictures;
 import mellowflare.core.connection.Body;
@@ -28,6 +30,7 @@ import mellowflare.core.identify.RingSeen;
 import mellowflare.core.identify.SwivelSeen;
 import mellowflare.core.identify.TaperSeen;
 import mellowflare.core.measure.Instrument;
+import mellowflare.core.measure.Length;
 
 /** The slip beside the drawing: what is held, in the fitter's order; what is asked for seldom opens on a press. */
 final class GaugeSlip extends VBox {
@@ -57,7 +60,12 @@ final class GaugeSlip extends VBox {
     private final ChoiceRow<String> region;
     private final ChoiceRow<String> machine;
 
-    GaugeSlip(GaugeModel model, Node answers) {
+    /**
+     * @param model what Gauge does
+     * @param caliper the caliper that is connected
+     * @param answers the ranked answers, to stand at the foot
+     */
+    GaugeSlip(GaugeModel model, CaliperModel caliper, Node answers) {
         super(6);
         this.model = model;
         ends = row(
@@ -93,8 +101,14 @@ final class GaugeSlip extends VBox {
         region = loose("made in", model.regions(), Words::region, r -> null, model::region);
         machine = loose("machine", model.machines(), m -> m, m -> null, model::machine);
         rest = new VBox(4, service, swivel, hand, second, seatAngle, hex, tube, region, machine);
+        if (caliper.isPractice()) {
+            rest.getChildren().add(caliper(caliper));
+        }
         rest.managedProperty().bind(rest.visibleProperty());
         rest.setVisible(false);
+        measures(diameter, model.diameter());
+        measures(hex, model.hex());
+        measures(tube, model.tube());
         diameter.field().setId("diameter");
         pitch.field().setId("pitch");
         second.field().setId("second-diameter");
@@ -116,6 +130,42 @@ final class GaugeSlip extends VBox {
         scroll.prefHeightProperty().bind(entries.heightProperty().add(4));
         getChildren().setAll(scroll, Text.of("Most likely", "slip-heading"), answers);
         getStyleClass().addAll("slip", "slip-content");
+    }
+
+    /** A caliper's reading goes where the fitter stands. */
+    private void measures(EntryRow row, FieldState<Length> state) {
+        row.field().focusedProperty().addListener((o, was, now) -> {
+            if (now) {
+                model.measuring(state);
+            }
+        });
+    }
+
+    /** The practice caliper's unit key and plug. */
+    private static Node caliper(CaliperModel caliper) {
+        Label stands = new Label();
+        stands.getStyleClass().add("soft");
+        Button unit = new Button("unit key");
+        Button plug = new Button();
+        Runnable show = () -> {
+            stands.setText("Practice caliper (F9) " + caliper.stands() + ".");
+            plug.setText(caliper.stands().equals("unplugged") ? "put the plug in" : "pull the plug");
+        };
+        unit.setOnAction(e -> {
+            caliper.switchUnit();
+            show.run();
+        });
+        plug.setOnAction(e -> {
+            caliper.pullOrPlug();
+            show.run();
+        });
+        unit.getStyleClass().setAll("quiet-action");
+        plug.getStyleClass().setAll("quiet-action");
+        plug.setId("plug");
+        show.run();
+        FlowPane row = new FlowPane(6, 0, stands, unit, plug);
+        row.setPrefWrapLength(200);
+        return row;
     }
 
     /** A choice that always stands. */

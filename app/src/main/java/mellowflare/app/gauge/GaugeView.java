@@ -49,16 +49,17 @@ public final class GaugeView implements Page {
     /**
      * @param model what Gauge does
      * @param hold holding a part to the screen
+     * @param caliper the caliper that is connected
      * @param look day or night
      * @param tables opens an end in Tables
      */
-    public GaugeView(GaugeModel model, HoldModel hold, Look look, Consumer<End> tables) {
+    public GaugeView(GaugeModel model, HoldModel hold, CaliperModel caliper, Look look, Consumer<End> tables) {
         this.model = model;
         this.hold = hold;
         this.holdPane = new HoldPane(hold, look);
         this.answers = new AnswerList(model::use, tables);
         answers.setMinHeight(Region.USE_PREF_SIZE);
-        this.slip = new GaugeSlip(model, answers);
+        this.slip = new GaugeSlip(model, caliper, answers);
         drawing.setId("half-section");
         drawing.inkProperty().bind(look.ink());
         drawing.textScaleProperty().bind(look.scale());

@@ -3,7 +3,6 @@ package mellowflare.app.shell;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -17,7 +16,9 @@ import javafx.scene.layout.VBox;
 import mellowflare.app.book.BookModel;
 import mellowflare.app.book.BookView;
 import mellowflare.app.desk.Desk;
+import mellowflare.app.entry.Focus;
 import mellowflare.app.entry.Text;
+import mellowflare.app.gauge.CaliperModel;
 import mellowflare.app.gauge.GaugeModel;
 import mellowflare.app.gauge.GaugeView;
 import mellowflare.app.gauge.HoldModel;
@@ -31,7 +32,8 @@ import mellowflare.app.tables.TablesView;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.End;
 import mellowflare.core.hose.Which;
-import mellowflare.devices.Caliper;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.Read;
 
 /** The window's root: band above, thumb index at the right edge, the open place between. */
 public final class Shell extends BorderPane {
@@ -41,7 +43,7 @@ public final class Shell extends BorderPane {
     private final GaugeModel gauge;
     private final HoldModel hold;
     private final TablesModel tables;
-    private final Optional<Caliper> caliper;
+    private final CaliperModel caliper;
     private final Map<Place, Page> pages = new EnumMap<>(Place.class);
     private final Map<Place, Button> tabs = new EnumMap<>(Place.class);
     private final StackPane ground = new StackPane();
@@ -50,9 +52,9 @@ public final class Shell extends BorderPane {
     /**
      * @param desk the job and its saving
      * @param look day or night
-     * @param caliper the instrument that F9 reads; empty while none is connected
+     * @param caliper the instrument that F9 reads
      */
-    public Shell(Desk desk, Look look, Optional<Caliper> caliper) {
+    public Shell(Desk desk, Look look, CaliperModel caliper) {
         this.desk = desk;
         this.look = look;
         this.caliper = caliper;
@@ -86,7 +88,7 @@ public final class Shell extends BorderPane {
     /** Pages are made when they are first opened, so that the window stands sooner. */
     private Page make(Place place) {
         return switch (place) {
-            case GAUGE -> new GaugeView(gauge, hold, look, this::lookUp);
+            case GAUGE -> new GaugeView(gauge, hold, caliper, look, this::lookUp);
             case LINE -> new LineView(new LineModel(desk), look, this::measure);
             case MAKE -> new MakeView(new MakeModel(desk));
             case BOOK -> new BookView(new BookModel(desk), look);
@@ -154,10 +156,10 @@ public final class Shell extends BorderPane {
             hold.heldProperty().set(!hold.heldProperty().get());
             e.consume();
         } else if (e.getCode() == KeyCode.F9) {
-            go(Place.GAUGE);
-            caliper.ifPresentOrElse(
-                    c -> gauge.take(c.reading()),
-                    () -> desk.tell("No caliper is connected: type the reading, or use a keyboard-type caliper."));
+            if (open != Place.GAUGE) {
+                go(Place.GAUGE);
+            }
+            caliper.read(this::measured, desk::tell);
             e.consume();
         } else if (e.getCode() == KeyCode.SPACE
                 && open == Place.MAKE
@@ -165,6 +167,14 @@ public final class Shell extends BorderPane {
                 && !(getScene().getFocusOwner() instanceof Button)) {
             pages.get(open).act();
             e.consume();
+        }
+    }
+
+    /** A reading lands where the fitter stands and the focus goes on, as with a keyboard-type caliper. */
+    private void measured(Read<Length> reading) {
+        gauge.take(reading);
+        if (reading.value().isPresent() && getScene().getFocusOwner() instanceof TextInputControl field) {
+            Focus.next(field);
         }
     }
 

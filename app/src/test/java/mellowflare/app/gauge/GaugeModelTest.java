@@ -9,14 +9,17 @@ import java.util.Optional;
 import mellowflare.app.OpenBook;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.connection.Body;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.hose.Which;
 import mellowflare.core.identify.FlankSeen;
+import mellowflare.core.identify.HandSeen;
 import mellowflare.core.identify.Identification;
 import mellowflare.core.identify.RingSeen;
+import mellowflare.core.identify.SwivelSeen;
 import mellowflare.core.identify.TaperSeen;
 import mellowflare.core.job.Job;
 import mellowflare.core.measure.Instrument;
@@ -197,5 +200,65 @@ class GaugeModelTest {
                 .as("nothing that fits, nothing to use")
                 .isEmpty();
         assertThat(open.desk().newsProperty().get()).contains("Nothing in the tables fits");
+    }
+
+    @Test
+    void testWhatItIsOutsideDecidesWhatIsAskedAndDropsWhatOnlyAThreadHas() {
+        assertThat(gauge.body()).isEqualTo(Body.THREAD);
+        assertThat(gauge.acrossWord()).isEqualTo("across the crests");
+        type("44.4", "18");
+        gauge.seat(Optional.of(Seat.CONE37));
+        gauge.hand(Optional.of(HandSeen.LEFT));
+        gauge.body(Body.FLANGE);
+        assertThat(gauge.acrossWord()).isEqualTo("across the flange head");
+        assertThat(gauge.seats()).containsExactly(Seat.FACE_ORING);
+        assertThat(gauge.seen().pitch()).isEmpty();
+        assertThat(gauge.seen().hand()).isEmpty();
+        assertThat(gauge.seen().seat()).isEmpty();
+        assertThat(gauge.seen().diameter()).contains(Length.ofMm(44.4));
+        assertThat(best()).isEqualTo("CODE61 -16");
+        assertThat(gauge.result().goesWith()).isEqualTo("goes with CODE61 -16 female");
+        assertThat(gauge.result().twins())
+                .anySatisfy(t -> assertThat(t).startsWith("CODE62 -16").contains("pressure series"));
+        open.desk().undo();
+        open.settle();
+        assertThat(gauge.seen().seat()).as("undone in one step").contains(Seat.CONE37);
+    }
+
+    @Test
+    void testBarbGoesIntoItsHose() {
+        gauge.body(Body.BARB);
+        gauge.diameter().textProperty().set("10.9");
+        assertThat(best()).isEqualTo("BARB 3/8");
+        assertThat(gauge.result().goesWith()).isEqualTo("goes into its hose");
+        assertThat(gauge.result().answer().safeCourse()).contains("mate by hand");
+    }
+
+    @Test
+    void testSeldomCluesAreTakenAndSaidWhileTheirFieldsAreFolded() {
+        type("20.96", "10 over 18.14");
+        assertThat(gauge.pitch().understoodProperty().get()).isEqualTo("1.814 mm, 14 per inch");
+        gauge.second().textProperty().set("20.2 at 12");
+        gauge.hex().textProperty().set("27");
+        gauge.tube().textProperty().set("12");
+        gauge.hand(Optional.of(HandSeen.RIGHT));
+        gauge.swivel(Optional.of(SwivelSeen.FIXED));
+        gauge.region(Optional.of("north-america"));
+        gauge.machine(Optional.of("farm"));
+        assertThat(gauge.besides())
+                .isEqualTo("farm, north america, right-hand, fixed, second 20.2 mm at 12 mm, hex 27 mm, tube 12 mm");
+        assertThat(gauge.seen().counted()).contains(10);
+        assertThat(gauge.seen().second().orElseThrow().apart()).isEqualTo(Length.ofMm(12));
+        gauge.second().textProperty().set("20.2");
+        assertThat(gauge.second().refusalProperty().get()).contains("20.2 at 12");
+        assertThat(gauge.seen().second()).as("the last good figure stays").isPresent();
+    }
+
+    @Test
+    void testCaliperLandsWhereTheFitterStands() {
+        gauge.measuring(gauge.hex());
+        gauge.take(Read.of(Length.ofMm(26.98)));
+        assertThat(gauge.seen().hex()).contains(Length.ofMm(26.98));
+        assertThat(gauge.seen().diameter()).isEmpty();
     }
 }

@@ -7,7 +7,6 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -20,6 +19,7 @@ import javafx.stage.Stage;
 import mellowflare.app.OpenBook;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.desk.Keeper;
+import mellowflare.app.gauge.CaliperModel;
 import mellowflare.app.look.Look;
 import mellowflare.book.demo.KittiwakeSlip;
 import mellowflare.book.store.Book;
@@ -52,7 +52,7 @@ class PlacesTest {
                 OpenBook.DATA,
                 Evaluation.of(job, OpenBook.DATA),
                 Clock.systemUTC());
-        shell = new Shell(desk, look, Optional.empty());
+        shell = new Shell(desk, look, CaliperModel.none());
         Scene scene = new Scene(shell, 1024, 700);
         look.dress(scene);
         stage.setScene(scene);

@@ -6,7 +6,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
@@ -22,6 +21,7 @@ import javafx.stage.Stage;
 import mellowflare.app.OpenBook;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.desk.Keeper;
+import mellowflare.app.gauge.CaliperModel;
 import mellowflare.app.look.Look;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.store.Book;
@@ -30,7 +30,7 @@ import mellowflare.core.job.Job;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.HoseEndPart;
-import mellowflare.devices.PracticeCaliper;
+import mellowflare.devices.PracticePort;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -65,7 +65,10 @@ class WindowTest {
                 OpenBook.DATA,
                 Evaluation.of(book.job("job").orElseThrow(), OpenBook.DATA),
                 Clock.systemUTC());
-        shell = new Shell(desk, look, Optional.of(new PracticeCaliper(Length.ofMm(14.17), 7)));
+        shell = new Shell(
+                desk,
+                look,
+                CaliperModel.practice(new PracticePort(Length.ofMm(14.17), 7), Runnable::run, Platform::runLater));
         Scene scene = new Scene(shell, 1280, 800);
         look.dress(scene);
         stage.setScene(scene);

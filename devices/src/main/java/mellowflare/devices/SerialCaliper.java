@@ -1,0 +1,86 @@
+package mellowflare.devices;
+
+import java.io.IOException;
+import java.util.Optional;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.Read;
+import mellowflare.core.measure.Refusal;
+
+/**
+ * A caliper that sends what it shows again and again as lines of text. A damaged line is passed over; a reading counts when two whole lines in a
+ * row agree, so that neither a lost character nor a moving jaw becomes a figure.
+ */
+public final class SerialCaliper implements Caliper {
+    /** Two readings of one part with the jaws still. */
+    private static final double AGREE_MM = 0.06;
+
+    private static final int LINES_WAITED_FOR = 16;
+    private static final int LONGEST_LINE = 40;
+    private final SerialPort port;
+
+    public SerialCaliper(SerialPort port) {
+        this.port = port;
+    }
+
+    @Override
+    public synchronized Read<Length> reading() {
+        try {
+            return steady();
+        } catch (IOException e) {
+            return Read.refuse(Refusal.EMPTY, "The " + name() + " is unplugged: plug it in and read again.");
+        }
+    }
+
+    private Read<Length> steady() throws IOException {
+        Optional<Length> before = Optional.empty();
+        boolean anything = false;
+        for (int i = 0; i < LINES_WAITED_FOR; i++) {
+            Optional<String> line = line();
+            if (line.isEmpty()) {
+                break;
+            }
+            anything = true;
+            Optional<Length> now = CaliperLine.read(line.get()).value();
+            if (now.isPresent() && before.isPresent() && agree(now.get(), before.get())) {
+                return Read.of(middle(now.get(), before.get()));
+            }
+            before = now;
+        }
+        return anything
+                ? Read.refuse(
+                        Refusal.NOT_A_NUMBER,
+                        "No two readings of the " + name() + " agree: hold it still and read again.")
+                : Read.refuse(Refusal.EMPTY, "The " + name() + " sends nothing: switch it on.");
+    }
+
+    private static boolean agree(Length a, Length b) {
+        return Math.abs(a.mm() - b.mm()) <= AGREE_MM;
+    }
+
+    /** The middle of two readings, to a hundredth of a millimetre. */
+    private static Length middle(Length a, Length b) {
+        return Length.ofMm(
+                Double.parseDouble(LengthFormat.decimal(a.plus(b).times(0.5).mm(), 2, 0)));
+    }
+
+    /** The next whole line; empty when nothing more comes. Too long a line is noise and is cut off. */
+    private Optional<String> line() throws IOException {
+        StringBuilder line = new StringBuilder();
+        while (true) {
+            int b = port.read();
+            if (b < 0) {
+                return Optional.empty();
+            }
+            if (b == '\n' || line.length() >= LONGEST_LINE) {
+                return Optional.of(line.toString());
+            }
+            line.append((char) b);
+        }
+    }
+
+    @Override
+    public String name() {
+        return port.name();
+    }
+}
