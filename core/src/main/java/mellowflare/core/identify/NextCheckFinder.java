@@ -2,12 +2,16 @@ package mellowflare.core.identify;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
+import mellowflare.core.connection.Body;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Gender;
 
@@ -18,6 +22,9 @@ final class NextCheckFinder {
 
     private static final double NEGLIGIBLE = 1e-4;
     private static final int OUTCOMES_TOLD = 3;
+    private static final Set<ClueKind> ON_A_THREAD =
+            EnumSet.of(ClueKind.PITCH, ClueKind.FLANK, ClueKind.HAND, ClueKind.TAPER);
+    private static final double MOSTLY_MEASURABLE = 0.2;
     private final Gender gender;
     private final List<End> ends;
     private final double[] posterior;
@@ -43,10 +50,18 @@ final class NextCheckFinder {
         }
         NextCheckFinder finder = new NextCheckFinder(seen.gender(), ends, posterior);
         return clues.stream()
-                .filter(c -> !c.given(seen))
+                .filter(c -> !c.given(seen) && feasible(c, seen))
                 .flatMap(c -> finder.worth(c).stream())
                 .filter(c -> c.bits() > WORTH_BITS)
                 .max(Comparator.comparingDouble(NextCheck::bits));
+    }
+
+    /** Looks come before instruments: what is measured at a seat, or of its tube, waits until somebody looked for the seat. */
+    private static boolean feasible(Clue clue, Observation seen) {
+        boolean threaded = seen.body().filter(b -> b != Body.THREAD).isEmpty();
+        return ON_A_THREAD.contains(clue.kind())
+                ? threaded
+                : clue instanceof OutcomeClue<?> || seen.seat().isPresent();
     }
 
     /** Nothing tells more than the first diameter. */
@@ -69,19 +84,28 @@ final class NextCheckFinder {
         return tally.check(clue.kind());
     }
 
-    /** A measurement is foretold as right: every reading that some end would give is an outcome. */
+    /**
+     * A measurement is foretold as right: every reading that some end would give is an outcome. It is no check while many of the ends that still
+     * count have nothing to measure there; a few such may show anything.
+     */
     private Optional<NextCheck> measure(Clue clue) {
-        Map<String, List<End>> byReading = new LinkedHashMap<>();
-        for (End end : ends) {
-            byReading
-                    .computeIfAbsent(clue.foretold(end).orElse(""), r -> new ArrayList<>())
-                    .add(end);
+        Map<String, Set<End>> byReading = new LinkedHashMap<>();
+        double without = 0;
+        for (int e = 0; e < posterior.length; e++) {
+            Optional<String> reading = clue.foretold(ends.get(e));
+            if (reading.isPresent()) {
+                byReading.computeIfAbsent(reading.get(), r -> new HashSet<>()).add(ends.get(e));
+            } else {
+                without += posterior[e];
+            }
         }
-        if (byReading.size() < 2 || byReading.containsKey("")) {
+        if (byReading.size() < 2 || without > MOSTLY_MEASURABLE) {
             return Optional.empty();
         }
+        double any = 1.0 / byReading.size();
         Tally tally = new Tally();
-        byReading.forEach((reading, of) -> tally.add(reading, end -> of.contains(end) ? 1 : 0));
+        byReading.forEach((reading, of) -> tally.add(
+                reading, end -> of.contains(end) ? 1 : clue.foretold(end).isPresent() ? 0 : any));
         return Optional.of(tally.check(clue.kind()));
     }
 

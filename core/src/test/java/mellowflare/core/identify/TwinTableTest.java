@@ -4,6 +4,7 @@ import static mellowflare.core.Samples.DATA;
 import static mellowflare.core.Samples.id;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Optional;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndCode;
@@ -66,5 +67,33 @@ class TwinTableTest {
         // 0.1 mm apart and 17 against 18 to the inch: starts by hand, then binds.
         assertThat(kind(EndCode.ORB, "-6", EndCode.ISO6149, "M14x1.5")).contains(TwinKind.STARTS_THEN_BINDS);
         assertThat(kind(EndCode.NPT, "3/4", EndCode.GHT, "3/4")).isEmpty();
+    }
+
+    @Test
+    void testEndsWithoutAThreadHaveTwinsTooAndHandAndSeriesCount() {
+        assertThat(kind(EndCode.CODE61, "-16", EndCode.CODE62, "-16")).contains(TwinKind.FLANGE_SERIES);
+        assertThat(kind(EndCode.PUSH, "8 mm", EndCode.PUSH, "5/16")).contains(TwinKind.SAME_SIZE);
+        assertThat(kind(EndCode.PUSH, "6 mm", EndCode.PUSH, "1/4")).contains(TwinKind.NEARLY_THE_SIZE);
+        assertThat(kind(EndCode.PUSH, "10 mm", EndCode.PUSH, "3/8")).contains(TwinKind.NEARLY_THE_SIZE);
+        assertThat(kind(EndCode.PUSH, "12 mm", EndCode.PUSH, "1/2"))
+                .as("0.7 mm apart")
+                .isEmpty();
+        assertThat(kind(EndCode.LPG, "gas quick 3/8", EndCode.AIRQC, "B-12")).contains(TwinKind.COUPLER_ALIKE);
+        assertThat(kind(EndCode.LPG, "G 3/8 left", EndCode.BSPP, "3/8")).contains(TwinKind.OTHER_HAND);
+        assertThat(kind(EndCode.BUBBLE, "M10x1", EndCode.INVFLARE, "M10x1")).contains(TwinKind.SAME_THREAD);
+        assertThat(kind(EndCode.ACORING, "#8", EndCode.SAE45, "1/2")).contains(TwinKind.SAME_THREAD);
+        assertThat(kind(EndCode.CRUSH, "M14x1.5", EndCode.DIN3852, "M14x1.5")).contains(TwinKind.SAME_JOINT);
+        assertThat(kind(EndCode.JIS60BSP, "1/2", EndCode.BSPP, "1/2")).contains(TwinKind.SAME_JOINT);
+    }
+
+    @Test
+    void testEveryPairStandsOnceInTheList() {
+        List<TwinPair> pairs = twins.pairs();
+        long mutual = DATA.get(EndTable.KEY).all().stream()
+                .mapToLong(e -> twins.of(e.id()).size())
+                .sum();
+        assertThat(2L * pairs.size()).isEqualTo(mutual);
+        assertThat(pairs).extracting(p -> p.twin().kind()).isSorted();
+        assertThat(pairs).doesNotHaveDuplicates();
     }
 }
