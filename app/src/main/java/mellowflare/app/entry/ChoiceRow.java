@@ -13,6 +13,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -68,6 +69,7 @@ public final class ChoiceRow<T> extends HBox {
             b.getStyleClass().setAll("choice");
             b.setMinWidth(USE_PREF_SIZE);
             b.setAccessibleText(word + ": " + name.apply(value));
+            b.setTooltip(new Tooltip(name.apply(value)));
             b.setOnAction(e -> press(value));
             buttons.put(value, b);
         }

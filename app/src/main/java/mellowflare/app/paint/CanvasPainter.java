@@ -247,7 +247,10 @@ final class CanvasPainter {
         words(text, ink.seal());
         g.setTextAlign(TextAlignment.LEFT);
         g.setTextBaseline(VPos.BOTTOM);
-        g.fillText(l.text(), x - 4, y);
+        Text measure = new Text(l.text());
+        measure.setFont(g.getFont());
+        double most = g.getCanvas().getWidth() - measure.getLayoutBounds().getWidth() - 6;
+        g.fillText(l.text(), Math.max(4, Math.min(x - 4, most)), y);
     }
 
     private void dimension(Shape.Dimension d) {

@@ -1,9 +1,11 @@
 package mellowflare.app.tables;
 
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -11,12 +13,19 @@ import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.book.exchange.JobFiles;
+import mellowflare.core.connection.Body;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndSearch;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.TradeWords;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.hose.Which;
+import mellowflare.core.identify.Comparison;
 import mellowflare.core.identify.HalfSection;
 import mellowflare.core.identify.Interchange;
+import mellowflare.core.identify.InterchangeChart;
+import mellowflare.core.identify.TwinPair;
+import mellowflare.core.identify.TwinTable;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.sealing.SealAdvice;
@@ -27,6 +36,12 @@ public final class TablesModel {
     private final StringProperty search = new SimpleStringProperty("");
     private final ReadOnlyObjectWrapper<List<End>> found = new ReadOnlyObjectWrapper<>(List.of());
     private final ReadOnlyObjectWrapper<Optional<End>> chosen = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<Mode> mode = new ReadOnlyObjectWrapper<>(Mode.ONE_END);
+    private final ReadOnlyObjectWrapper<Optional<End>> kept = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private Optional<Gender> gender = Optional.empty();
+    private Optional<Body> body = Optional.empty();
+    private Optional<List<TwinPair>> pairs = Optional.empty();
+    private Optional<InterchangeChart> chart = Optional.empty();
 
     public TablesModel(Desk desk) {
         this.desk = desk;
@@ -35,7 +50,10 @@ public final class TablesModel {
     }
 
     private void find() {
-        found.set(desk.data().get(EndSearch.KEY).find(search.get()));
+        found.set(desk.data().get(EndSearch.KEY).find(search.get()).stream()
+                .filter(e -> gender.filter(g -> g != e.gender()).isEmpty())
+                .filter(e -> body.filter(b -> b != e.body()).isEmpty())
+                .toList());
         if (chosen.get().filter(found.get()::contains).isEmpty()) {
             chosen.set(found.get().stream().findFirst());
         }
@@ -58,9 +76,100 @@ public final class TablesModel {
         chosen.set(Optional.of(end));
     }
 
+    public Optional<Gender> gender() {
+        return gender;
+    }
+
+    public Optional<Body> body() {
+        return body;
+    }
+
+    /** Keeps to one gender, or to all. */
+    public void only(Optional<Gender> g) {
+        gender = g;
+        find();
+    }
+
+    /** Keeps to one kind of outside, or to all. */
+    public void onlyOutside(Optional<Body> b) {
+        body = b;
+        find();
+    }
+
+    public ReadOnlyObjectProperty<Mode> modeProperty() {
+        return mode.getReadOnlyProperty();
+    }
+
+    /** Opens another view; the end that is chosen is kept to hold others beside it, beginning with its nearest look-alike. */
+    public void show(Mode m) {
+        if (m == Mode.BESIDE && mode.get() != Mode.BESIDE) {
+            Optional<End> first = chosen.get();
+            kept.set(first);
+            first.flatMap(e ->
+                            desk.data().get(TwinTable.KEY).of(e.id()).stream().findFirst())
+                    .ifPresent(t -> chosen.set(Optional.of(t.other())));
+        }
+        mode.set(m);
+    }
+
+    /** The end that others are held beside. */
+    public ReadOnlyObjectProperty<Optional<End>> keptProperty() {
+        return kept.getReadOnlyProperty();
+    }
+
+    /** Holds two ends beside each other. */
+    public void beside(End one, End other) {
+        kept.set(Optional.of(one));
+        chosen.set(Optional.of(other));
+        mode.set(Mode.BESIDE);
+    }
+
+    /** The kept end as its standard has it. */
+    public Optional<Drawing> keptDrawing() {
+        return kept.get().map(e -> HalfSection.of(e, e.usualSeat(), units()));
+    }
+
+    /** The kept end and the chosen one, look by look. */
+    public Optional<Comparison> comparison() {
+        return kept.get().flatMap(one -> chosen.get().map(other -> Comparison.of(one, other, units(), desk.data())));
+    }
+
+    /** All look-alikes of which one is among the ends found, most treacherous first. */
+    public List<TwinPair> lookAlikes() {
+        if (pairs.isEmpty()) {
+            pairs = Optional.of(desk.data().get(TwinTable.KEY).pairs());
+        }
+        Set<End> wanted = new HashSet<>(found.get());
+        return pairs.get().stream()
+                .filter(p ->
+                        wanted.contains(p.one()) || wanted.contains(p.twin().other()))
+                .toList();
+    }
+
+    /** What fits what, family by family. */
+    public InterchangeChart chart() {
+        if (chart.isEmpty()) {
+            chart = Optional.of(InterchangeChart.of(desk.data()));
+        }
+        return chart.get();
+    }
+
+    /** What the chosen end is asked for as, at each counter that has a word for it. */
+    public List<String> atTheCounter() {
+        return chosen.get()
+                .map(e -> desk.data().get(TradeWords.KEY).of(e).entrySet().stream()
+                        .map(w -> "At " + w.getKey().words() + ": " + w.getValue() + ".")
+                        .toList())
+                .orElse(List.of());
+    }
+
     /** Shows an end whatever is being searched for. */
     public void lookUp(End end) {
+        gender = Optional.empty();
+        body = Optional.empty();
+        mode.set(Mode.ONE_END);
         search.set("");
+        find();
         choose(end);
     }
 

@@ -8,6 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -15,27 +16,31 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
 import mellowflare.app.entry.WordCell;
 import mellowflare.app.look.Look;
-import mellowflare.app.paint.DrawingPane;
+import mellowflare.app.paint.Pictures;
 import mellowflare.app.shell.Page;
+import mellowflare.core.connection.Body;
 import mellowflare.core.connection.End;
-import mellowflare.core.connection.Seat;
+import mellowflare.core.connection.Gender;
 import mellowflare.core.hose.Which;
 import mellowflare.core.measure.UnitSystem;
-import mellowflare.core.sealing.SealAdvice;
 
 /** The page of Tables. */
 public final class TablesView implements Page {
     private final TablesModel model;
     private final BorderPane page = new BorderPane();
-    private final DrawingPane drawing = new DrawingPane(new Insets(64, 46, 12, 46), 15);
-    private final Label held = Text.of("", "held");
-    private final VBox facts = new VBox(3);
-    private final VBox seals = new VBox(3);
-    private final VBox screws = new VBox(3);
+    private final OneEndPane one;
+    private final BesidePane beside;
+    private final LookAlikesPane lookAlikes;
+    private final FitsPane fits;
+    private final StackPane shown = new StackPane();
+    private final ChoiceRow<Mode> modes;
+    private final ChoiceRow<Gender> gender;
+    private final ChoiceRow<Body> body;
     private final TextField search = new TextField();
     private final ListView<End> list = new ListView<>();
     private final Label count = Text.of("", "soft");
@@ -47,33 +52,32 @@ public final class TablesView implements Page {
 
     public TablesView(TablesModel model, Look look) {
         this.model = model;
-        drawing.setId("table-section");
-        facts.setId("end-facts");
-        drawing.inkProperty().bind(look.ink());
-        drawing.textScaleProperty().bind(look.scale());
-        drawing.setAccessibleText("Half-section of the chosen end, to scale");
+        this.one = new OneEndPane(model, look);
+        this.beside = new BesidePane(model, look);
+        this.lookAlikes = new LookAlikesPane(model);
+        this.fits = new FitsPane(model);
+        this.modes = new ChoiceRow<>(
+                "", List.of(Mode.values()), Mode::words, m -> null, false, m -> model.show(m.orElseThrow()));
+        this.gender = new ChoiceRow<>("", List.of(Gender.values()), Gender::word, g -> null, true, model::only);
+        this.body =
+                new ChoiceRow<>("", List.of(Body.values()), b -> b.words(), Pictures::body, true, model::onlyOutside);
+        body.getStyleClass().add("pictures-only");
         page.setCenter(left());
         page.setRight(slip());
         page.setBottom(figures());
         model.foundProperty().addListener((o, was, now) -> showFound());
         model.chosenProperty().addListener((o, was, now) -> refresh());
+        model.modeProperty().addListener((o, was, now) -> refresh());
+        model.keptProperty().addListener((o, was, now) -> refresh());
         showFound();
         refresh();
     }
 
     private Node left() {
-        StackPane.setAlignment(held, Pos.TOP_LEFT);
-        StackPane stack = new StackPane(drawing, held);
-        stack.getStyleClass().add("drawing-ground");
-        stack.setMinHeight(230);
-        HBox columns = new HBox(
-                18,
-                Text.column("The end", facts),
-                Text.column("Goes on it and seals", seals),
-                Text.column("Goes on it and leaks", screws));
-        columns.getStyleClass().add("under-drawing");
-        VBox.setVgrow(stack, Priority.ALWAYS);
-        return Text.page(new VBox(stack, columns));
+        modes.setPadding(new Insets(8, 12, 0, 24));
+        ScrollPane scroll = Text.page(shown);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        return new VBox(modes, scroll);
     }
 
     private Node slip() {
@@ -97,8 +101,14 @@ public final class TablesView implements Page {
         card.setId("gauge-card");
         card.getStyleClass().setAll("choice");
         card.setOnAction(e -> model.gaugeCard());
-        VBox content =
-                new VBox(8, Text.of("By whatever name it is asked for", "slip-heading"), search, count, list, card);
+        VBox content = new VBox(
+                8,
+                Text.of("By whatever name it is asked for", "slip-heading"),
+                search,
+                new HBox(8, gender, body),
+                count,
+                list,
+                card);
         content.getStyleClass().addAll("slip", "slip-content");
         return content;
     }
@@ -128,61 +138,70 @@ public final class TablesView implements Page {
         count.setText(ends.size() == 1 ? "one end" : ends.size() + " ends");
         select();
         showing = false;
+        gender.show(model.gender());
+        body.show(model.body());
+        if (model.modeProperty().get() == Mode.LOOK_ALIKES) {
+            lookAlikes.refresh();
+        }
     }
 
     private void select() {
-        model.chosenProperty().get().ifPresent(list.getSelectionModel()::select);
+        Optional<End> chosen = model.chosenProperty().get().filter(list.getItems()::contains);
+        if (chosen.isEmpty()) {
+            list.getSelectionModel().clearSelection();
+        }
+        chosen.filter(e -> !e.equals(list.getSelectionModel().getSelectedItem()))
+                .ifPresent(e -> {
+                    list.getSelectionModel().select(e);
+                    list.scrollTo(e);
+                });
     }
 
     private void refresh() {
-        Optional<End> chosen = model.chosenProperty().get();
-        drawing.drawingProperty().set(model.drawing().orElse(null));
-        held.setText(chosen.map(e -> e.title() + ", " + e.gender().word()).orElse("Nothing found"));
-        Text.fill(seals, model.goesOn(true), "reason-for");
-        Text.fill(screws, model.goesOn(false), "twin");
-        Text.fill(facts, chosen.map(this::facts).orElse(List.of()), "reason-for");
+        Mode mode = model.modeProperty().get();
+        modes.show(Optional.of(mode));
+        Node now = switch (mode) {
+            case ONE_END -> {
+                one.refresh();
+                yield one;
+            }
+            case BESIDE -> {
+                beside.refresh();
+                yield beside;
+            }
+            case LOOK_ALIKES -> {
+                lookAlikes.refresh();
+                yield lookAlikes;
+            }
+            case FITS -> {
+                fits.refresh();
+                yield fits;
+            }
+        };
+        if (!shown.getChildren().equals(List.of(now))) {
+            shown.getChildren().setAll(now);
+        }
+        showFigures(model.chosenProperty().get());
+        showing = true;
+        select();
+        showing = false;
+    }
+
+    private void showFigures(Optional<End> chosen) {
         uses.setDisable(chosen.isEmpty());
         UnitSystem units = model.units();
         is.words(
                 "it is",
                 chosen.map(End::brief).orElse("–"),
                 chosen.map(e -> e.source().shown()).orElse(""));
-        band.words("across the crests", chosen.isEmpty() ? "–" : model.band(units), model.band(units.other()));
+        band.words(
+                chosen.map(e -> e.body().across(e.gender())).orElse("across"),
+                chosen.isEmpty() ? "–" : model.band(units),
+                model.band(units.other()));
         pitch.words(
                 "pitch leaf",
                 chosen.flatMap(End::thread).map(t -> t.pitch().text()).orElse("–"),
                 chosen.flatMap(End::thread).map(t -> t.pitch().otherText()).orElse(""));
-        showing = true;
-        select();
-        showing = false;
-    }
-
-    private List<String> facts(End e) {
-        String names = e.form().aliases().isEmpty()
-                ? ""
-                : "Also asked for as " + String.join(", ", e.form().aliases()) + ".";
-        String seats = "Seat: "
-                + String.join(" or ", e.seats().stream().map(Seat::words).toList()) + ".";
-        String met = "Met on " + String.join(", ", e.form().metIn()) + " lines.";
-        int times = model.fittedHere();
-        String fitted = times == 0 ? "" : "Named and fitted here " + (times == 1 ? "once." : times + " times.");
-        String put = model.seal()
-                .map((SealAdvice s) ->
-                        "Put on: " + String.join("; ", s.putOn()) + ". Never " + String.join("; ", s.never()) + ".")
-                .orElse("");
-        return List.of(
-                        e.threadName()
-                                + e.thread()
-                                        .map(t -> ", " + t.form().angleText() + " flanks")
-                                        .orElse(""),
-                        seats,
-                        put,
-                        names,
-                        met,
-                        fitted)
-                .stream()
-                .filter(t -> !t.isEmpty())
-                .toList();
     }
 
     @Override

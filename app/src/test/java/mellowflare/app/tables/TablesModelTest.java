@@ -3,10 +3,15 @@ package mellowflare.app.tables;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import java.util.Optional;
 import mellowflare.app.OpenBook;
 import mellowflare.book.BookTrouble;
+import mellowflare.core.connection.Body;
 import mellowflare.core.connection.End;
+import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Gender;
 import mellowflare.core.hose.Which;
+import mellowflare.core.identify.TwinPair;
 import mellowflare.core.measure.UnitSystem;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -87,5 +92,62 @@ class TablesModelTest {
         assertThat(end.port().orElseThrow().text()).isEqualTo("ORFS -6 male");
         assertThat(end.certainty()).isEmpty();
         assertThat(open.desk().newsProperty().get()).contains("picked from the tables");
+    }
+
+    @Test
+    void testFiltersKeepToOneGenderAndOutsideAndLetGoAgain() {
+        int all = tables.foundProperty().get().size();
+        tables.only(Optional.of(Gender.MALE));
+        tables.onlyOutside(Optional.of(Body.FLANGE));
+        assertThat(tables.foundProperty().get())
+                .isNotEmpty()
+                .allMatch(e -> e.gender() == Gender.MALE && e.body() == Body.FLANGE);
+        tables.only(Optional.empty());
+        tables.onlyOutside(Optional.empty());
+        assertThat(tables.foundProperty().get()).hasSize(all);
+    }
+
+    @Test
+    void testLookedUpEndIsShownWhateverTheFiltersWere() {
+        tables.searchProperty().set("npt 1/2");
+        tables.only(Optional.of(Gender.MALE));
+        tables.show(Mode.FITS);
+        End wanted = open.desk().data().get(EndTable.KEY).of(Gender.FEMALE).get(40);
+        tables.lookUp(wanted);
+        assertThat(tables.chosenProperty().get()).contains(wanted);
+        assertThat(tables.foundProperty().get()).contains(wanted);
+        assertThat(tables.modeProperty().get()).isEqualTo(Mode.ONE_END);
+    }
+
+    @Test
+    void testHoldingBesideBeginsWithTheNearestLookAlike() {
+        tables.searchProperty().set("jic -8 male");
+        assertThat(tables.comparison()).isEmpty();
+        tables.show(Mode.BESIDE);
+        assertThat(tables.keptProperty().get().orElseThrow().brief()).isEqualTo("JIC37 -8");
+        assertThat(tables.chosenProperty().get().orElseThrow().brief()).isEqualTo("ORB -8");
+        assertThat(tables.comparison().orElseThrow().verdict()).startsWith("Look-alikes");
+        assertThat(tables.keptDrawing().orElseThrow().glows()).isNotEmpty();
+        End other = open.desk().data().get(EndTable.KEY).of(Gender.FEMALE).get(0);
+        tables.choose(other);
+        assertThat(tables.keptProperty().get().orElseThrow().brief()).isEqualTo("JIC37 -8");
+    }
+
+    @Test
+    void testLookAlikesFollowTheSearchAndAPairIsHeldBesideEachOther() {
+        int all = tables.lookAlikes().size();
+        assertThat(all).isGreaterThan(1000);
+        tables.searchProperty().set("code61 -16");
+        assertThat(tables.lookAlikes()).hasSize(2);
+        TwinPair pair = tables.lookAlikes().get(0);
+        tables.beside(pair.one(), pair.twin().other());
+        assertThat(tables.modeProperty().get()).isEqualTo(Mode.BESIDE);
+        assertThat(tables.comparison().orElseThrow().verdict()).contains("pressure series");
+    }
+
+    @Test
+    void testEachCounterHasItsOwnWords() {
+        tables.searchProperty().set("npt 1/2 female");
+        assertThat(tables.atTheCounter()).anySatisfy(t -> assertThat(t).startsWith("At the plumber: 1/2 FIP"));
     }
 }

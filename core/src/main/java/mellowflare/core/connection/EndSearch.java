@@ -4,22 +4,31 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import mellowflare.core.reference.ReferenceKey;
 
 /** Finds ends by any words a counter may hear: code, size, trade alias, thread, gender, service, the plumber's FIP as well as Rp. */
 public final class EndSearch {
     public static final ReferenceKey<EndSearch> KEY = new ReferenceKey<>("end search", EndSearch.class);
 
+    private static final Set<String> FILLERS =
+            Set.of("a", "also", "and", "by", "for", "in", "its", "never", "of", "on", "or", "the");
+
     private record Entry(End end, List<String> words) {}
 
     private final List<Entry> entries;
 
-    public EndSearch(EndTable table) {
-        entries = table.all().stream().map(e -> new Entry(e, words(e))).toList();
+    public EndSearch(EndTable table, TradeWords trades) {
+        entries = table.all().stream().map(e -> new Entry(e, words(e, trades))).toList();
     }
 
-    private static List<String> words(End end) {
+    private static List<String> words(End end, TradeWords trades) {
         List<String> words = new ArrayList<>();
+        // Of what the trades say only the words count: their figures are the end's own in another guise.
+        trades.of(end).values().stream()
+                .flatMap(t -> split(t.replaceAll("[();,]", " ")).stream())
+                .filter(w -> w.chars().allMatch(Character::isLetter) && !FILLERS.contains(w))
+                .forEach(words::add);
         String size = end.id().size();
         words.addAll(
                 split(end.id().code() + " " + end.name() + " " + end.gender().word() + " " + end.threadName()));
@@ -47,11 +56,16 @@ public final class EndSearch {
         List<String> asked = split(text);
         return entries.stream()
                 .filter(e -> asked.stream().allMatch(w -> holds(e, w)))
-                .map(Entry::end)
                 .sorted(Comparator.comparing(
-                                (End e) -> !asked.contains(e.id().size().toLowerCase(Locale.ROOT)))
-                        .thenComparing(e -> -e.share()))
+                                (Entry e) -> !asked.contains(e.end().id().size().toLowerCase(Locale.ROOT)))
+                        .thenComparing(e -> -wholeWords(e, asked))
+                        .thenComparing(e -> -e.end().share()))
+                .map(Entry::end)
                 .toList();
+    }
+
+    private static long wholeWords(Entry entry, List<String> asked) {
+        return asked.stream().filter(entry.words()::contains).count();
     }
 
     /** A number must be met whole, so that 1/2 does not find 1/2-20 nor 1 find 10; a word may be cut short. */

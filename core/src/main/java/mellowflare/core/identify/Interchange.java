@@ -10,10 +10,14 @@ import mellowflare.core.reference.ReferenceData;
  * What can be put on an end: its mates, which seal, and their look-alikes, which only go on.
  *
  * @param other the end that goes on it
- * @param seals whether the pair seals
+ * @param goes how far it goes on: never {@link TwinKind.Goes#NOT_ON}
  * @param says what comes of it, a whole sentence
  */
-public record Interchange(End other, boolean seals, String says) {
+public record Interchange(End other, TwinKind.Goes goes, String says) {
+    public boolean seals() {
+        return goes == TwinKind.Goes.SEALS;
+    }
+
     /**
      * All that goes on an end, the sealing ones first, then the most treacherous.
      *
@@ -24,13 +28,14 @@ public record Interchange(End other, boolean seals, String says) {
         List<End> mates = mates(end, data.get(EndTable.KEY));
         List<Interchange> all = new ArrayList<>();
         for (End mate : mates) {
-            all.add(new Interchange(mate, true, "Mates and seals on the " + sealPlaces(end, mate) + "."));
+            all.add(new Interchange(
+                    mate, TwinKind.Goes.SEALS, "Mates and seals on the " + sealPlaces(end, mate) + "."));
         }
         for (End mate : mates.stream().limit(1).toList()) {
             for (Twin twin : data.get(TwinTable.KEY).of(mate.id())) {
-                if (!mates.contains(twin.other())) {
-                    TwinKind kind = twin.kind();
-                    all.add(new Interchange(twin.other(), kind.seals(), kind.ifForced() + " " + kind.tellBy()));
+                TwinKind kind = twin.kind();
+                if (!mates.contains(twin.other()) && kind.goes() != TwinKind.Goes.NOT_ON) {
+                    all.add(new Interchange(twin.other(), kind.goes(), kind.ifForced() + " " + kind.tellBy()));
                 }
             }
         }

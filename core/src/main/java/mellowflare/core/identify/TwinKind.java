@@ -71,9 +71,23 @@ public enum TwinKind {
         return ifForced;
     }
 
-    /** Whether the pair seals all the same. */
-    public boolean seals() {
-        return this == SAME_JOINT || this == SAME_SIZE;
+    /** How far one of them goes on the other's mate. */
+    public Goes goes() {
+        return switch (this) {
+            case SAME_JOINT, SAME_SIZE -> Goes.SEALS;
+            case SAME_THREAD, OTHER_FLANK, TAPER_AGAINST_STRAIGHT, SAME_PITCH_LOOSE, NEARLY_THE_SIZE, COUPLER_ALIKE ->
+                Goes.ON_AND_LEAKS;
+            case STARTS_THEN_BINDS -> Goes.STARTS_AND_BINDS;
+            case PITCH_TELLS, OTHER_HAND, FLANGE_SERIES -> Goes.NOT_ON;
+        };
+    }
+
+    /** How far a wrong part goes on. */
+    public enum Goes {
+        SEALS,
+        ON_AND_LEAKS,
+        STARTS_AND_BINDS,
+        NOT_ON
     }
 
     /** How to tell them apart. */

@@ -3,6 +3,7 @@ package mellowflare.core.job;
 import mellowflare.core.advice.Schools;
 import mellowflare.core.connection.EndSearch;
 import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.TradeWords;
 import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.hose.StepTable;
 import mellowflare.core.identify.TwinTable;
@@ -15,7 +16,7 @@ import mellowflare.core.thread.ThreadTable;
 /** Puts the shipped tables together into the one bundle that every computation takes. */
 public final class ShippedData {
     /** Names this state of the tables; goes up with every change of a figure. */
-    public static final String VERSION = "2026-11-b";
+    public static final String VERSION = "2026-11-c";
 
     private ShippedData() {}
 
@@ -27,10 +28,12 @@ public final class ShippedData {
     public static ReferenceData load() {
         ThreadTable threads = ThreadTable.load();
         EndTable ends = EndTable.load(threads);
+        TradeWords trades = TradeWords.load();
         return ReferenceData.empty(VERSION)
                 .with(ThreadTable.KEY, threads)
                 .with(EndTable.KEY, ends)
-                .with(EndSearch.KEY, new EndSearch(ends))
+                .with(TradeWords.KEY, trades)
+                .with(EndSearch.KEY, new EndSearch(ends, trades))
                 .with(TwinTable.KEY, new TwinTable(ends))
                 .with(Schools.KEY, Schools.load())
                 .with(FluidTable.KEY, FluidTable.load())

@@ -10,7 +10,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class EndSearchTest {
     private final EndTable table = EndTable.load(ThreadTable.load());
-    private final EndSearch search = new EndSearch(table);
+    private final EndSearch search = new EndSearch(table, TradeWords.load());
 
     private List<String> find(String words) {
         return search.find(words).stream().map(e -> e.id().text()).toList();
@@ -28,6 +28,10 @@ class EndSearchTest {
                 "Code 61 dash 16|CODE61 -16 male",
                 "push-in 6|PUSH 6 mm male",
                 "propane 510|LPG 510 male",
+                "MIP 3/4|NPT 3/4 male",
+                "meter swivel 3/4|FLATGASKET 3/4 female",
+                "tap connector 1/2|FLATGASKET 1/2 female",
+                "hose bibb|GHT 3/4 male",
                 "#8 insert|ACORING #8 male",
                 "G 1 male|BSPP 1 male",
                 "jic dash 8|JIC37 -8 male",

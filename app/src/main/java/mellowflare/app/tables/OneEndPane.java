@@ -1,0 +1,82 @@
+package mellowflare.app.tables;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.Text;
+import mellowflare.app.look.Look;
+import mellowflare.app.paint.DrawingPane;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.Seat;
+import mellowflare.core.sealing.SealAdvice;
+
+/** One end: its section, its facts, what each counter calls it, what goes on it. */
+final class OneEndPane extends VBox {
+    private final TablesModel model;
+    private final DrawingPane drawing = new DrawingPane(new Insets(64, 46, 12, 46), 15);
+    private final Label held = Text.of("", "held");
+    private final VBox facts = new VBox(3);
+    private final VBox counter = new VBox(3);
+    private final VBox seals = new VBox(3);
+    private final VBox screws = new VBox(3);
+
+    OneEndPane(TablesModel model, Look look) {
+        this.model = model;
+        drawing.setId("table-section");
+        facts.setId("end-facts");
+        counter.setId("at-the-counter");
+        drawing.inkProperty().bind(look.ink());
+        drawing.textScaleProperty().bind(look.scale());
+        drawing.setAccessibleText("Half-section of the chosen end, to scale");
+        StackPane.setAlignment(held, Pos.TOP_LEFT);
+        StackPane stack = new StackPane(drawing, held);
+        stack.getStyleClass().add("drawing-ground");
+        stack.setMinHeight(210);
+        HBox columns = new HBox(
+                16,
+                Text.column("The end", facts),
+                Text.column("Asked for as", counter),
+                Text.column("Goes on it and seals", seals),
+                Text.column("Goes on it and leaks", screws));
+        columns.getStyleClass().add("under-drawing");
+        VBox.setVgrow(stack, Priority.ALWAYS);
+        getChildren().setAll(stack, columns);
+    }
+
+    void refresh() {
+        Optional<End> chosen = model.chosenProperty().get();
+        drawing.drawingProperty().set(model.drawing().orElse(null));
+        held.setText(chosen.map(e -> e.title() + ", " + e.gender().word()).orElse("Nothing found"));
+        Text.fill(seals, model.goesOn(true), "reason-for");
+        Text.fill(screws, model.goesOn(false), "twin");
+        Text.fill(facts, chosen.map(this::facts).orElse(List.of()), "reason-for");
+        Text.fill(counter, model.atTheCounter(), "reason-for");
+    }
+
+    private List<String> facts(End e) {
+        String names = e.form().aliases().isEmpty()
+                ? ""
+                : "Also known as " + String.join(", ", e.form().aliases()) + ".";
+        String seats = "Seat: "
+                + String.join(" or ", e.seats().stream().map(Seat::words).toList()) + ".";
+        String met = "Met on " + String.join(", ", e.form().metIn()) + " lines.";
+        int times = model.fittedHere();
+        String fitted = times == 0 ? "" : "Named and fitted here " + (times == 1 ? "once." : times + " times.");
+        String put = model.seal()
+                .map((SealAdvice s) ->
+                        "Put on: " + String.join("; ", s.putOn()) + ". Never " + String.join("; ", s.never()) + ".")
+                .orElse("");
+        String thread = e.threadName()
+                + e.thread().map(t -> ", " + t.form().angleText() + " flanks").orElse("");
+        return Stream.of(thread, seats, put, names, met, fitted)
+                .filter(t -> !t.isEmpty())
+                .toList();
+    }
+}
