@@ -34,6 +34,7 @@ import mellowflare.core.identify.Identification;
 import mellowflare.core.identify.Identifier;
 import mellowflare.core.identify.IdentifyCase;
 import mellowflare.core.identify.Observation;
+import mellowflare.core.identify.ObservationWords;
 import mellowflare.core.identify.RingSeen;
 import mellowflare.core.identify.SecondDiameter;
 import mellowflare.core.identify.ShopFindings;
@@ -193,19 +194,11 @@ public final class GaugeModel {
         return words.stream().sorted().toList();
     }
 
-    /** What was said besides size, pitch and looks, in words, so that it is seen while its fields are folded away. */
+    /** What was said besides size, pitch and the usual looks, so that it is seen while its fields are folded away. */
     public String besides() {
-        Observation o = seen();
-        List<String> words = new ArrayList<>();
-        o.service().ifPresent(words::add);
-        o.machine().ifPresent(words::add);
-        o.region().ifPresent(r -> words.add(r.replace('-', ' ')));
-        o.hand().ifPresent(h -> words.add(h.word()));
-        o.swivel().ifPresent(s -> words.add(s.word()));
-        o.second().ifPresent(s -> words.add("second " + s.text(desk.units())));
-        o.seatAngle().ifPresent(a -> words.add("seat " + LengthFormat.decimal(a.degrees(), 1, 0) + "°"));
-        o.hex().ifPresent(h -> words.add("hex " + LengthFormat.figure(h, desk.units())));
-        o.tube().ifPresent(h -> words.add("tube " + LengthFormat.figure(h, desk.units())));
+        List<String> words = new ArrayList<>(ObservationWords.besides(seen(), desk.units()));
+        seen().hand().ifPresent(h -> words.add(h.word()));
+        seen().swivel().ifPresent(s -> words.add(s.word()));
         return String.join(", ", words);
     }
 
@@ -434,17 +427,7 @@ public final class GaugeModel {
     }
 
     private static String held(Observation seen) {
-        List<String> words = new ArrayList<>();
-        words.add(seen.gender() == Gender.MALE ? "Male" : "Female");
-        seen.body().filter(b -> b != Body.THREAD).ifPresent(b -> words.add(b.words()));
-        seen.hand().filter(HandSeen.LEFT::equals).ifPresent(h -> words.add(h.word()));
-        seen.taper().ifPresent(t -> words.add(t.word() + " thread"));
-        seen.seat().ifPresent(s -> words.add(s.words()));
-        seen.ring().ifPresent(r -> words.add(r.word()));
-        seen.swivel().ifPresent(s -> words.add(s.word()));
-        if (seen.worn()) {
-            words.add("worn");
-        }
-        return String.join(", ", words);
+        String words = String.join(", ", ObservationWords.looks(seen));
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

@@ -40,6 +40,7 @@ public final class TablesModel {
     private final ReadOnlyObjectWrapper<Optional<End>> kept = new ReadOnlyObjectWrapper<>(Optional.empty());
     private Optional<Gender> gender = Optional.empty();
     private Optional<Body> body = Optional.empty();
+    private boolean fittedOnly;
     private Optional<List<TwinPair>> pairs = Optional.empty();
     private Optional<InterchangeChart> chart = Optional.empty();
 
@@ -53,6 +54,7 @@ public final class TablesModel {
         found.set(desk.data().get(EndSearch.KEY).find(search.get()).stream()
                 .filter(e -> gender.filter(g -> g != e.gender()).isEmpty())
                 .filter(e -> body.filter(b -> b != e.body()).isEmpty())
+                .filter(e -> !fittedOnly || desk.findingsProperty().get().times(e.id()) > 0)
                 .toList());
         if (chosen.get().filter(found.get()::contains).isEmpty()) {
             chosen.set(found.get().stream().findFirst());
@@ -94,6 +96,22 @@ public final class TablesModel {
     public void onlyOutside(Optional<Body> b) {
         body = b;
         find();
+    }
+
+    public boolean fittedOnly() {
+        return fittedOnly;
+    }
+
+    /** Keeps to the ends that were named and fitted here, which is what leans the ranking. */
+    public void onlyFitted(boolean fitted) {
+        fittedOnly = fitted;
+        find();
+    }
+
+    /** An end of the list, with how often it was fitted here. */
+    public String listed(End e) {
+        int times = desk.findingsProperty().get().times(e.id());
+        return e.title() + ", " + e.gender().word() + (times == 0 ? "" : " · fitted here " + times + " ×");
     }
 
     public ReadOnlyObjectProperty<Mode> modeProperty() {
@@ -167,6 +185,7 @@ public final class TablesModel {
     public void lookUp(End end) {
         gender = Optional.empty();
         body = Optional.empty();
+        fittedOnly = false;
         mode.set(Mode.ONE_END);
         search.set("");
         find();

@@ -41,6 +41,7 @@ public final class TablesView implements Page {
     private final ChoiceRow<Mode> modes;
     private final ChoiceRow<Gender> gender;
     private final ChoiceRow<Body> body;
+    private final ChoiceRow<Boolean> fitted;
     private final TextField search = new TextField();
     private final ListView<End> list = new ListView<>();
     private final Label count = Text.of("", "soft");
@@ -61,6 +62,8 @@ public final class TablesView implements Page {
         this.gender = new ChoiceRow<>("", List.of(Gender.values()), Gender::word, g -> null, true, model::only);
         this.body =
                 new ChoiceRow<>("", List.of(Body.values()), b -> b.words(), Pictures::body, true, model::onlyOutside);
+        this.fitted = new ChoiceRow<>(
+                "", List.of(true), f -> "fitted here", f -> null, true, f -> model.onlyFitted(f.isPresent()));
         body.getStyleClass().add("pictures-only");
         page.setCenter(left());
         page.setRight(slip());
@@ -88,8 +91,7 @@ public final class TablesView implements Page {
         search.textProperty().bindBidirectional(model.searchProperty());
         list.setId("ends");
         list.setAccessibleText("Ends found");
-        list.setCellFactory(
-                v -> WordCell.wrapping(e -> e.title() + ", " + e.gender().word()));
+        list.setCellFactory(v -> WordCell.wrapping(model::listed));
         list.setPlaceholder(Text.of("No end of the tables goes by these words.", "soft"));
         list.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
@@ -105,7 +107,7 @@ public final class TablesView implements Page {
                 8,
                 Text.of("By whatever name it is asked for", "slip-heading"),
                 search,
-                new HBox(8, gender, body),
+                new HBox(8, gender, body, fitted),
                 count,
                 list,
                 card);
@@ -140,6 +142,7 @@ public final class TablesView implements Page {
         showing = false;
         gender.show(model.gender());
         body.show(model.body());
+        fitted.show(model.fittedOnly() ? Optional.of(true) : Optional.empty());
         if (model.modeProperty().get() == Mode.LOOK_ALIKES) {
             lookAlikes.refresh();
         }

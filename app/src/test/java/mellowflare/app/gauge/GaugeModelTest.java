@@ -246,7 +246,8 @@ class GaugeModelTest {
         gauge.region(Optional.of("north-america"));
         gauge.machine(Optional.of("farm"));
         assertThat(gauge.besides())
-                .isEqualTo("farm, north america, right-hand, fixed, second 20.2 mm at 12 mm, hex 27 mm, tube 12 mm");
+                .isEqualTo(
+                        "second diameter 20.2 mm at 12 mm, hex 27 mm, tube 12 mm, farm, made in north america, right-hand, fixed");
         assertThat(gauge.seen().counted()).contains(10);
         assertThat(gauge.seen().second().orElseThrow().apart()).isEqualTo(Length.ofMm(12));
         gauge.second().textProperty().set("20.2");

@@ -4,14 +4,19 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.State;
 import mellowflare.core.hose.CutLength;
 import mellowflare.core.hose.JointPlan;
+import mellowflare.core.hose.LineEnd;
 import mellowflare.core.hose.LineStrip;
 import mellowflare.core.hose.PartLine;
+import mellowflare.core.identify.Observation;
+import mellowflare.core.identify.ObservationWords;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.measure.CalledFigure;
@@ -156,6 +161,10 @@ public final class JobSheet {
                             .map(p -> ", " + p.title() + " " + p.gender().word())
                             .orElse(", port not settled");
             page.text(head, 10, 0, true, 0.13f);
+            LineEnd end = result.job().line().end(joint.side().which());
+            if (end.port().isPresent()) {
+                page.text(named(end), 9, 10, false, 0.37f);
+            }
             if (joint.advice().isPresent()) {
                 SealAdvice a = joint.advice().get();
                 page.text(
@@ -169,6 +178,18 @@ public final class JobSheet {
                         0.13f);
             }
         }
+    }
+
+    /** How the port was named: by what readings and how surely, or not by measuring at all. */
+    private String named(LineEnd end) {
+        if (end.certainty().isEmpty() || end.seen().isEmpty()) {
+            return "Picked from the tables, not measured.";
+        }
+        Observation seen = end.seen().get();
+        List<String> words = new ArrayList<>(ObservationWords.readings(seen, units));
+        words.addAll(ObservationWords.looks(seen));
+        return "Named at " + new Figure.OfShare(end.certainty().get()).text(units) + " from: "
+                + String.join(", ", words) + ".";
     }
 
     private void findings(SheetPage page) throws IOException {

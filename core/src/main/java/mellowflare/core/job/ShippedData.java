@@ -11,6 +11,7 @@ import mellowflare.core.material.Compatibility;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.sealing.Sealing;
+import mellowflare.core.thread.PitchLeaves;
 import mellowflare.core.thread.ThreadTable;
 
 /** Puts the shipped tables together into the one bundle that every computation takes. */
@@ -31,6 +32,7 @@ public final class ShippedData {
         TradeWords trades = TradeWords.load();
         return ReferenceData.empty(VERSION)
                 .with(ThreadTable.KEY, threads)
+                .with(PitchLeaves.KEY, PitchLeaves.load())
                 .with(EndTable.KEY, ends)
                 .with(TradeWords.KEY, trades)
                 .with(EndSearch.KEY, new EndSearch(ends, trades))

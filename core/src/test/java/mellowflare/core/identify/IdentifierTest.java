@@ -19,6 +19,7 @@ import mellowflare.core.measure.Instrument;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.thread.Pitch;
+import mellowflare.core.thread.PitchReading;
 import org.junit.jupiter.api.Test;
 
 class IdentifierTest {
@@ -277,5 +278,37 @@ class IdentifierTest {
         assertThat(Normal.below(0)).isCloseTo(0.5, within(1e-7));
         assertThat(Normal.below(1.96)).isCloseTo(0.9750021, within(1e-6));
         assertThat(Normal.below(-1)).isCloseTo(0.1586553, within(1e-6));
+    }
+
+    private List<String> warnings(Observation seen) {
+        return IdentifyCase.of(seen, identifier, DATA).findings().stream()
+                .filter(f -> f.state() == State.FAIL)
+                .map(f -> f.says(UnitSystem.METRIC) + " " + f.remedy(UnitSystem.METRIC))
+                .toList();
+    }
+
+    @Test
+    void testPitchThatNoGaugeHasIsSaidWithTheLeavesNextToIt() {
+        assertThat(warnings(pitch(male(14.2), 17)))
+                .anySatisfy(w -> assertThat(w)
+                        .startsWith("No gauge has a leaf of 17 per inch. Lay 16 per inch and 18 per inch again"));
+        assertThat(warnings(pitch(male(14.2), 18))).noneMatch(w -> w.contains("No gauge"));
+        Observation counted = male(14.2)
+                .withPitchReading(
+                        PitchReading.read("10 over 14.9 mm", UnitSystem.METRIC).value());
+        assertThat(warnings(counted)).as("a count may come to anything").noneMatch(w -> w.contains("No gauge"));
+    }
+
+    @Test
+    void testReadingsAreSaidInWords() {
+        Observation seen = pitch(male(14.2), 18)
+                .withSeat(Optional.of(Seat.CONE37))
+                .withHex(Optional.of(Length.ofMm(17.5)))
+                .withService(Optional.of("hydraulic"))
+                .withWorn(true);
+        assertThat(ObservationWords.readings(seen, UnitSystem.METRIC))
+                .containsExactly(
+                        "14.2 mm across the crests (caliper)", "18 per inch", "hex 17.5 mm", "found on hydraulic");
+        assertThat(ObservationWords.looks(seen)).containsExactly("male", "37° cone", "worn");
     }
 }
