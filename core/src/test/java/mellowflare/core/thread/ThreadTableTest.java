@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.CsvTable.Row;
 import org.junit.jupiter.api.DynamicTest;
@@ -183,5 +184,53 @@ class ThreadTableTest {
         assertThat(table.of(ThreadSeries.UNIFIED)).hasSize(36);
         assertThat(table.of(ThreadSeries.METRIC)).hasSize(26);
         assertThat(table.of(ThreadSeries.NPSM)).hasSize(9);
+    }
+
+    @TestFactory
+    List<DynamicTest> testMetricTaperRowIsNominalAtTheGaugePlaneAndOneInSixteen() {
+        return rows("metrictaper.csv").stream()
+                .map(r -> DynamicTest.dynamicTest(r.need("size"), () -> {
+                    double d = r.number("major_mm");
+                    double p = r.number("pitch_mm");
+                    assertThat(r.number("minor_mm")).isCloseTo(d - 1.082532 * p, within(0.0006));
+                    ThreadSize size = table.find(ThreadSeries.METRIC_TAPER, r.need("size"))
+                            .orElseThrow();
+                    assertThat(size.tapered()).isTrue();
+                    assertThat(size.maleCrest().low().mm()).isEqualTo(d);
+                    assertThat(size.maleCrest().high().mm())
+                            .isCloseTo(
+                                    d + (r.number("useful_length_mm") - r.number("gauge_length_mm")) / 16,
+                                    within(1e-9));
+                    assertThat(size.source().confidence()).isEqualTo(Confidence.UNCONFIRMED);
+                }))
+                .toList();
+    }
+
+    @Test
+    void testGasThreadsFollowTheirForms() {
+        ThreadSize acme = table.find(ThreadSeries.GAS, "1-5/16-5 Acme").orElseThrow();
+        double p = 25.4 / 5;
+        assertThat(acme.major().mm()).isCloseTo(25.4 * 21 / 16, within(0.001));
+        assertThat(acme.form().internalMinor(acme.major(), acme.pitch()).mm())
+                .isCloseTo(acme.femaleCrest().low().mm(), within(0.001));
+        assertThat(acme.maleCrest().high().minus(acme.maleCrest().low()).mm()).isCloseTo(0.05 * p, within(0.001));
+        assertThat(acme.form().depth(acme.pitch()).mm()).isCloseTo(p / 2, within(1e-9));
+        ThreadSize ngo = table.find(ThreadSeries.GAS, ".885-14 NGO").orElseThrow();
+        assertThat(ngo.femaleCrest().low().inches()).isCloseTo(0.885 - 1.082532 / 14, within(0.0002));
+        ThreadSize w = table.find(ThreadSeries.GAS, "W21.8x1/14").orElseThrow();
+        assertThat(w.femaleCrest().low().mm()).isCloseTo(21.8 - 2 * 0.640327 * 25.4 / 14, within(0.001));
+        assertThat(List.of(ngo, w)).allMatch(t -> t.source().confidence() == Confidence.UNCONFIRMED);
+    }
+
+    @Test
+    void testGaugesHaveALeafForEveryThreadOfTheTables() {
+        PitchLeaves leaves = PitchLeaves.load();
+        for (ThreadSeries series : ThreadSeries.values()) {
+            for (ThreadSize size : table.of(series)) {
+                assertThat(leaves.has(size.pitch())).as(size.name()).isTrue();
+            }
+        }
+        assertThat(leaves.nextTo(Pitch.ofPerInch(17)))
+                .containsExactlyInAnyOrder(Pitch.ofPerInch(16), Pitch.ofPerInch(18));
     }
 }
