@@ -123,4 +123,50 @@ class IdentifyTest {
                 .contains("93 %  ORB -6 male, O-ring boss, 9/16-18 UN")
                 .contains("none of these");
     }
+
+    @Test
+    void testRarerCluesAreUnderstoodAndFitTheSchema() {
+        String in =
+                "{\"gender\":\"male\",\"body\":\"thread\",\"diameter\":21.0,\"pitch\":\"10 over 18.14 mm\",\"hand\":\"right\","
+                        + "\"secondDiameter\":20.25,\"apart\":\"12 mm\",\"swivel\":\"fixed\",\"hex\":\"7/8 in\",\"region\":\"north-america\","
+                        + "\"machine\":\"farm\"}";
+        Run run = Run.of(in, "identify");
+        assertThat(run.errors()).isEmpty();
+        assertThat(Schemas.faults("identify.in", in)).isEmpty();
+        assertThat(Schemas.faults("identify.out", run.json())).isEmpty();
+        assertThat(run.json().get("candidates").get(0).get("code").asText()).isIn("NPT", "BSPT");
+        assertThat(run.json().get("candidates").get(0).get("for").toString()).contains("a taper of 1 in 16");
+    }
+
+    @Test
+    void testEndsWithoutAThreadAreNamed() {
+        Run run = Run.of("{\"gender\":\"male\",\"body\":\"flange\",\"diameter\":44.4}", "identify");
+        JsonNode best = run.json().get("candidates").get(0);
+        assertThat(best.get("code").asText()).isEqualTo("CODE61");
+        assertThat(best.get("size").asText()).isEqualTo("-16");
+        assertThat(best.get("thread").asText()).isEqualTo("no thread, a flange");
+        assertThat(best.get("twins").get(0).get("code").asText()).isEqualTo("CODE62");
+        Run tube = Run.of(
+                "{\"gender\":\"male\",\"diameter\":13.85,\"pitch\":\"1.5 mm\",\"seat\":\"cone24\",\"tube\":8}",
+                "identify");
+        assertThat(tube.json().get("candidates").get(0).get("size").asText()).isEqualTo("L8");
+    }
+
+    @Test
+    void testHalfOfATaperReadingIsRefusedByItsField() {
+        Run run = Run.of("{\"gender\":\"male\",\"diameter\":20,\"secondDiameter\":19}", "identify");
+        assertThat(run.status()).isEqualTo(2);
+        assertThat(run.errors()).contains("“apart”");
+        assertThat(run.out()).isEmpty();
+        assertThat(Run.of("{\"gender\":\"male\",\"body\":\"sponge\"}", "identify")
+                        .errors())
+                .contains("“body”")
+                .contains("coupler");
+    }
+
+    @Test
+    void testPitchThatNoGaugeHasIsAFinding() {
+        Run run = Run.of("{\"gender\":\"male\",\"diameter\":14.2,\"pitch\":\"17 tpi\"}", "identify");
+        assertThat(run.json().get("findings").toString()).contains("No gauge has a leaf of 17 per inch");
+    }
 }
