@@ -80,6 +80,8 @@ public final class GaugeView implements Page {
         holdUp.getStyleClass().setAll("quiet-action");
         holdUp.setOnAction(e -> hold.heldProperty().set(!hold.heldProperty().get()));
         StackPane.setAlignment(holdUp, Pos.TOP_RIGHT);
+        held.maxWidthProperty()
+                .bind(stack.widthProperty().subtract(holdUp.widthProperty()).subtract(16));
         StackPane.setMargin(holdUp, new Insets(10, 12, 0, 0));
         stack.getChildren().add(holdUp);
         holdPane.visibleProperty().bind(hold.heldProperty());
