@@ -23,13 +23,21 @@ public final class Text {
         return l;
     }
 
-    /** Fills a box with lines of text; lines that stand there already stay. */
+    /** Fills a box that holds nothing else with lines of text; labels that stand there are filled anew, which costs less than new ones. */
     public static void fill(Pane box, List<String> texts, String style) {
-        List<String> before = box.getChildren().stream()
-                .map(n -> n instanceof Label l && l.getStyleClass().contains(style) ? l.getText() : "")
-                .toList();
-        if (!before.equals(texts)) {
-            box.getChildren().setAll(texts.stream().map(t -> of(t, style)).toList());
+        List<Node> labels = box.getChildren();
+        if (labels.size() > texts.size()) {
+            labels.subList(texts.size(), labels.size()).clear();
+        }
+        for (int i = 0; i < texts.size(); i++) {
+            if (i == labels.size()) {
+                labels.add(of(texts.get(i), style));
+            } else if (labels.get(i) instanceof Label l) {
+                l.setText(texts.get(i));
+                if (!l.getStyleClass().contains(style)) {
+                    l.getStyleClass().setAll("label", style);
+                }
+            }
         }
     }
 

@@ -1,5 +1,8 @@
 package mellowflare.app.gauge;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -16,12 +19,26 @@ import mellowflare.core.identify.Candidate;
 import mellowflare.core.identify.Identification;
 import mellowflare.core.measure.UnitSystem;
 
-/** The ranked answers: the likeliest large with its bar, the next ones small; “nothing fits” is an answer too. */
+/**
+ * The ranked answers: the likeliest large with its bar, the next ones small; “nothing fits” is an answer too. The nodes are made once and filled anew
+ * on every key, which is what keeps a key within its frame.
+ */
 final class AnswerList extends VBox {
-    private static final int SHOWN = 4;
+    private static final int OTHERS = 3;
     private static final double WORTH_SHOWING = 0.002;
-    private final Consumer<Candidate> use;
-    private final Consumer<End> tables;
+    private static final double WORTH_DOUBTING = 0.01;
+    private final Label title = Text.of("", "answer-best");
+    private final Label share = plain("answer-share");
+    private final Label says = Text.of("", "soft");
+    private final Region part = new Region();
+    private final StackPane bar = bar();
+    private final Label goesWith = Text.of("", "soft");
+    private final HBox mate;
+    private final List<Other> others = new ArrayList<>();
+    private final Label doubt = plain("answer-share-small");
+    private final HBox none = row(Text.of("none of these", "soft"), doubt);
+    private double filled = Double.NaN;
+    private Optional<End> best = Optional.empty();
 
     /**
      * @param use takes a candidate as the end that is held
@@ -29,88 +46,112 @@ final class AnswerList extends VBox {
      */
     AnswerList(Consumer<Candidate> use, Consumer<End> tables) {
         super(6);
-        this.tables = tables;
-        this.use = use;
         setId("answers");
-    }
-
-    void show(Identification answer, String goesWith) {
-        getChildren().clear();
-        switch (answer.standing()) {
-            case NOTHING_GIVEN ->
-                getChildren()
-                        .add(Text.of(
-                                "Type what the caliper says, or press what you see. Every figure narrows it.", "soft"));
-            case NOTHING_FITS -> {
-                getChildren().add(head("Nothing in the tables fits well", answer.unknownProbability(), "answer-none"));
-                getChildren()
-                        .add(Text.of(
-                                "Measure again, look whether it is worn, or ask: it may be a standard that these tables lack.",
-                                "soft"));
-                others(answer, 0);
-            }
-            case OPEN, SETTLED -> {
-                Candidate best = answer.candidates().get(0);
-                getChildren().add(head(best.end().title(), best.probability(), "answer-best"));
-                getChildren()
-                        .add(Text.of(
-                                best.end().threadName() + ", "
-                                        + best.end()
-                                                .thread()
-                                                .map(t -> t.form().angleText() + ", ")
-                                                .orElse("")
-                                        + best.end().source().shown(),
-                                "soft"));
-                getChildren().add(bar(best.probability()));
-                getChildren().add(mate(best.end(), goesWith));
-                others(answer, 1);
-                if (answer.unknownProbability() > 0.01) {
-                    getChildren().add(row(Text.of("none of these", "soft"), answer.unknownProbability()));
-                }
-            }
-        }
-    }
-
-    private Node mate(End end, String goesWith) {
         Button look = new Button("seal, mate and source");
         look.setId("look-up");
         look.getStyleClass().setAll("quiet-action");
         look.setMinWidth(Region.USE_PREF_SIZE);
-        look.setAccessibleText("Open " + end.title() + " in Tables");
-        look.setOnAction(e -> tables.accept(end));
-        HBox row = new HBox(4, Text.of(goesWith, "soft"), Text.spring(), look);
-        row.setAlignment(Pos.CENTER_LEFT);
-        return row;
+        look.setOnAction(e -> best.ifPresent(tables));
+        mate = new HBox(4, goesWith, Text.spring(), look);
+        mate.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(row(title, share), says, bar, mate);
+        for (int i = 0; i < OTHERS; i++) {
+            Other other = new Other(use);
+            others.add(other);
+            getChildren().add(other.row);
+        }
+        getChildren().add(none);
     }
 
-    private void others(Identification answer, int from) {
-        answer.candidates().stream()
-                .skip(from)
-                .limit(SHOWN - 1)
-                .filter(c -> c.probability() > WORTH_SHOWING)
-                .forEach(c -> {
-                    Button other = new Button(c.end().title());
-                    other.getStyleClass().setAll("answer-other");
-                    other.setAccessibleText("Use " + c.end().title());
-                    other.setOnAction(e -> use.accept(c));
-                    getChildren().add(row(other, c.probability()));
-                });
+    /** One of the next answers. */
+    private static final class Other {
+        private final Button name = new Button();
+        private final Label share = plain("answer-share-small");
+        private final HBox row = row(name, share);
+        private Optional<Candidate> shown = Optional.empty();
+
+        Other(Consumer<Candidate> use) {
+            name.getStyleClass().setAll("answer-other");
+            name.setOnAction(e -> shown.ifPresent(use));
+        }
+
+        void show(Optional<Candidate> candidate) {
+            shown = candidate;
+            there(row, candidate.isPresent());
+            candidate.ifPresent(c -> {
+                name.setText(c.end().title());
+                name.setAccessibleText("Use " + c.end().title());
+                share.setText(share(c.probability()));
+            });
+        }
     }
 
-    private static Node head(String text, double probability, String style) {
-        Label title = Text.of(text, style);
-        Label share = new Label(share(probability));
-        share.getStyleClass().add("answer-share");
-        share.setMinWidth(Region.USE_PREF_SIZE);
-        HBox row = new HBox(8, title, Text.spring(), share);
-        row.setAlignment(Pos.BASELINE_LEFT);
-        return row;
+    void show(Identification answer, String mateWords) {
+        boolean named = answer.standing() == Identification.Standing.OPEN
+                || answer.standing() == Identification.Standing.SETTLED;
+        boolean nothing = answer.standing() == Identification.Standing.NOTHING_FITS;
+        best = answer.best().filter(b -> named).map(Candidate::end);
+        there(title.getParent(), named || nothing);
+        there(bar, named);
+        there(mate, named);
+        title.setText(best.map(End::title).orElse("Nothing in the tables fits well"));
+        style(title, nothing ? "answer-none" : "answer-best");
+        share.setText(share(
+                nothing
+                        ? answer.unknownProbability()
+                        : answer.best().map(Candidate::probability).orElse(0.0)));
+        says.setText(best.map(AnswerList::source)
+                .orElse(
+                        nothing
+                                ? "Measure again, look whether it is worn, or ask: it may be a standard that these tables lack."
+                                : "Type what the caliper says, or press what you see. Every figure narrows it."));
+        fill(named ? answer.candidates().get(0).probability() : 0);
+        goesWith.setText(mateWords);
+        int from = named ? 1 : 0;
+        for (int i = 0; i < OTHERS; i++) {
+            int at = from + i;
+            boolean shown = (named || nothing)
+                    && at < answer.candidates().size()
+                    && answer.candidates().get(at).probability() > WORTH_SHOWING;
+            others.get(i).show(shown ? Optional.of(answer.candidates().get(at)) : Optional.empty());
+        }
+        there(none, named && answer.unknownProbability() > WORTH_DOUBTING);
+        doubt.setText(share(answer.unknownProbability()));
     }
 
-    private static Node row(Node name, double probability) {
-        Label share = new Label(share(probability));
-        share.getStyleClass().add("answer-share-small");
-        share.setMinWidth(Region.USE_PREF_SIZE);
+    private static String source(End end) {
+        return end.threadName() + ", "
+                + end.thread().map(t -> t.form().angleText() + ", ").orElse("")
+                + end.source().shown();
+    }
+
+    private void fill(double probability) {
+        if (probability != filled) {
+            filled = probability;
+            part.maxWidthProperty().bind(bar.widthProperty().multiply(probability));
+        }
+    }
+
+    private static void style(Label label, String style) {
+        if (!label.getStyleClass().contains(style)) {
+            label.getStyleClass().removeAll("answer-best", "answer-none");
+            label.getStyleClass().add(style);
+        }
+    }
+
+    private static void there(Node node, boolean there) {
+        node.setVisible(there);
+        node.setManaged(there);
+    }
+
+    private static Label plain(String style) {
+        Label label = new Label();
+        label.getStyleClass().add(style);
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    private static HBox row(Node name, Node share) {
         HBox row = new HBox(8, name, Text.spring(), share);
         row.setAlignment(Pos.BASELINE_LEFT);
         return row;
@@ -120,14 +161,12 @@ final class AnswerList extends VBox {
         return new Figure.OfShare(probability).text(UnitSystem.METRIC);
     }
 
-    private static Node bar(double probability) {
+    private StackPane bar() {
         Region full = new Region();
         full.getStyleClass().add("bar-ground");
-        Region part = new Region();
         part.getStyleClass().add("bar-part");
         StackPane stack = new StackPane(full, part);
         StackPane.setAlignment(part, Pos.CENTER_LEFT);
-        part.maxWidthProperty().bind(stack.widthProperty().multiply(probability));
         return stack;
     }
 }

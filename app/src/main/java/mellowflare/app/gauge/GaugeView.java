@@ -34,9 +34,9 @@ public final class GaugeView implements Page {
     private final Label held = Text.of("", "held");
     private final VBox speaksFor = new VBox(3);
     private final VBox speaksAgainst = new VBox(3);
-    private Optional<NextCheck> nextShown = Optional.empty();
     private final VBox twins = new VBox(3);
-    private final VBox next = new VBox(3);
+    private final Button nextCheck = new Button();
+    private final VBox outcomes = new VBox(3);
     private final VBox warnings = new VBox(3);
     private final Button otherReading = new Button();
     private final AnswerList answers;
@@ -61,6 +61,11 @@ public final class GaugeView implements Page {
         answers.setMinHeight(Region.USE_PREF_SIZE);
         this.slip = new GaugeSlip(model, caliper, answers);
         drawing.setId("half-section");
+        nextCheck.getStyleClass().setAll("next-check");
+        nextCheck.setId("next-check");
+        nextCheck.setWrapText(true);
+        nextCheck.setMinHeight(Region.USE_PREF_SIZE);
+        nextCheck.setAlignment(Pos.CENTER_LEFT);
         drawing.inkProperty().bind(look.ink());
         drawing.textScaleProperty().bind(look.scale());
         drawing.setAccessibleText("Half-section of the end, to scale");
@@ -97,7 +102,7 @@ public final class GaugeView implements Page {
                 18,
                 Text.column("Speaks for it", new VBox(3, speaksFor, speaksAgainst)),
                 Text.column("Looks like it", twins),
-                Text.column("Check next", next));
+                Text.column("Check next", new VBox(3, nextCheck, outcomes)));
         columns.getStyleClass().add("under-drawing");
         VBox.setVgrow(stack, Priority.ALWAYS);
         warnings.getStyleClass().add("warnings");
@@ -142,27 +147,18 @@ public final class GaugeView implements Page {
     }
 
     private void showNext(Identification answer) {
-        if (answer.nextCheck().equals(nextShown) && !next.getChildren().isEmpty()) {
-            return;
-        }
-        nextShown = answer.nextCheck();
-        next.getChildren().clear();
-        if (answer.nextCheck().isEmpty()) {
-            next.getChildren().add(Text.of(answer.safeCourse(), "reason-for"));
-        }
-        answer.nextCheck().ifPresent(n -> {
-            Button check = new Button(n.says());
-            check.getStyleClass().setAll("next-check");
-            check.setId("next-check");
-            check.setWrapText(true);
-            check.setMinHeight(Region.USE_PREF_SIZE);
-            check.setAlignment(Pos.CENTER_LEFT);
-            check.setOnAction(e -> slip.lead(n.clue()));
-            next.getChildren().add(check);
-            n.outcomes()
-                    .forEach(o ->
-                            next.getChildren().add(Text.of("“" + o.seen() + "” speaks for " + o.then() + ".", "soft")));
-        });
+        Optional<NextCheck> check = answer.nextCheck();
+        nextCheck.setText(check.map(NextCheck::says).orElse(""));
+        nextCheck.setVisible(check.isPresent());
+        nextCheck.setManaged(check.isPresent());
+        nextCheck.setOnAction(e -> check.ifPresent(n -> slip.lead(n.clue())));
+        Text.fill(
+                outcomes,
+                check.map(n -> n.outcomes().stream()
+                                .map(o -> "“" + o.seen() + "” speaks for " + o.then() + ".")
+                                .toList())
+                        .orElseGet(() -> List.of(answer.safeCourse())),
+                check.isPresent() ? "soft" : "reason-for");
     }
 
     private void showFigures(GaugeResult r) {

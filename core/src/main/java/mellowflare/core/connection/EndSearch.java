@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicReference;
 import mellowflare.core.reference.ReferenceKey;
 
 /** Finds ends by any words a counter may hear: code, size, trade alias, thread, gender, service, the plumber's FIP as well as Rp. */
@@ -16,10 +17,20 @@ public final class EndSearch {
 
     private record Entry(End end, List<String> words) {}
 
-    private final List<Entry> entries;
+    private final EndTable table;
+    private final TradeWords trades;
+    private final AtomicReference<List<Entry>> entries = new AtomicReference<>();
 
     public EndSearch(EndTable table, TradeWords trades) {
-        entries = table.all().stream().map(e -> new Entry(e, words(e, trades))).toList();
+        this.table = table;
+        this.trades = trades;
+    }
+
+    /** Made when somebody searches, so that the window need not wait for it. */
+    private List<Entry> entries() {
+        return entries.updateAndGet(made -> made != null
+                ? made
+                : table.all().stream().map(e -> new Entry(e, words(e, trades))).toList());
     }
 
     private static List<String> words(End end, TradeWords trades) {
@@ -51,10 +62,10 @@ public final class EndSearch {
      */
     public List<End> find(String text) {
         if (text.isBlank()) {
-            return entries.stream().map(Entry::end).toList();
+            return table.all();
         }
         List<String> asked = split(text);
-        return entries.stream()
+        return entries().stream()
                 .filter(e -> asked.stream().allMatch(w -> holds(e, w)))
                 .sorted(Comparator.comparing(
                                 (Entry e) -> !asked.contains(e.end().id().size().toLowerCase(Locale.ROOT)))

@@ -56,7 +56,9 @@ public final class TradeWords {
         String size = end.id().size();
         return template.replace("{size}", size)
                 .replace("{dash}", end.dash().map(d -> "-" + d.number()).orElse(size))
-                .replace("{sixteenths}", sixteenths(end).orElse(size))
+                .replace(
+                        "{sixteenths}",
+                        template.contains("{sixteenths}") ? sixteenths(end).orElse(size) : "")
                 .replace(
                         "{thread}",
                         end.thread().map(ThreadSize::name).orElse("").replace(" UN", ""))

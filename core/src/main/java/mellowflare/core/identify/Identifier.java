@@ -1,13 +1,11 @@
 package mellowflare.core.identify;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.IntStream;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
@@ -107,13 +105,8 @@ public final class Identifier {
         for (int e = 0; e < posterior.length; e++) {
             posterior[e] /= sum;
         }
-        List<Integer> order = IntStream.range(0, posterior.length)
-                .boxed()
-                .sorted(Comparator.comparingDouble(e -> -posterior[e]))
-                .limit(SHOWN)
-                .toList();
         List<Candidate> candidates = new ArrayList<>();
-        for (int e : order) {
+        for (int e : likeliest(posterior)) {
             List<Evidence> evidence = new ArrayList<>();
             for (int c = 0; c < logs.length; c++) {
                 evidence(given.get(c), seen, ends.get(e), logs[c][e] - best[c]).ifPresent(evidence::add);
@@ -123,6 +116,24 @@ public final class Identifier {
         }
         return new Identification(
                 seen, candidates, Math.exp(unknown - top) / sum, NextCheckFinder.find(CLUES, seen, ends, posterior));
+    }
+
+    /** The few likeliest, best first, without sorting the hundreds of others. */
+    private static int[] likeliest(double[] posterior) {
+        int[] best = new int[Math.min(SHOWN, posterior.length)];
+        int found = 0;
+        for (int e = 0; e < posterior.length; e++) {
+            int at = found;
+            while (at > 0 && posterior[e] > posterior[best[at - 1]]) {
+                at--;
+            }
+            if (at < best.length) {
+                found = Math.min(found + 1, best.length);
+                System.arraycopy(best, at, best, at + 1, found - at - 1);
+                best[at] = e;
+            }
+        }
+        return best;
     }
 
     /** A clue that has no figure of this end to compare with says nothing of it. */

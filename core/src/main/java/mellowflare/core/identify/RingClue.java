@@ -2,7 +2,6 @@ package mellowflare.core.identify;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.ToDoubleBiFunction;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
@@ -27,21 +26,20 @@ final class RingClue implements OutcomeClue<RingSeen> {
 
     @Override
     public double chance(RingSeen outcome, End end) {
-        double atBase = mean(end, RingClue::atBase);
-        double inFace = mean(end, RingClue::inFace);
-        return switch (outcome) {
-            case THREAD_BASE -> atBase;
-            case FACE -> inFace;
-            case NONE -> 1 - atBase - inFace;
-        };
-    }
-
-    private static double mean(End end, ToDoubleBiFunction<Seat, Boolean> chance) {
         boolean male = end.gender() == Gender.MALE;
-        return end.seats().stream()
-                .mapToDouble(s -> chance.applyAsDouble(s, male))
-                .average()
-                .orElse(0);
+        double base = 0;
+        double face = 0;
+        // No streams here: this runs for every end on every key.
+        for (Seat seat : end.seats()) {
+            base += atBase(seat, male);
+            face += inFace(seat, male);
+        }
+        int seats = end.seats().size();
+        return switch (outcome) {
+            case THREAD_BASE -> base / seats;
+            case FACE -> face / seats;
+            case NONE -> 1 - (base + face) / seats;
+        };
     }
 
     /** The male carries the ring of a boss; a stud that seals on its face often has a captive one. */

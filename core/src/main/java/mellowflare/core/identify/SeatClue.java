@@ -1,8 +1,7 @@
 package mellowflare.core.identify;
 
-import java.util.EnumMap;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -16,15 +15,15 @@ final class SeatClue implements OutcomeClue<Seat> {
     /** Rings on the inner end of something, hard to tell apart in bad light. */
     private static final Set<Seat> LOOK_ALIKE = Set.of(Seat.PILOT_ORING, Seat.FACE_ORING, Seat.TUBE_ORING);
 
-    private final Map<Seat, Map<Seat, Double>> confusion = new EnumMap<>(Seat.class);
+    /** Chance of seeing the second where the first is. */
+    private final double[][] confusion = new double[SEATS.size()][];
 
     SeatClue() {
         for (Seat truth : SEATS) {
-            Map<Seat, Double> row = new EnumMap<>(Seat.class);
-            SEATS.forEach(seen -> row.put(seen, weight(seen, truth)));
-            double sum = row.values().stream().mapToDouble(Double::doubleValue).sum();
-            row.replaceAll((seat, w) -> w / sum);
-            confusion.put(truth, row);
+            double[] row =
+                    SEATS.stream().mapToDouble(seen -> weight(seen, truth)).toArray();
+            double sum = Arrays.stream(row).sum();
+            confusion[truth.ordinal()] = Arrays.stream(row).map(w -> w / sum).toArray();
         }
     }
 
@@ -72,7 +71,7 @@ final class SeatClue implements OutcomeClue<Seat> {
     public double chance(Seat outcome, End end) {
         double sum = 0;
         for (Seat truth : end.seats()) {
-            sum += confusion.get(truth).get(outcome);
+            sum += confusion[truth.ordinal()][outcome.ordinal()];
         }
         return sum / end.seats().size();
     }
