@@ -32,8 +32,7 @@ final class AnswerList extends VBox {
     private final Label says = Text.of("", "soft");
     private final Region part = new Region();
     private final StackPane bar = bar();
-    private final Label goesWith = Text.of("", "soft");
-    private final HBox mate;
+    private final Button look = new Button("seal, mate and source");
     private final List<Other> others = new ArrayList<>();
     private final Label doubt = plain("answer-share-small");
     private final HBox none = row(Text.of("none of these", "soft"), doubt);
@@ -45,16 +44,15 @@ final class AnswerList extends VBox {
      * @param tables opens an end in Tables
      */
     AnswerList(Consumer<Candidate> use, Consumer<End> tables) {
-        super(6);
+        super(4);
         setId("answers");
-        Button look = new Button("seal, mate and source");
         look.setId("look-up");
         look.getStyleClass().setAll("quiet-action");
         look.setMinWidth(Region.USE_PREF_SIZE);
         look.setOnAction(e -> best.ifPresent(tables));
-        mate = new HBox(4, goesWith, Text.spring(), look);
-        mate.setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(row(title, share), says, bar, mate);
+        HBox heading = new HBox(8, Text.of("Most likely", "slip-heading"), Text.spring(), look);
+        heading.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(heading, row(title, share), says, bar);
         for (int i = 0; i < OTHERS; i++) {
             Other other = new Other(use);
             others.add(other);
@@ -93,20 +91,19 @@ final class AnswerList extends VBox {
         best = answer.best().filter(b -> named).map(Candidate::end);
         there(title.getParent(), named || nothing);
         there(bar, named);
-        there(mate, named);
+        look.setVisible(named);
         title.setText(best.map(End::title).orElse("Nothing in the tables fits well"));
         style(title, nothing ? "answer-none" : "answer-best");
         share.setText(share(
                 nothing
                         ? answer.unknownProbability()
                         : answer.best().map(Candidate::probability).orElse(0.0)));
-        says.setText(best.map(AnswerList::source)
+        says.setText(best.map(end -> source(end) + ". " + mateWords + ".")
                 .orElse(
                         nothing
                                 ? "Measure again, look whether it is worn, or ask: it may be a standard that these tables lack."
                                 : "Type what the caliper says, or press what you see. Every figure narrows it."));
         fill(named ? answer.candidates().get(0).probability() : 0);
-        goesWith.setText(mateWords);
         int from = named ? 1 : 0;
         for (int i = 0; i < OTHERS; i++) {
             int at = from + i;

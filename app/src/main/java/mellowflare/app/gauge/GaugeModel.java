@@ -57,6 +57,7 @@ import mellowflare.core.thread.PitchReading;
 /** What Gauge does, without a window: typed readings in, ranked answer and drawing out, the end into the line. */
 public final class GaugeModel {
     private static final int KINDS_OF_TWIN_SHOWN = 3;
+    private static final int TWINS_NAMED = 6;
     private static final Observation FRESH = Observation.of(Gender.MALE).withBody(Optional.of(Body.THREAD));
     private static final List<String> RANKING_SHOWS = List.of("end.settled", "end.nothing-fits");
     private final Desk desk;
@@ -406,13 +407,20 @@ public final class GaugeModel {
         return c.speaking(verdict).stream().map(e -> e.says(desk.units())).toList();
     }
 
+    /** The first few by name, the others by number. */
+    private static String names(List<Twin> twins) {
+        String first =
+                twins.stream().limit(TWINS_NAMED).map(t -> t.other().brief()).collect(Collectors.joining(", "));
+        return twins.size() <= TWINS_NAMED ? first : first + " and " + (twins.size() - TWINS_NAMED) + " more";
+    }
+
     /** What it goes together with, in words. */
     private String goesWith(End end) {
         return desk.data()
                 .get(EndTable.KEY)
                 .mate(end)
-                .map(m -> "goes with " + m.brief() + " " + m.gender().word())
-                .orElse("goes into its hose");
+                .map(m -> "Goes with " + m.brief() + " " + m.gender().word())
+                .orElse("Goes into its hose");
     }
 
     private static List<String> twins(Candidate c) {
@@ -421,8 +429,8 @@ public final class GaugeModel {
                 .entrySet()
                 .stream()
                 .limit(KINDS_OF_TWIN_SHOWN)
-                .map(e -> e.getValue().stream().map(t -> t.other().brief()).collect(Collectors.joining(", ")) + ": "
-                        + e.getKey().alike() + ". " + e.getKey().ifForced())
+                .map(e -> names(e.getValue()) + ": " + e.getKey().alike() + ". "
+                        + e.getKey().ifForced())
                 .toList();
     }
 

@@ -128,7 +128,7 @@ final class GaugeSlip extends VBox {
         scroll.getStyleClass().add("slip-inner");
         scroll.setMinHeight(120);
         scroll.prefHeightProperty().bind(entries.heightProperty().add(4));
-        getChildren().setAll(scroll, Text.of("Most likely", "slip-heading"), answers);
+        getChildren().setAll(scroll, answers);
         getStyleClass().addAll("slip", "slip-content");
     }
 

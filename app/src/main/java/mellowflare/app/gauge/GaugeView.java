@@ -30,7 +30,7 @@ public final class GaugeView implements Page {
     private final HoldModel hold;
     private final HoldPane holdPane;
     private final BorderPane page = new BorderPane();
-    private final DrawingPane drawing = new DrawingPane(new Insets(88, 46, 12, 88), 15);
+    private final DrawingPane drawing = new DrawingPane(new Insets(80, 46, 46, 88), 15);
     private final Label held = Text.of("", "held");
     private final VBox speaksFor = new VBox(3);
     private final VBox speaksAgainst = new VBox(3);

@@ -217,7 +217,7 @@ class GaugeModelTest {
         assertThat(gauge.seen().seat()).isEmpty();
         assertThat(gauge.seen().diameter()).contains(Length.ofMm(44.4));
         assertThat(best()).isEqualTo("CODE61 -16");
-        assertThat(gauge.result().goesWith()).isEqualTo("goes with CODE61 -16 female");
+        assertThat(gauge.result().goesWith()).isEqualTo("Goes with CODE61 -16 female");
         assertThat(gauge.result().twins())
                 .anySatisfy(t -> assertThat(t).startsWith("CODE62 -16").contains("pressure series"));
         open.desk().undo();
@@ -230,14 +230,14 @@ class GaugeModelTest {
         gauge.body(Body.BARB);
         gauge.diameter().textProperty().set("10.9");
         assertThat(best()).isEqualTo("BARB 3/8");
-        assertThat(gauge.result().goesWith()).isEqualTo("goes into its hose");
+        assertThat(gauge.result().goesWith()).isEqualTo("Goes into its hose");
         assertThat(gauge.result().answer().safeCourse()).contains("mate by hand");
     }
 
     @Test
     void testSeldomCluesAreTakenAndSaidWhileTheirFieldsAreFolded() {
         type("20.96", "10 over 18.14");
-        assertThat(gauge.pitch().understoodProperty().get()).isEqualTo("1.814 mm, 14 per inch");
+        assertThat(gauge.pitch().understoodProperty().get()).isEqualTo("1.81 mm, 14/in");
         gauge.second().textProperty().set("20.2 at 12");
         gauge.hex().textProperty().set("27");
         gauge.tube().textProperty().set("12");

@@ -453,15 +453,13 @@ public final class HalfSection {
                     true));
         });
         seen.pitch().ifPresent(p -> {
-            int first = Math.max(0, thread.turns() / 2 - 1);
-            Point at = thread.crestPoint(first);
-            double top = Math.max(at.y(), seen.diameter().map(d -> d.mm() / 2).orElse(0.0));
+            Point at = thread.crestPoint(Math.max(0, thread.turns() / 2 - 1));
+            // Under the lower half of a male, where no leader comes down; inside a female.
+            double y = male()
+                    ? -Math.max(at.y(), seen.diameter().map(d -> d.mm() / 2).orElse(0.0))
+                    : at.y();
             sheet.add(new Shape.Dimension(
-                    new Point(at.x(), male() ? top : at.y()),
-                    new Point(at.x() + p.length().mm(), male() ? top : at.y()),
-                    male() ? 1 : -1,
-                    p.text(),
-                    true));
+                    new Point(at.x(), y), new Point(at.x() + p.length().mm(), y), -1, p.text(), true));
         });
     }
 }

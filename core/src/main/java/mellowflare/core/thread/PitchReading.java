@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.LengthText;
 import mellowflare.core.measure.Read;
 import mellowflare.core.measure.Refusal;
@@ -61,6 +62,10 @@ public record PitchReading(Pitch pitch, Optional<Integer> counted) {
 
     /** The pitch in both ways of saying, for a count that has only the one. */
     public String understood() {
-        return counted.isEmpty() ? pitch.otherText() : pitch.text() + ", " + pitch.otherText();
+        double mm = pitch.length().mm();
+        return counted.isEmpty()
+                ? pitch.otherText()
+                : LengthFormat.decimal(mm, 2, 0) + " mm, " + LengthFormat.decimal(Length.MM_PER_INCH / mm, 1, 0)
+                        + "/in";
     }
 }
