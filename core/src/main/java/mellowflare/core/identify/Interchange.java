@@ -2,8 +2,11 @@ package mellowflare.core.identify;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.measure.LengthBand;
 import mellowflare.core.reference.ReferenceData;
 
 /**
@@ -14,6 +17,11 @@ import mellowflare.core.reference.ReferenceData;
  * @param says what comes of it, a whole sentence
  */
 public record Interchange(End other, TwinKind.Goes goes, String says) {
+    /** A male so much over the one that a female is made for does not start (house figures); a taper starts with its small end. */
+    private static final double TOO_LARGE_MM = 0.3;
+
+    private static final double TAPER_STARTS_MM = 1.0;
+
     public boolean seals() {
         return goes == TwinKind.Goes.SEALS;
     }
@@ -34,12 +42,26 @@ public record Interchange(End other, TwinKind.Goes goes, String says) {
         for (End mate : mates.stream().limit(1).toList()) {
             for (Twin twin : data.get(TwinTable.KEY).of(mate.id())) {
                 TwinKind kind = twin.kind();
-                if (!mates.contains(twin.other()) && kind.goes() != TwinKind.Goes.NOT_ON) {
+                if (!mates.contains(twin.other())
+                        && kind.goes() != TwinKind.Goes.NOT_ON
+                        && enters(end, twin.other(), data.get(EndTable.KEY))) {
                     all.add(new Interchange(twin.other(), kind.goes(), kind.ifForced() + " " + kind.tellBy()));
                 }
             }
         }
         return List.copyOf(all);
+    }
+
+    /** Whether the male of the two is not too large for the female: look-alikes lie to both sides, but only the smaller go in. */
+    private static boolean enters(End one, End other, EndTable table) {
+        End male = one.gender() == Gender.MALE ? one : other;
+        End female = one.gender() == Gender.MALE ? other : one;
+        Optional<LengthBand> made = table.mate(female).flatMap(End::across);
+        if (made.isEmpty() || male.across().isEmpty()) {
+            return true;
+        }
+        double excess = male.across().get().middle().mm() - made.get().middle().mm();
+        return excess <= (male.tapered() ? TAPER_STARTS_MM : TOO_LARGE_MM);
     }
 
     /** Its own mate, and ends of other families that are made to go on it. */

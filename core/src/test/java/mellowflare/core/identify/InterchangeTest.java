@@ -54,4 +54,21 @@ class InterchangeTest {
                     .allSatisfy(i -> assertThat(i.other().gender()).isNotEqualTo(end.gender()));
         }
     }
+
+    private static boolean goesOn(EndCode male, String size, EndCode female, String other) {
+        End end = DATA.get(EndTable.KEY).find(id(male, size, Gender.MALE)).orElseThrow();
+        return Interchange.on(end, DATA).stream()
+                .anyMatch(i -> i.other().id().equals(id(female, other, Gender.FEMALE)));
+    }
+
+    @Test
+    void testOnlyTheSmallerOfTwoLookAlikesGoesIn() {
+        // 7/8-14 male is 22.1 mm, G 5/8 is made for 22.8 mm: it goes in, slack. The other way round it does not start.
+        assertThat(goesOn(EndCode.ORB, "-10", EndCode.BSPP, "5/8")).isTrue();
+        assertThat(goesOn(EndCode.BSPP, "5/8", EndCode.ORB, "-10")).isFalse();
+        // 22.1 mm straight into a 1/2 NPT port made for 21.3 mm: no. A 1/2 NPT starts in G 1/2 with its small end.
+        assertThat(goesOn(EndCode.JIC37, "-10", EndCode.NPT, "1/2")).isFalse();
+        assertThat(goesOn(EndCode.NPT, "1/2", EndCode.BSPP, "1/2")).isTrue();
+        assertThat(goesOn(EndCode.BSPP, "1/2", EndCode.NPT, "1/2")).isTrue();
+    }
 }
