@@ -7,9 +7,9 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.core.geometry.Drawing;
-import mellowflare.core.identify.HoldUp;
 import mellowflare.core.identify.Identification;
 import mellowflare.core.measure.Length;
+import mellowflare.core.section.HoldUp;
 
 /** Holding a part to the screen, without a window: true size once a card was laid on the outline, kept for the next time. */
 public final class HoldModel {

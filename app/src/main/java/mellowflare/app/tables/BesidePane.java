@@ -13,7 +13,7 @@ import mellowflare.app.entry.Text;
 import mellowflare.app.look.Look;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.core.connection.End;
-import mellowflare.core.identify.Comparison;
+import mellowflare.core.lookalike.Comparison;
 
 /** Two ends beside each other: both sections, then look by look; where they differ is marked. */
 final class BesidePane extends VBox {

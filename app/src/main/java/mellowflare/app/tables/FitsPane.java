@@ -15,8 +15,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.Text;
 import mellowflare.core.connection.EndCode;
-import mellowflare.core.identify.InterchangeChart;
-import mellowflare.core.identify.TwinKind;
+import mellowflare.core.lookalike.InterchangeChart;
+import mellowflare.core.lookalike.TwinKind;
 
 /** What fits what: males down, females across. A filled mark seals, a hollow one only goes on, a dot binds, a half-filled one differs by size. */
 final class FitsPane extends VBox {

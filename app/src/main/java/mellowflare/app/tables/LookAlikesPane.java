@@ -18,8 +18,8 @@ import javafx.scene.layout.VBox;
 import mellowflare.app.entry.Text;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.Gender;
-import mellowflare.core.identify.TwinKind;
-import mellowflare.core.identify.TwinPair;
+import mellowflare.core.lookalike.TwinKind;
+import mellowflare.core.lookalike.TwinPair;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 

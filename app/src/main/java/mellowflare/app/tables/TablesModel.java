@@ -20,15 +20,15 @@ import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.TradeWords;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.hose.Which;
-import mellowflare.core.identify.Comparison;
-import mellowflare.core.identify.HalfSection;
-import mellowflare.core.identify.Interchange;
-import mellowflare.core.identify.InterchangeChart;
-import mellowflare.core.identify.TwinPair;
-import mellowflare.core.identify.TwinTable;
+import mellowflare.core.lookalike.Comparison;
+import mellowflare.core.lookalike.Interchange;
+import mellowflare.core.lookalike.InterchangeChart;
+import mellowflare.core.lookalike.TwinPair;
+import mellowflare.core.lookalike.TwinTable;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.sealing.SealAdvice;
+import mellowflare.core.section.HalfSection;
 
 /** What Tables does, without a window: search, the chosen end, what goes on it. */
 public final class TablesModel {

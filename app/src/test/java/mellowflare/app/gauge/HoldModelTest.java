@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.nio.file.Path;
 import mellowflare.app.OpenBook;
 import mellowflare.book.BookTrouble;
-import mellowflare.core.identify.HoldUp;
+import mellowflare.core.section.HoldUp;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 

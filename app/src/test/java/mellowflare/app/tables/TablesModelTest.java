@@ -11,7 +11,7 @@ import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.hose.Which;
-import mellowflare.core.identify.TwinPair;
+import mellowflare.core.lookalike.TwinPair;
 import mellowflare.core.measure.UnitSystem;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;

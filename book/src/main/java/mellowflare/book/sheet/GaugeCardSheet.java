@@ -3,9 +3,9 @@ package mellowflare.book.sheet;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import mellowflare.core.geometry.Drawing;
-import mellowflare.core.identify.GaugeCard;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.section.GaugeCard;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** The gauge card as PDF at true size. */

@@ -23,7 +23,7 @@ import mellowflare.core.fluid.Service;
 import mellowflare.core.hose.HoseCase;
 import mellowflare.core.hose.Side;
 import mellowflare.core.hose.Which;
-import mellowflare.core.identify.TwinTable;
+import mellowflare.core.lookalike.TwinTable;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Length;

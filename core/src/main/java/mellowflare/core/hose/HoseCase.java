@@ -7,7 +7,7 @@ import mellowflare.core.connection.EndTable;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.fluid.Service;
-import mellowflare.core.identify.TwinTable;
+import mellowflare.core.lookalike.TwinTable;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Length;

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Seat;
-import mellowflare.core.identify.Twin;
+import mellowflare.core.lookalike.Twin;
 import mellowflare.core.parts.HoseEndPart;
 
 /**

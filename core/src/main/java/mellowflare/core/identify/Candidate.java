@@ -2,6 +2,7 @@ package mellowflare.core.identify;
 
 import java.util.List;
 import mellowflare.core.connection.End;
+import mellowflare.core.lookalike.Twin;
 
 /**
  * One possible answer.

@@ -10,6 +10,7 @@ import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
+import mellowflare.core.lookalike.TwinTable;
 import mellowflare.core.reference.ReferenceData;
 
 /** Ranks all ends for an observation. Holds no state but the tables; safe for many threads. */

@@ -6,7 +6,7 @@ import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.TradeWords;
 import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.hose.StepTable;
-import mellowflare.core.identify.TwinTable;
+import mellowflare.core.lookalike.TwinTable;
 import mellowflare.core.material.Compatibility;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.reference.ReferenceData;

@@ -12,7 +12,7 @@ import mellowflare.core.advice.Subject;
 import mellowflare.core.hose.HoseCase;
 import mellowflare.core.hose.Side;
 import mellowflare.core.identify.Identification;
-import mellowflare.core.identify.Twin;
+import mellowflare.core.lookalike.Twin;
 import mellowflare.core.reference.Source;
 
 /** A port that was not measured surely may be one of its look-alikes. */

@@ -1,4 +1,4 @@
-package mellowflare.core.identify;
+package mellowflare.core.lookalike;
 
 /** How two ends can be taken for each other, and what comes of it. */
 public enum TwinKind {

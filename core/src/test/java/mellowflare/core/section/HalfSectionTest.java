@@ -1,4 +1,4 @@
-package mellowflare.core.identify;
+package mellowflare.core.section;
 
 import static mellowflare.core.Samples.DATA;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -12,6 +12,9 @@ import mellowflare.core.connection.Seat;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Pen;
 import mellowflare.core.geometry.Shape;
+import mellowflare.core.identify.HandSeen;
+import mellowflare.core.identify.Identifier;
+import mellowflare.core.identify.Observation;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthBand;
 import mellowflare.core.measure.UnitSystem;

@@ -1,4 +1,4 @@
-package mellowflare.core.identify;
+package mellowflare.core.section;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -14,6 +14,11 @@ import mellowflare.core.geometry.Pen;
 import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
 import mellowflare.core.geometry.ThreadProfile;
+import mellowflare.core.identify.Candidate;
+import mellowflare.core.identify.Identification;
+import mellowflare.core.identify.Observation;
+import mellowflare.core.identify.RingSeen;
+import mellowflare.core.identify.TaperSeen;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthBand;
 import mellowflare.core.measure.UnitSystem;

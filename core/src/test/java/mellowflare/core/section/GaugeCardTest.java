@@ -1,4 +1,4 @@
-package mellowflare.core.identify;
+package mellowflare.core.section;
 
 import static mellowflare.core.Samples.DATA;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -31,9 +31,9 @@ class GaugeCardTest {
 
     @Test
     void testCombTeethStandOnePitchApart() {
-        List<Shape.Path> combs = outlines(GaugeCard.combs());
-        assertThat(combs).hasSize(20);
-        // The fourth leaf is 11 1/2 to the inch: five outline points a turn.
+        List<Shape.Path> combs = outlines(GaugeCard.combs(DATA));
+        assertThat(combs).as("one for every pitch of the tables").hasSize(17);
+        // The fourth comb is 11 1/2 to the inch: five outline points a turn.
         List<Point> points = combs.get(3).points();
         assertThat(points.get(6).x() - points.get(1).x()).isCloseTo(25.4 / 11.5, within(1e-9));
     }

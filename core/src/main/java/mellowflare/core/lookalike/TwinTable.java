@@ -1,4 +1,4 @@
-package mellowflare.core.identify;
+package mellowflare.core.lookalike;
 
 import java.util.ArrayList;
 import java.util.Comparator;

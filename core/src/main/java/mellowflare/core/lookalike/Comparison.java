@@ -1,4 +1,4 @@
-package mellowflare.core.identify;
+package mellowflare.core.lookalike;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -72,16 +72,14 @@ public record Comparison(List<Row> rows, String verdict) {
                 one,
                 other,
                 e -> e.thread()
-                        .map(t -> (e.leftHand() ? HandSeen.LEFT : HandSeen.RIGHT).word())
+                        .map(t -> e.leftHand() ? "left-hand" : "right-hand")
                         .orElse("–"));
         add(
                 rows,
                 "along it",
                 one,
                 other,
-                e -> e.thread()
-                        .map(t -> (t.tapered() ? TaperSeen.TAPERED : TaperSeen.PARALLEL).word())
-                        .orElse("–"));
+                e -> e.thread().map(t -> t.tapered() ? "tapered" : "straight").orElse("–"));
         add(
                 rows,
                 "seat",

@@ -1,4 +1,4 @@
-package mellowflare.core.identify;
+package mellowflare.core.section;
 
 import static mellowflare.core.Samples.DATA;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -9,6 +9,9 @@ import java.util.Optional;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Shape;
+import mellowflare.core.identify.Identification;
+import mellowflare.core.identify.Identifier;
+import mellowflare.core.identify.Observation;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 import org.junit.jupiter.api.Test;

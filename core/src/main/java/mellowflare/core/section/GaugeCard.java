@@ -1,6 +1,7 @@
-package mellowflare.core.identify;
+package mellowflare.core.section;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.TreeMap;
 import mellowflare.core.connection.End;
@@ -18,6 +19,7 @@ import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.thread.Pitch;
 import mellowflare.core.thread.ThreadForm;
+import mellowflare.core.thread.ThreadSize;
 
 /**
  * A card to print at true size and hold a part against: pitch combs, slots as wide as a thread over its crests, wedges for seats, and a ruler
@@ -41,7 +43,7 @@ public final class GaugeCard {
     public static List<Drawing> drawings(ReferenceData data) {
         List<Drawing> all = new ArrayList<>();
         all.add(ruler());
-        all.add(combs());
+        all.add(combs(data));
         all.add(wedges());
         all.addAll(slots(data));
         return List.copyOf(all);
@@ -70,10 +72,14 @@ public final class GaugeCard {
         return sheet.done(0, 2, WIDTH, 18);
     }
 
-    /** One comb for every leaf of the shop's two gauges: lay the thread on it, the right one shows no light. */
-    static Drawing combs() {
+    /** One comb for every pitch of the tables, inch before metric: lay the thread on it, the right one shows no light. */
+    static Drawing combs(ReferenceData data) {
         Drawing.Sheet sheet = new Drawing.Sheet();
-        List<Pitch> leaves = new PitchClue().outcomes(Gender.MALE);
+        List<Pitch> leaves = data.get(EndTable.KEY).all().stream()
+                .flatMap(e -> e.thread().map(ThreadSize::pitch).stream())
+                .distinct()
+                .sorted(Comparator.comparing(Pitch::perInch).reversed().thenComparing(Pitch::marking))
+                .toList();
         int columns = 4;
         double column = WIDTH / columns;
         double row = 12.5;

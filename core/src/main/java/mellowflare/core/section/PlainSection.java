@@ -1,4 +1,4 @@
-package mellowflare.core.identify;
+package mellowflare.core.section;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -9,6 +9,7 @@ import mellowflare.core.geometry.Fill;
 import mellowflare.core.geometry.Pen;
 import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
+import mellowflare.core.identify.Observation;
 import mellowflare.core.measure.UnitSystem;
 
 /** An end without a thread in half-section: to scale in the one measure across it, in proportion elsewhere. */

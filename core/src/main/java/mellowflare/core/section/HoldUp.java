@@ -1,4 +1,4 @@
-package mellowflare.core.identify;
+package mellowflare.core.section;
 
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -9,6 +9,8 @@ import mellowflare.core.geometry.Fill;
 import mellowflare.core.geometry.Pen;
 import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
+import mellowflare.core.identify.Candidate;
+import mellowflare.core.identify.Identification;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;

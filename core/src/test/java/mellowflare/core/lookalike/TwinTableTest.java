@@ -1,4 +1,4 @@
-package mellowflare.core.identify;
+package mellowflare.core.lookalike;
 
 import static mellowflare.core.Samples.DATA;
 import static mellowflare.core.Samples.id;

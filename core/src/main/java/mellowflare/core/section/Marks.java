@@ -1,4 +1,4 @@
-package mellowflare.core.identify;
+package mellowflare.core.section;
 
 import java.util.ArrayList;
 import java.util.Collections;
