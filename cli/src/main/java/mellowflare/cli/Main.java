@@ -10,6 +10,7 @@ import mellowflare.cli.command.ExitStatus;
 import mellowflare.cli.command.HoseCommand;
 import mellowflare.cli.command.IdentifyCommand;
 import mellowflare.cli.command.JobCommand;
+import mellowflare.cli.command.SealCommand;
 import mellowflare.cli.input.Refused;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -25,7 +26,13 @@ import picocli.CommandLine.Command;
             "Exit status: 0 computed; 1 computed, and a finding says stop; 2 input refused; 3 file trouble.",
             "Example:  echo '{\"text\": \"2 7/16\"}' | ./mellow-flare convert"
         },
-        subcommands = {ConvertCommand.class, IdentifyCommand.class, HoseCommand.class, JobCommand.class})
+        subcommands = {
+            ConvertCommand.class,
+            IdentifyCommand.class,
+            HoseCommand.class,
+            SealCommand.class,
+            JobCommand.class
+        })
 public final class Main implements Runnable {
 
     @CommandLine.Spec
@@ -33,7 +40,8 @@ public final class Main implements Runnable {
 
     @Override
     public void run() {
-        throw new CommandLine.ParameterException(spec.commandLine(), "Name a command: convert, identify, hose or job.");
+        throw new CommandLine.ParameterException(
+                spec.commandLine(), "Name a command: convert, identify, seal, hose or job.");
     }
 
     public static void main(String[] args) {

@@ -1,16 +1,10 @@
 package mellowflare.cli.command;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
-import mellowflare.core.advice.Practice;
-import mellowflare.core.advice.School;
-import mellowflare.core.advice.SchoolTopic;
-import mellowflare.core.advice.Schools;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
@@ -65,7 +59,7 @@ final class HoseIn {
                 finished(f, units),
                 f.length("bendRadius"),
                 clocking,
-                practice(f.object("practice")),
+                Shared.practice(f.object("practice"), data),
                 units,
                 MakeLog.EMPTY,
                 data);
@@ -148,35 +142,10 @@ final class HoseIn {
     }
 
     private Service service(Fields f) throws Refused {
-        Optional<String> fluid = f.text("fluid");
-        if (fluid.isPresent() && data.get(FluidTable.KEY).find(fluid.get()).isEmpty()) {
-            throw f.wrong(
-                    "fluid",
-                    "“" + fluid.get() + "” is not known here: use "
-                            + data.get(FluidTable.KEY).all().stream()
-                                    .map(Fluid::id)
-                                    .collect(Collectors.joining(", "))
-                            + ".");
-        }
+        Optional<String> fluid = Shared.fluid(f, data).map(Fluid::id);
         Service service = new Service(
                 fluid, f.pressure("working"), f.pressure("peak"), f.temperature("fluidTemperature"), f.flow("flow"));
         f.nothingElse();
         return service;
-    }
-
-    private Practice practice(Fields f) throws Refused {
-        Practice practice = Practice.USUAL;
-        Schools schools = data.get(Schools.KEY);
-        for (Map.Entry<String, SchoolTopic> topic :
-                Words.of(SchoolTopic.values()).entrySet()) {
-            Map<String, String> known = new HashMap<>();
-            schools.of(topic.getValue()).stream().map(School::id).forEach(id -> known.put(id, id));
-            Optional<String> chosen = f.word(topic.getKey(), known);
-            if (chosen.isPresent()) {
-                practice = practice.with(topic.getValue(), chosen.get());
-            }
-        }
-        f.nothingElse();
-        return practice;
     }
 }

@@ -7,7 +7,7 @@ import mellowflare.core.reference.Source;
  *
  * @param id stable name, such as {@code mineral-oil}
  * @param name as shown
- * @param group kind of fluid: oil, water, ester, fuel, brake
+ * @param group kind of fluid
  * @param densityKgPerM3 density near 20 C (kg/m3)
  * @param tapeAllowed whether shreds of PTFE tape are tolerable in it
  * @param caution what can hurt, shown at the step where it matters
@@ -16,13 +16,13 @@ import mellowflare.core.reference.Source;
 public record Fluid(
         String id,
         String name,
-        String group,
+        FluidGroup group,
         double densityKgPerM3,
         boolean tapeAllowed,
         String caution,
         Source source) {
 
     public boolean burnsEasily() {
-        return group.equals("fuel");
+        return group == FluidGroup.FUEL;
     }
 }

@@ -20,7 +20,7 @@ public final class FluidTable {
                         row -> new Fluid(
                                 row.need("id"),
                                 row.need("name"),
-                                row.need("group"),
+                                row.word("group", FluidGroup.class),
                                 row.number("density_kg_m3"),
                                 row.need("tape").equals("yes"),
                                 row.need("caution"),

@@ -10,6 +10,7 @@ import mellowflare.core.lookalike.TwinTable;
 import mellowflare.core.material.Compatibility;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.sealing.JointLimits;
 import mellowflare.core.sealing.Sealing;
 import mellowflare.core.thread.PitchLeaves;
 import mellowflare.core.thread.ThreadTable;
@@ -17,7 +18,7 @@ import mellowflare.core.thread.ThreadTable;
 /** Puts the shipped tables together into the one bundle that every computation takes. */
 public final class ShippedData {
     /** Names this state of the tables; goes up with every change of a figure. */
-    public static final String VERSION = "2026-11-c";
+    public static final String VERSION = "2026-11-d";
 
     private ShippedData() {}
 
@@ -41,6 +42,7 @@ public final class ShippedData {
                 .with(FluidTable.KEY, FluidTable.load())
                 .with(Compatibility.KEY, Compatibility.load())
                 .with(Sealing.KEY, Sealing.load())
+                .with(JointLimits.KEY, JointLimits.load())
                 .with(Catalogue.KEY, Catalogue.load())
                 .with(StepTable.KEY, StepTable.load());
     }

@@ -15,7 +15,7 @@ public final class HoseRules {
             new HoseSize(),
             new FluidBelongs(),
             new LinerBears(),
-            new RingBears(),
+            new Joints(),
             new TemperatureRange(),
             new BendRadius(),
             new Velocity(),

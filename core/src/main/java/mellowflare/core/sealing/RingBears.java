@@ -1,4 +1,4 @@
-package mellowflare.core.hose.rules;
+package mellowflare.core.sealing;
 
 import java.util.List;
 import java.util.Map;
@@ -8,15 +8,13 @@ import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
-import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.Seat;
-import mellowflare.core.hose.HoseCase;
-import mellowflare.core.hose.Side;
 import mellowflare.core.material.Compatibility;
 import mellowflare.core.reference.Source;
 
-/** Rings of the joints must bear the fluid: the stock compound is NBR. */
-final class RingBears implements Rule<HoseCase> {
+/** The ring of a joint must bear the fluid: the stock compound of port and face rings is NBR. */
+final class RingBears implements Rule<JointCase> {
+    private static final List<Seat> STOCK_RING = List.of(Seat.PORT_ORING, Seat.FACE_ORING);
     private static final RuleText TEXT = new RuleText(
             "joint.ring-fluid",
             Severity.STOP,
@@ -27,32 +25,27 @@ final class RingBears implements Rule<HoseCase> {
             Source.house("fluid and elastomer table"));
 
     @Override
-    public List<Finding> check(HoseCase c) {
-        return c.sides().stream()
-                .filter(s -> s.seat().filter(Seat.PORT_ORING::equals).isPresent())
-                .map(s -> check(c, s))
-                .toList();
-    }
-
-    private static Finding check(HoseCase c, Side s) {
-        Subject about = s.which().joint();
+    public List<Finding> check(JointCase c) {
+        if (!STOCK_RING.contains(c.seat())) {
+            return List.of();
+        }
         if (c.fluid().isEmpty()) {
-            return Finding.notChecked(TEXT, about, "fluid");
+            return List.of(Finding.notChecked(TEXT, c.about(), "fluid"));
         }
         Compatibility table = c.data().get(Compatibility.KEY);
         String fluid = c.fluid().get().id();
         Optional<Compatibility.Row> row = table.of(fluid, "NBR");
         if (row.isEmpty()) {
-            return Finding.notChecked(
-                    TEXT, about, "word on NBR in " + c.fluid().get().name());
+            return List.of(Finding.notChecked(
+                    TEXT, c.about(), "word on NBR in " + c.fluid().get().name()));
         }
-        return Finding.of(
+        return List.of(Finding.of(
                 row.get().verdict() != Compatibility.Verdict.NEVER,
                 TEXT,
-                about,
+                c.about(),
                 Map.of(
                         "fluid", Figure.of(c.fluid().get().name()),
                         "source", Figure.of(row.get().source().text()),
-                        "instead", Figure.of(table.sealFor(fluid).orElse("a compound its maker names"))));
+                        "instead", Figure.of(table.sealFor(fluid).orElse("a compound its maker names")))));
     }
 }

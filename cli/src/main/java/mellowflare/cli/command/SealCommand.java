@@ -1,0 +1,140 @@
+package mellowflare.cli.command;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import mellowflare.cli.input.Fields;
+import mellowflare.cli.input.Refused;
+import mellowflare.cli.output.FindingsOut;
+import mellowflare.core.advice.Practice;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.EndCode;
+import mellowflare.core.connection.EndId;
+import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.Seat;
+import mellowflare.core.fluid.Fluid;
+import mellowflare.core.job.ShippedData;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.sealing.JointCase;
+import mellowflare.core.sealing.JointRules;
+import mellowflare.core.sealing.SealAdvice;
+import mellowflare.core.sealing.Sealing;
+import picocli.CommandLine.Command;
+
+/** {@code seal}: how one joint is sealed. */
+@Command(
+        name = "seal",
+        mixinStandardHelpOptions = true,
+        description =
+                "Says how a joint is sealed: what goes on it, what never does, how tight, when it is opened again.",
+        footer = {
+            "",
+            "In:   code, size; gender, seat where the end can have several; fluid; practice (schools by topic); units; id",
+            "Out:  sealsOn, putOn, never, lubricant, tighten, reuse, inspect, seat, source, findings",
+            "Example:  echo '{\"code\": \"NPT\", \"size\": \"1/2\", \"fluid\": \"water\"}' | ./mellow-flare seal"
+        })
+public final class SealCommand extends ComputeCommand {
+    private static final List<String> COLUMNS =
+            List.of("code", "size", "seat", "sealsOn", "putOn", "never", "lubricant", "tighten", "reuse", "inspect");
+
+    @Override
+    Computation computation() {
+        return new Seal(ShippedData.load());
+    }
+
+    private record Seal(ReferenceData data) implements Computation {
+        @Override
+        public ObjectNode of(Fields f) throws Refused {
+            UnitSystem units = Words.units(f);
+            End end = end(f);
+            Seat seat = f.word("seat", Words.SEATS).orElse(end.usualSeat());
+            if (!end.seats().contains(seat)) {
+                throw f.wrong("seat", "a " + end.id().text() + " has no " + seat.words() + ".");
+            }
+            Optional<Fluid> fluid = Shared.fluid(f, data);
+            Practice practice = Shared.practice(f.object("practice"), data);
+            SealAdvice advice = data.get(Sealing.KEY)
+                    .advise(end, seat, fluid, practice, data)
+                    .orElseThrow(() -> f.wrong("seat", "the tables hold no advice for it."));
+            ObjectNode out = out(end, seat, advice);
+            FindingsOut.put(out, JointRules.check(new JointCase(end, seat, fluid, Subject.END, data)), units);
+            return out;
+        }
+
+        /** Both sides of a joint are sealed alike, so that the gender may be left out. */
+        private End end(Fields f) throws Refused {
+            EndCode code = f.needWord("code", Words.of(EndCode.values()));
+            String size = f.needText("size");
+            EndTable ends = data.get(EndTable.KEY);
+            Stream<Gender> genders =
+                    f.word("gender", Words.GENDERS).map(Stream::of).orElse(Stream.of(Gender.MALE, Gender.FEMALE));
+            return genders.flatMap(g -> ends.find(new EndId(code, size, g)).stream())
+                    .findFirst()
+                    .orElseThrow(() -> f.wrong(
+                            "size",
+                            "the tables hold no " + code + " " + size + "; sizes are "
+                                    + String.join(", ", ends.sizes(code)) + "."));
+        }
+
+        private static ObjectNode out(End end, Seat seat, SealAdvice a) {
+            ObjectNode out = JsonNodeFactory.instance.objectNode();
+            out.put("code", end.id().code().name());
+            out.put("size", end.id().size());
+            out.put("seat", seat.code());
+            out.put("sealsOn", a.sealsOn().words());
+            list(out.putArray("putOn"), a.putOn());
+            list(out.putArray("never"), a.never());
+            out.put("lubricant", a.lubricant());
+            out.put("tighten", a.tighten());
+            out.put("reuse", a.reuse());
+            out.put("inspect", a.inspect());
+            out.put("source", a.source().shown());
+            return out;
+        }
+
+        private static void list(ArrayNode into, List<String> texts) {
+            texts.forEach(into::add);
+        }
+
+        @Override
+        public List<String> columns() {
+            return COLUMNS;
+        }
+
+        @Override
+        public List<String> cells(ObjectNode r) {
+            return COLUMNS.stream().map(c -> cell(r.path(c))).toList();
+        }
+
+        private static String cell(JsonNode value) {
+            return value.isArray() ? joined(value) : value.asText();
+        }
+
+        private static String joined(JsonNode list) {
+            StringBuilder text = new StringBuilder();
+            list.forEach(t -> text.append(text.isEmpty() ? "" : "; ").append(t.asText()));
+            return text.toString();
+        }
+
+        @Override
+        public String text(ObjectNode r) {
+            StringBuilder text = new StringBuilder();
+            text.append("seals on the ").append(r.path("sealsOn").asText()).append('\n');
+            for (String key : List.of("putOn", "never", "lubricant", "tighten", "reuse", "inspect")) {
+                text.append(key.equals("putOn") ? "put on" : key)
+                        .append(": ")
+                        .append(cell(r.path(key)))
+                        .append('\n');
+            }
+            r.path("findings").forEach(f -> text.append(Words.finding(f)));
+            return text.toString();
+        }
+    }
+}

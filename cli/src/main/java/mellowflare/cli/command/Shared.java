@@ -1,0 +1,51 @@
+package mellowflare.cli.command;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import mellowflare.cli.input.Fields;
+import mellowflare.cli.input.Refused;
+import mellowflare.core.advice.Practice;
+import mellowflare.core.advice.School;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.advice.Schools;
+import mellowflare.core.fluid.Fluid;
+import mellowflare.core.fluid.FluidTable;
+import mellowflare.core.reference.ReferenceData;
+
+/** Fields that several commands read alike. */
+final class Shared {
+    private Shared() {}
+
+    /** The fluid by its id. */
+    static Optional<Fluid> fluid(Fields f, ReferenceData data) throws Refused {
+        Optional<String> id = f.text("fluid");
+        FluidTable fluids = data.get(FluidTable.KEY);
+        Optional<Fluid> fluid = id.flatMap(fluids::find);
+        if (id.isPresent() && fluid.isEmpty()) {
+            throw f.wrong(
+                    "fluid",
+                    "“" + id.get() + "” is not known here: use "
+                            + fluids.all().stream().map(Fluid::id).collect(Collectors.joining(", ")) + ".");
+        }
+        return fluid;
+    }
+
+    /** The schools by topic; what is not named stays usual. */
+    static Practice practice(Fields f, ReferenceData data) throws Refused {
+        Practice practice = Practice.USUAL;
+        Schools schools = data.get(Schools.KEY);
+        for (Map.Entry<String, SchoolTopic> topic :
+                Words.of(SchoolTopic.values()).entrySet()) {
+            Map<String, String> known = new HashMap<>();
+            schools.of(topic.getValue()).stream().map(School::id).forEach(id -> known.put(id, id));
+            Optional<String> chosen = f.word(topic.getKey(), known);
+            if (chosen.isPresent()) {
+                practice = practice.with(topic.getValue(), chosen.get());
+            }
+        }
+        f.nothingElse();
+        return practice;
+    }
+}

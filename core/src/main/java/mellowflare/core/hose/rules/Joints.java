@@ -1,0 +1,29 @@
+package mellowflare.core.hose.rules;
+
+import java.util.List;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.hose.HoseCase;
+import mellowflare.core.hose.Side;
+import mellowflare.core.sealing.JointCase;
+import mellowflare.core.sealing.JointRules;
+
+/** What the rules of a single joint say of both joints of the line. */
+final class Joints implements Rule<HoseCase> {
+    @Override
+    public List<Finding> check(HoseCase c) {
+        return c.sides().stream()
+                .filter(s -> s.port().isPresent() && s.seat().isPresent())
+                .flatMap(s -> check(c, s).stream())
+                .toList();
+    }
+
+    private static List<Finding> check(HoseCase c, Side s) {
+        return JointRules.check(new JointCase(
+                s.port().orElseThrow(),
+                s.seat().orElseThrow(),
+                c.fluid(),
+                s.which().joint(),
+                c.data()));
+    }
+}
