@@ -8,6 +8,7 @@ import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.hose.StepTable;
 import mellowflare.core.lookalike.TwinTable;
 import mellowflare.core.material.Compatibility;
+import mellowflare.core.parts.AdapterTable;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.sealing.JointLimits;
@@ -44,6 +45,7 @@ public final class ShippedData {
                 .with(Sealing.KEY, Sealing.load())
                 .with(JointLimits.KEY, JointLimits.load())
                 .with(Catalogue.KEY, Catalogue.load())
+                .with(AdapterTable.KEY, AdapterTable.load(ends))
                 .with(StepTable.KEY, StepTable.load());
     }
 }

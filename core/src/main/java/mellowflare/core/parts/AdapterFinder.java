@@ -1,0 +1,129 @@
+package mellowflare.core.parts;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.EndId;
+import mellowflare.core.connection.EndTable;
+import mellowflare.core.reference.ReferenceData;
+import org.jgrapht.GraphPath;
+import org.jgrapht.alg.shortestpath.AllDirectedPaths;
+import org.jgrapht.graph.DirectedPseudograph;
+
+/** Finds the shortest sensible chains of adapters between two ends: a graph whose points are open ends and whose lines are adapters. */
+public final class AdapterFinder {
+    /** More adapters than these in a row are not sensible. */
+    public static final int MOST = 3;
+
+    private static final int SHOWN = 5;
+    private final EndTable ends;
+    private final AdapterTable adapters;
+    private final Map<EndId, Set<EndId>> goOn = new HashMap<>();
+
+    /**
+     * @param data must hold {@link EndTable#KEY} and {@link AdapterTable#KEY}
+     */
+    public AdapterFinder(ReferenceData data) {
+        this.ends = data.get(EndTable.KEY);
+        this.adapters = data.get(AdapterTable.KEY);
+    }
+
+    /** One way of putting an adapter on an open end. */
+    private record Use(AdapterChain.Link link, EndId on) {}
+
+    /** The ends that are made to go together with one: its mate, and ends of other families made for it. */
+    private Set<EndId> goOn(EndId id) {
+        return goOn.computeIfAbsent(id, this::madeFor);
+    }
+
+    private Set<EndId> madeFor(EndId id) {
+        Set<EndId> mates = new HashSet<>();
+        Optional<End> end = ends.find(id);
+        end.flatMap(ends::mate).ifPresent(m -> mates.add(m.id()));
+        ends.all().stream()
+                .filter(e -> e.gender() != id.gender())
+                .filter(e -> ends.mate(e).filter(m -> m.id().equals(id)).isPresent())
+                .forEach(e -> mates.add(e.id()));
+        return mates;
+    }
+
+    /** Whether the two ends need no adapter. */
+    public boolean direct(AdapterAsk ask) {
+        return goOn(ask.to().id()).contains(ask.from().id());
+    }
+
+    /** The most sensible chains, best first; empty when there is none of up to {@link #MOST} adapters. */
+    public List<AdapterChain> find(AdapterAsk ask) {
+        DirectedPseudograph<EndId, Use> graph = graph(ask);
+        EndId from = ask.from().id();
+        Set<EndId> targets = new HashSet<>(goOn(ask.to().id()));
+        targets.retainAll(graph.vertexSet());
+        targets.remove(from);
+        if (!graph.containsVertex(from) || targets.isEmpty()) {
+            return List.of();
+        }
+        List<AdapterChain> chains = new ArrayList<>();
+        for (GraphPath<EndId, Use> path :
+                new AllDirectedPaths<>(graph).getAllPaths(Set.of(from), targets, true, MOST)) {
+            if (turnsAsAsked(path.getEdgeList(), ask)) {
+                chains.add(chain(path.getEdgeList(), ask.to().id()));
+            }
+        }
+        return chains.stream()
+                .distinct()
+                .sorted(AdapterChain.SENSIBLE)
+                .limit(SHOWN)
+                .toList();
+    }
+
+    private DirectedPseudograph<EndId, Use> graph(AdapterAsk ask) {
+        DirectedPseudograph<EndId, Use> graph = new DirectedPseudograph<>(Use.class);
+        for (AdapterPart part : adapters.all()) {
+            if (ask.admits(part)) {
+                put(graph, part, false);
+                put(graph, part, true);
+            }
+        }
+        return graph;
+    }
+
+    private void put(DirectedPseudograph<EndId, Use> graph, AdapterPart part, boolean turned) {
+        EndId in = turned ? part.b() : part.a();
+        EndId out = turned ? part.a() : part.b();
+        for (EndId on : goOn(in)) {
+            graph.addVertex(on);
+            graph.addVertex(out);
+            graph.addEdge(on, out, new Use(new AdapterChain.Link(part, turned), on));
+        }
+    }
+
+    /** One part turns by the angle that was asked for; without one all are straight. */
+    private static boolean turnsAsAsked(List<Use> uses, AdapterAsk ask) {
+        long elbows = uses.stream().filter(u -> !u.link().part().straight()).count();
+        return elbows == (ask.angle().isPresent() ? 1 : 0);
+    }
+
+    private AdapterChain chain(List<Use> uses, EndId to) {
+        int tapers = 0;
+        for (Use use : uses) {
+            EndId in = use.link().turned()
+                    ? use.link().part().b()
+                    : use.link().part().a();
+            tapers += sealsOnThread(use.on(), in) ? 1 : 0;
+        }
+        AdapterChain.Link last = uses.get(uses.size() - 1).link();
+        EndId out = last.turned() ? last.part().a() : last.part().b();
+        tapers += sealsOnThread(out, to) ? 1 : 0;
+        return new AdapterChain(uses.stream().map(Use::link).toList(), tapers);
+    }
+
+    private boolean sealsOnThread(EndId one, EndId other) {
+        return ends.find(one).filter(End::sealsOnThread).isPresent()
+                || ends.find(other).filter(End::sealsOnThread).isPresent();
+    }
+}
