@@ -5,6 +5,7 @@ import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.Version;
+import mellowflare.cli.command.AdaptersCommand;
 import mellowflare.cli.command.ConvertCommand;
 import mellowflare.cli.command.ExitStatus;
 import mellowflare.cli.command.HoseCommand;
@@ -31,6 +32,7 @@ import picocli.CommandLine.Command;
             IdentifyCommand.class,
             HoseCommand.class,
             SealCommand.class,
+            AdaptersCommand.class,
             JobCommand.class
         })
 public final class Main implements Runnable {
@@ -41,7 +43,7 @@ public final class Main implements Runnable {
     @Override
     public void run() {
         throw new CommandLine.ParameterException(
-                spec.commandLine(), "Name a command: convert, identify, seal, hose or job.");
+                spec.commandLine(), "Name a command: convert, identify, seal, adapters, hose or job.");
     }
 
     public static void main(String[] args) {
