@@ -15,6 +15,10 @@ if [ "${1:-all}" = all ] || [ "$1" = rank ]; then
     java -cp "$path" org.openjdk.jmh.Main RankBench -rf text -rff "$work/jmh.txt" >/dev/null 2>&1
     grep -E 'Benchmark|p0.50|p0.99 |p1.00|evaluateJob  ' "$work/jmh.txt"
 fi
+if [ "${1:-all}" = all ] || [ "$1" = route ]; then
+    java -cp "$path" org.openjdk.jmh.Main RouteBench -rf text -rff "$work/route.txt" >/dev/null 2>&1
+    grep -E 'p0.50|p0.99 |p1.00' "$work/route.txt"
+fi
 if [ "${1:-all}" = all ] || [ "$1" = key ]; then
     for place in gauge line; do
         echo "key press, interface thread, $place: $(java "${flags[@]}" -cp "$path" 'mellowflare.bench.KeyToFrame$Start' $place 2>/dev/null)"

@@ -11,6 +11,7 @@ import mellowflare.cli.command.ExitStatus;
 import mellowflare.cli.command.HoseCommand;
 import mellowflare.cli.command.IdentifyCommand;
 import mellowflare.cli.command.JobCommand;
+import mellowflare.cli.command.RouteCommand;
 import mellowflare.cli.command.SealCommand;
 import mellowflare.cli.input.Refused;
 import picocli.CommandLine;
@@ -33,6 +34,7 @@ import picocli.CommandLine.Command;
             HoseCommand.class,
             SealCommand.class,
             AdaptersCommand.class,
+            RouteCommand.class,
             JobCommand.class
         })
 public final class Main implements Runnable {
@@ -43,7 +45,7 @@ public final class Main implements Runnable {
     @Override
     public void run() {
         throw new CommandLine.ParameterException(
-                spec.commandLine(), "Name a command: convert, identify, seal, adapters, hose or job.");
+                spec.commandLine(), "Name a command: convert, identify, seal, adapters, route, hose or job.");
     }
 
     public static void main(String[] args) {

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
+import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.FlowRate;
 import mellowflare.core.measure.GaugePressure;
@@ -190,6 +191,51 @@ public final class Fields {
             throw wrong(name, read.refusal().get());
         }
         return read.value();
+    }
+
+    /** Three coordinates in brackets, each a number (mm) or a text with its unit; may lie below zero. */
+    public Optional<Vector> point(String name) throws Refused {
+        return has(name) ? Optional.of(point(name, node.get(name))) : Optional.empty();
+    }
+
+    /** A list of points; empty when it was not given. */
+    public List<Vector> points(String name) throws Refused {
+        List<Vector> points = new ArrayList<>();
+        if (!has(name)) {
+            return points;
+        }
+        JsonNode list = node.get(name);
+        if (!list.isArray()) {
+            throw wrong(name, "a list of points in brackets is expected here.");
+        }
+        for (int i = 0; i < list.size(); i++) {
+            points.add(point(name + "[" + i + "]", list.get(i)));
+        }
+        return points;
+    }
+
+    private Vector point(String name, JsonNode value) throws Refused {
+        if (!value.isArray() || value.size() != 3) {
+            throw wrong(name, "three figures in brackets are expected here, such as [0, 250, 40].");
+        }
+        return new Vector(
+                coordinate(name, value.get(0)), coordinate(name, value.get(1)), coordinate(name, value.get(2)));
+    }
+
+    private double coordinate(String name, JsonNode value) throws Refused {
+        if (value.isNumber() && Double.isFinite(value.asDouble())) {
+            return value.asDouble();
+        }
+        if (!value.isTextual()) {
+            throw wrong(name, "each figure is a number (mm) or a text with its unit.");
+        }
+        String text = value.asText().strip();
+        boolean below = text.startsWith("-");
+        Read<Length> read = LengthText.readWithUnit(below ? text.substring(1) : text);
+        if (read.value().isEmpty()) {
+            throw wrong(name, read.refusal().orElse("is no length."));
+        }
+        return (below ? -1 : 1) * read.value().get().mm();
     }
 
     /** The fields of an object inside this one; empty fields if it was not given. */
