@@ -105,4 +105,15 @@ class HoseTest {
         Run lines = Run.of(SOUND + "\n", "hose", "--format", "jsonl");
         assertThat(lines.out().lines()).hasSize(1);
     }
+
+    @Test
+    void testTaperMaleBelongsInTheParallelPortMadeForIt() {
+        String line = "{\"ends\":[{\"part\":\"KC08-R12M\",\"port\":{\"code\":\"RP\",\"size\":\"1/2\",\"gender\":\"female\"}},"
+                + "{\"part\":\"KC08-J08F\"}],\"hose\":\"KH2-08\",\"finishedLength\":900,"
+                + "\"service\":{\"fluid\":\"mineral-oil\",\"working\":150}}";
+        Run run = Run.of(line, "hose");
+        assertThat(run.errors()).isEmpty();
+        assertThat(run.status()).as(run.out()).isZero();
+        assertThat(run.json().get("joints").get(0).get("putOn").get(0).asText()).contains("paste");
+    }
 }

@@ -173,6 +173,7 @@ public final class LineModel {
     public List<HoseEndPart> hoseEnds(Which which) {
         return end(which)
                 .port()
+                .flatMap(desk.data().get(EndTable.KEY)::find)
                 .map(p -> desk.data().get(Catalogue.KEY).endsFor(p, plan().c().hose()))
                 .orElse(List.of());
     }

@@ -54,6 +54,12 @@ public record End(
         return form.name();
     }
 
+    /** The end that it is made to go together with: the same size of its family, or of the family it is made for. */
+    public EndId mateId() {
+        EndId same = id.mate();
+        return form.mate().map(c -> new EndId(c, same.size(), same.gender())).orElse(same);
+    }
+
     public Seat usualSeat() {
         return seats.get(0);
     }

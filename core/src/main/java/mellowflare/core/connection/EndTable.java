@@ -89,10 +89,6 @@ public final class EndTable {
      * The end that goes together with this one and seals: the same size of its family or of the family it is made for. A barb has none but its hose.
      */
     public Optional<End> mate(End end) {
-        EndId same = end.id().mate();
-        return find(end.form()
-                .mate()
-                .map(c -> new EndId(c, same.size(), same.gender()))
-                .orElse(same));
+        return find(end.mateId());
     }
 }

@@ -37,7 +37,8 @@ public record Side(
 
     /** Whether hose end and port belong together; empty while one of them is not chosen. */
     public Optional<Boolean> mates() {
-        return port.flatMap(
-                p -> part.map(e -> e.end().mate().equals(p.id()) && p.seats().contains(e.seat())));
+        return port.flatMap(p ->
+                part.map(e -> (e.end().equals(p.mateId()) || e.end().mate().equals(p.id()))
+                        && p.seats().contains(e.seat())));
     }
 }

@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.Gender;
@@ -62,9 +63,9 @@ public final class Catalogue {
      * Ends that offer the mate of a port, for the given hose where it is known: straight before elbows, swivels before fixed, crimped
      * before screw-together.
      */
-    public List<HoseEndPart> endsFor(EndId port, Optional<HosePart> hose) {
+    public List<HoseEndPart> endsFor(End port, Optional<HosePart> hose) {
         return ends.stream()
-                .filter(e -> e.end().equals(port.mate()))
+                .filter(e -> e.end().equals(port.mateId()))
                 .filter(e -> hose.map(h -> e.hoseDash().filter(h.dash()::equals).isPresent()
                                 && e.series().filter(h.series()::equals).isPresent())
                         .orElse(true))
@@ -75,9 +76,9 @@ public final class Catalogue {
     }
 
     /** The hose sizes for which an end towards this port exists. */
-    public List<DashSize> dashesFor(EndId port) {
+    public List<DashSize> dashesFor(End port) {
         return ends.stream()
-                .filter(e -> e.end().equals(port.mate()))
+                .filter(e -> e.end().equals(port.mateId()))
                 .flatMap(e -> e.hoseDash().stream())
                 .distinct()
                 .sorted()

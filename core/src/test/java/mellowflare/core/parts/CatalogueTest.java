@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Optional;
 import mellowflare.core.Samples;
+import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
@@ -50,14 +51,13 @@ class CatalogueTest {
     @Test
     void testEndsForAPortAreOfTheHoseAndStraightSwivelsComeFirst() {
         HosePart hose = catalogue.hose(HoseKind.TWO_WIRE, new DashSize(8)).orElseThrow();
-        var offers = catalogue.endsFor(Samples.id(EndCode.JIC37, "-8", Gender.MALE), Optional.of(hose));
+        var offers = catalogue.endsFor(port(EndCode.JIC37, "-8"), Optional.of(hose));
         assertThat(offers)
                 .extracting(HoseEndPart::part)
                 .containsExactly("KC08-J08F", "KR08-J08F", "KC08-J08F45", "KC08-J08F90");
-        assertThat(catalogue.endsFor(Samples.id(EndCode.JIC37, "-8", Gender.MALE), Optional.empty()))
+        assertThat(catalogue.endsFor(port(EndCode.JIC37, "-8"), Optional.empty()))
                 .hasSizeGreaterThan(offers.size());
-        assertThat(catalogue.dashesFor(Samples.id(EndCode.JIC37, "-8", Gender.MALE)))
-                .contains(new DashSize(6), new DashSize(8));
+        assertThat(catalogue.dashesFor(port(EndCode.JIC37, "-8"))).contains(new DashSize(6), new DashSize(8));
     }
 
     @Test
@@ -68,5 +68,20 @@ class CatalogueTest {
         assertThat(DashSize.read("-99")).isEmpty();
         assertThat(DashSize.read("eight")).isEmpty();
         assertThat(new DashSize(6).tubeOutside()).isEqualTo(Length.ofInches(0.375));
+    }
+
+    private static End port(EndCode code, String size) {
+        return Samples.DATA
+                .get(EndTable.KEY)
+                .find(Samples.id(code, size, Gender.MALE))
+                .or(() -> Samples.DATA.get(EndTable.KEY).find(Samples.id(code, size, Gender.FEMALE)))
+                .orElseThrow();
+    }
+
+    @Test
+    void testAPortMadeForATaperMaleIsOfferedTaperEnds() {
+        assertThat(catalogue.endsFor(port(EndCode.RP, "1/2"), Optional.empty()))
+                .isNotEmpty()
+                .allMatch(e -> e.end().code() == EndCode.BSPT && e.end().gender() == Gender.MALE);
     }
 }
