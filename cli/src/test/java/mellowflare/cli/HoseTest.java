@@ -108,9 +108,10 @@ class HoseTest {
 
     @Test
     void testTaperMaleBelongsInTheParallelPortMadeForIt() {
-        String line = "{\"ends\":[{\"part\":\"KC08-R12M\",\"port\":{\"code\":\"RP\",\"size\":\"1/2\",\"gender\":\"female\"}},"
-                + "{\"part\":\"KC08-J08F\"}],\"hose\":\"KH2-08\",\"finishedLength\":900,"
-                + "\"service\":{\"fluid\":\"mineral-oil\",\"working\":150}}";
+        String line =
+                "{\"ends\":[{\"part\":\"KC08-R12M\",\"port\":{\"code\":\"RP\",\"size\":\"1/2\",\"gender\":\"female\"}},"
+                        + "{\"part\":\"KC08-J08F\"}],\"hose\":\"KH2-08\",\"finishedLength\":900,"
+                        + "\"service\":{\"fluid\":\"mineral-oil\",\"working\":150}}";
         Run run = Run.of(line, "hose");
         assertThat(run.errors()).isEmpty();
         assertThat(run.status()).as(run.out()).isZero();

@@ -32,6 +32,7 @@ final class EndColumn extends VBox {
     private final ComboBox<EndCode> family = new ComboBox<>();
     private final ComboBox<String> size = new ComboBox<>();
     private final ComboBox<Gender> gender = new ComboBox<>();
+    private final Label nothing = Text.of("", "soft");
     private final ListView<HoseEndPart> parts = new ListView<>();
     private final Label seal = Text.of("", "seal-text");
     private final Label sealNever = Text.of("", "soft");
@@ -70,7 +71,7 @@ final class EndColumn extends VBox {
         gender.valueProperty().addListener((o, was, now) -> pick());
         HBox pickers = new HBox(5, family, size, gender);
         parts.setCellFactory(v -> WordCell.wrapping(p -> p.part() + "   " + p.name()));
-        parts.setPlaceholder(Text.of("Name the port first; ends that mate with it are listed here.", "soft"));
+        parts.setPlaceholder(nothing);
         parts.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
                 model.hoseEnd(which, now);
@@ -132,6 +133,13 @@ final class EndColumn extends VBox {
         } else {
             parts.getSelectionModel().clearSelection();
         }
+        List<String> hints = model.adapterHints(which);
+        nothing.setText(
+                end.port().isEmpty()
+                        ? "Name the port first; ends that mate with it are listed here."
+                        : hints.isEmpty()
+                                ? "No hose end of the catalogue mates with this port, and no two adapters join one to it."
+                                : "No hose end mates with this port. " + String.join(" ", hints));
         Optional<SealAdvice> advice = model.plan().joint(which).advice();
         seal.setText(advice.map(
                         a -> "Seals on the " + a.sealsOn().words() + ". Put on: " + String.join("; ", a.putOn()) + ".")

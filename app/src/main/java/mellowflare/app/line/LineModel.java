@@ -1,12 +1,16 @@
 package mellowflare.app.line;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
 import mellowflare.core.advice.Figure;
+import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.EndTable;
@@ -31,6 +35,8 @@ import mellowflare.core.measure.Read;
 import mellowflare.core.measure.Refusal;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.parts.AdapterAsk;
+import mellowflare.core.parts.AdapterFinder;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.parts.HoseKind;
@@ -38,6 +44,8 @@ import mellowflare.core.parts.HosePart;
 
 /** What Line does, without a window. */
 public final class LineModel {
+    private static final int HINTS = 3;
+    private final Map<List<Object>, List<String>> hints = new HashMap<>();
     private final Desk desk;
     private final FieldState<GaugePressure> working = pressure();
     private final FieldState<GaugePressure> peak = pressure();
@@ -176,6 +184,45 @@ public final class LineModel {
                 .flatMap(desk.data().get(EndTable.KEY)::find)
                 .map(p -> desk.data().get(Catalogue.KEY).endsFor(p, plan().c().hose()))
                 .orElse(List.of());
+    }
+
+    /**
+     * What would join the port of this side to a hose end of the chosen hose where none mates with it; empty while one does. Worked out once for each
+     * port, hose and pressure.
+     */
+    public List<String> adapterHints(Which which) {
+        Optional<End> port = end(which).port().flatMap(desk.data().get(EndTable.KEY)::find);
+        if (port.isEmpty() || !hoseEnds(which).isEmpty()) {
+            return List.of();
+        }
+        Optional<HosePart> hose = plan().c().hose();
+        Optional<GaugePressure> pressure = plan().c().service().working();
+        return hints.computeIfAbsent(
+                List.of(port.get().id(), hose.map(HosePart::part), pressure), k -> hints(port.get(), hose, pressure));
+    }
+
+    private List<String> hints(End port, Optional<HosePart> hose, Optional<GaugePressure> pressure) {
+        EndTable ends = desk.data().get(EndTable.KEY);
+        List<End> offered = desk.data().get(Catalogue.KEY).hoseEnds().stream()
+                .filter(e -> hose.map(h -> e.hoseDash().filter(h.dash()::equals).isPresent()
+                                && e.series().filter(h.series()::equals).isPresent())
+                        .orElse(true))
+                .flatMap(e -> ends.find(e.end()).stream())
+                .distinct()
+                .toList();
+        AdapterAsk ask = new AdapterAsk(port, port, false, Optional.empty(), pressure, Optional.empty());
+        return new AdapterFinder(desk.data())
+                .toAny(ask, offered).stream()
+                        .limit(HINTS)
+                        .map(f -> "Would join: "
+                                + f.chain().links().stream()
+                                        .map(l -> l.part().part())
+                                        .collect(Collectors.joining(" + "))
+                                + (f.chain().onShelf() ? " (on the shelf)" : "") + ", "
+                                + Figure.of(f.chain().weakest()).text(desk.units())
+                                + ", to a hose end " + f.end().brief() + " "
+                                + f.end().gender().word() + ".")
+                        .toList();
     }
 
     public void hoseEnd(Which which, HoseEndPart part) {

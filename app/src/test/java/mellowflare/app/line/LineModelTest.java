@@ -128,4 +128,22 @@ class LineModelTest {
         line.place(Which.A, "slew motor");
         assertThat(line.end(Which.A).place()).isEqualTo("slew motor");
     }
+
+    @Test
+    void testPortWithoutAHoseEndIsHelpedByAdapters() {
+        pickBoth();
+        assertThat(line.adapterHints(Which.A)).as("ends that mate are there").isEmpty();
+        line.pick(Which.A, new EndId(EndCode.ORFS, "-8", Gender.MALE));
+        assertThat(line.hoseEnds(Which.A)).isEmpty();
+        assertThat(line.adapterHints(Which.A))
+                .isNotEmpty()
+                .first()
+                .asString()
+                .startsWith("Would join: KA-FF8-JM8")
+                .contains("JIC37 -8 female");
+        line.working().textProperty().set("900");
+        assertThat(line.adapterHints(Which.A)).as("none of them bears 900 bar").isEmpty();
+        line.pick(Which.A, new EndId(EndCode.CODE61, "-16", Gender.FEMALE));
+        assertThat(line.adapterHints(Which.A)).isEmpty();
+    }
 }

@@ -27,6 +27,10 @@ public record AdapterAsk(
         return new AdapterAsk(from, to, false, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
+    AdapterAsk to(End other) {
+        return new AdapterAsk(from, other, shelfOnly, angle, working, bore);
+    }
+
     public AdapterAsk fromShelf() {
         return new AdapterAsk(from, to, true, angle, working, bore);
     }

@@ -1,12 +1,14 @@
 package mellowflare.core.parts;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.EndTable;
@@ -59,26 +61,45 @@ public final class AdapterFinder {
 
     /** The most sensible chains, best first; empty when there is none of up to {@link #MOST} adapters. */
     public List<AdapterChain> find(AdapterAsk ask) {
+        return chains(ask, graph(ask), MOST).limit(SHOWN).toList();
+    }
+
+    /**
+     * For each of several ends, as hose ends that a shop has, the best chain from one port, if there is any of up to two adapters.
+     *
+     * @param ask the port; its other end does not matter
+     * @param ends the ends of which any will do
+     * @return best first
+     */
+    public List<ToEnd> toAny(AdapterAsk ask, List<End> ends) {
         DirectedPseudograph<EndId, Use> graph = graph(ask);
+        List<ToEnd> found = new ArrayList<>();
+        for (End end : ends) {
+            chains(ask.to(end), graph, MOST - 1).findFirst().ifPresent(c -> found.add(new ToEnd(end, c)));
+        }
+        found.sort(Comparator.comparing(ToEnd::chain, AdapterChain.SENSIBLE));
+        return List.copyOf(found);
+    }
+
+    /** A chain with the end that it leads to. */
+    public record ToEnd(End end, AdapterChain chain) {}
+
+    private Stream<AdapterChain> chains(AdapterAsk ask, DirectedPseudograph<EndId, Use> graph, int most) {
         EndId from = ask.from().id();
         Set<EndId> targets = new HashSet<>(goOn(ask.to().id()));
         targets.retainAll(graph.vertexSet());
         targets.remove(from);
         if (!graph.containsVertex(from) || targets.isEmpty()) {
-            return List.of();
+            return Stream.empty();
         }
         List<AdapterChain> chains = new ArrayList<>();
         for (GraphPath<EndId, Use> path :
-                new AllDirectedPaths<>(graph).getAllPaths(Set.of(from), targets, true, MOST)) {
+                new AllDirectedPaths<>(graph).getAllPaths(Set.of(from), targets, true, most)) {
             if (turnsAsAsked(path.getEdgeList(), ask)) {
                 chains.add(chain(path.getEdgeList(), ask.to().id()));
             }
         }
-        return chains.stream()
-                .distinct()
-                .sorted(AdapterChain.SENSIBLE)
-                .limit(SHOWN)
-                .toList();
+        return chains.stream().distinct().sorted(AdapterChain.SENSIBLE);
     }
 
     private DirectedPseudograph<EndId, Use> graph(AdapterAsk ask) {

@@ -180,4 +180,16 @@ class AdapterFinderTest {
                     .isTrue();
         }
     }
+
+    @Test
+    void testAnyOfSeveralHoseEndsIsReachedByItsBestChain() {
+        End face = end(EndCode.ORFS, "-8", Gender.MALE);
+        End npt = end(EndCode.NPT, "1/2", Gender.MALE);
+        End garden = end(EndCode.GHT, "3/4", Gender.FEMALE);
+        List<AdapterFinder.ToEnd> found = finder.toAny(ask(face, face), List.of(npt, garden, FLARE_NUT));
+        assertThat(found).extracting(f -> f.end().brief()).contains("JIC37 -8");
+        assertThat(found.get(0).end()).as("fewest joints first").isEqualTo(FLARE_NUT);
+        assertThat(found).extracting(AdapterFinder.ToEnd::chain).isSortedAccordingTo(AdapterChain.SENSIBLE);
+        assertThat(found).allMatch(f -> f.chain().links().size() <= AdapterFinder.MOST - 1);
+    }
 }
