@@ -3,6 +3,7 @@ package mellowflare.app.line;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -71,6 +72,7 @@ final class EndColumn extends VBox {
         gender.valueProperty().addListener((o, was, now) -> pick());
         HBox pickers = new HBox(5, family, size, gender);
         parts.setCellFactory(v -> WordCell.wrapping(p -> p.part() + "   " + p.name()));
+        nothing.setPadding(new Insets(4, 10, 4, 10));
         parts.setPlaceholder(nothing);
         parts.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
