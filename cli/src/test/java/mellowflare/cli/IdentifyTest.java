@@ -169,4 +169,19 @@ class IdentifyTest {
         Run run = Run.of("{\"gender\":\"male\",\"diameter\":14.2,\"pitch\":\"17 tpi\"}", "identify");
         assertThat(run.json().get("findings").toString()).contains("No gauge has a leaf of 17 per inch");
     }
+
+    @Test
+    void testRefusedRecordKeepsItsId() {
+        Run run = Run.of(
+                "{\"id\":\"7\",\"gender\":\"male\",\"body\":\"sponge\"}\n{\"id\":\"8\",\"gender\":\"male\"}\n",
+                "identify",
+                "--format",
+                "jsonl");
+        String[] lines = run.out().strip().split("\\R");
+        assertThat(lines[0]).startsWith("{\"id\":\"7\",\"row\":1");
+        assertThat(lines[1]).startsWith("{\"id\":\"8\"");
+        assertThat(Schemas.faults("identify.out", lines[0])).isEmpty();
+        Run table = Run.of("id,gender,body\n7,male,sponge\n8,male,thread\n", "identify", "--format", "csv");
+        assertThat(table.out().split("\\R")[1]).startsWith("7,");
+    }
 }

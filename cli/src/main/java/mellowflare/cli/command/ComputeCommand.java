@@ -96,13 +96,21 @@ abstract class ComputeCommand implements Callable<Integer> {
             try {
                 give(compute(computation, record));
             } catch (Refused e) {
-                broken(row, e.getMessage());
+                broken(row, record.path("id").asText(""), e.getMessage());
             }
         }
 
         @Override
         public void broken(long row, String sentence) throws IOException {
+            broken(row, "", sentence);
+        }
+
+        /** The id, where there was one, stays with the refusal, so that it can be found in a list of thousands. */
+        private void broken(long row, String id, String sentence) throws IOException {
             ObjectNode result = JsonNodeFactory.instance.objectNode();
+            if (!id.isBlank()) {
+                result.put("id", id);
+            }
             result.put("row", row);
             result.put("refused", sentence);
             FindingsOut.refusal(result, "row " + row, sentence);
