@@ -15,6 +15,7 @@ import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
+import mellowflare.core.fluid.Duty;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.fluid.Service;
@@ -157,6 +158,14 @@ public final class LineModel {
 
     public Optional<Fluid> fluid() {
         return plan().c().fluid();
+    }
+
+    public Duty duty() {
+        return plan().c().service().duty();
+    }
+
+    public void duty(Duty duty) {
+        service("duty", s -> s.withDuty(duty));
     }
 
     public void fluid(Fluid fluid) {

@@ -13,6 +13,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
@@ -22,6 +23,7 @@ import mellowflare.app.paint.DrawingPane;
 import mellowflare.app.shell.Page;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.fluid.Duty;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.hose.CutLength;
 import mellowflare.core.hose.HosePlan;
@@ -37,6 +39,7 @@ public final class LineView implements Page {
     private final EndColumn a;
     private final EndColumn b;
     private final HoseEntries hose;
+    private final ChoiceRow<Duty> duty;
     private final ComboBox<Fluid> fluid = new ComboBox<>();
     private final FindingList findings = new FindingList();
     private final FigureBox cut = new FigureBox();
@@ -51,6 +54,8 @@ public final class LineView implements Page {
      */
     public LineView(LineModel model, Look look, Consumer<Which> measure) {
         this.model = model;
+        this.duty = new ChoiceRow<>(
+                "it is a", List.of(Duty.values()), Duty::word, d -> null, false, d -> d.ifPresent(model::duty));
         this.a = new EndColumn(model, Which.A, measure);
         this.b = new EndColumn(model, Which.B, measure);
         this.hose = new HoseEntries(model);
@@ -99,6 +104,7 @@ public final class LineView implements Page {
                 hose,
                 Text.of("What it must do", "slip-heading"),
                 fluid,
+                duty,
                 working,
                 new EntryRow("highest surge", "bar or psi", model.peak()),
                 new EntryRow("hottest fluid", "C or F", model.temperature()),
@@ -128,6 +134,7 @@ public final class LineView implements Page {
         b.refresh();
         hose.refresh();
         fluid.setValue(model.fluid().orElse(null));
+        duty.show(Optional.of(model.duty()));
         findings.show(plan.findings(), model.units());
         Optional<CutLength> length = plan.cut().filter(CutLength::possible);
         cut.length("cut the hose at", length.map(c -> c.shop(model.units())), model.units());

@@ -15,6 +15,7 @@ import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
+import mellowflare.core.fluid.Duty;
 import mellowflare.core.fluid.Service;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.hose.LineEnd;
@@ -150,7 +151,8 @@ final class JobReader {
                 f.maybeNumber("working").map(GaugePressure::ofBar),
                 f.maybeNumber("peak").map(GaugePressure::ofBar),
                 f.maybeNumber("fluidTemperature").map(Temperature::ofCelsius),
-                f.maybeNumber("flow").map(FlowRate::ofLitresPerMinute));
+                f.maybeNumber("flow").map(FlowRate::ofLitresPerMinute),
+                f.maybeWord("duty", Duty.class).orElse(Duty.PRESSURE));
     }
 
     private CalledFigure figure(Fields f) throws BookTrouble {

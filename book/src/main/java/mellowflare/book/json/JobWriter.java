@@ -112,6 +112,7 @@ final class JobWriter {
         s.peak().ifPresent(p -> n.put("peak", p.bar()));
         s.fluidTemperature().ifPresent(t -> n.put("fluidTemperature", t.celsius()));
         s.flow().ifPresent(q -> n.put("flow", q.litresPerMinute()));
+        n.put("duty", word(s.duty()));
         return n;
     }
 

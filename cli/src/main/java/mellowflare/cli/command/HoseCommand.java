@@ -19,7 +19,7 @@ import picocli.CommandLine.Command;
             "",
             "In:   ends: two of {part} from the catalogue, or {cutOff, code, size, gender, angle, rating} of the hose end;",
             "      each may add place and port {code, size, gender}; hose: a part number or {kind, dash}; finishedLength;",
-            "      secondReading, bendRadius, clocking; service {fluid, working, peak, fluidTemperature, flow}; practice; units",
+            "      secondReading, bendRadius, clocking; service {fluid, working, peak, fluidTemperature, flow, duty}; practice; units",
             "Out:  cutLength, shop, tolerance, overall, underPressure, weakest, joints, steps, parts, findings",
             "Example:  echo '{\"ends\": [{\"part\": \"KC08-B08M\"}, {\"part\": \"KC08-J08F90\"}], \"hose\": \"KH2-08\","
                     + " \"finishedLength\": \"44 7/8 in\"}' | ./mellow-flare hose"

@@ -11,6 +11,7 @@ import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
+import mellowflare.core.fluid.Duty;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.fluid.Service;
@@ -144,7 +145,12 @@ final class HoseIn {
     private Service service(Fields f) throws Refused {
         Optional<String> fluid = Shared.fluid(f, data).map(Fluid::id);
         Service service = new Service(
-                fluid, f.pressure("working"), f.pressure("peak"), f.temperature("fluidTemperature"), f.flow("flow"));
+                fluid,
+                f.pressure("working"),
+                f.pressure("peak"),
+                f.temperature("fluidTemperature"),
+                f.flow("flow"),
+                f.word("duty", Words.of(Duty.values())).orElse(Duty.PRESSURE));
         f.nothingElse();
         return service;
     }

@@ -5,9 +5,6 @@ import mellowflare.core.measure.Length;
 
 /** Mean speed of a liquid in a round bore: v = Q / (pi d^2 / 4). */
 public final class PipeVelocity {
-    /** Guide for pressure lines (m/s): 20 ft/s, common practice in hydraulics. */
-    public static final double PRESSURE_LINE_GUIDE = 6.1;
-
     private PipeVelocity() {}
 
     /**

@@ -21,6 +21,7 @@ import mellowflare.core.advice.State;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.Gender;
+import mellowflare.core.fluid.Duty;
 import mellowflare.core.hose.rules.HoseRules;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.FlowRate;
@@ -149,6 +150,16 @@ class HoseRulesTest {
         // 60 L/min in 12.7 mm: 0.001 / 1.26677e-4 = 7.9 m/s
         HoseLine fast = sound.withService(sound.service().withFlow(Optional.of(FlowRate.ofLitresPerMinute(60))));
         fails("hose.velocity", Severity.WARN, fast, "7.9 m/s");
+    }
+
+    @Test
+    void testEachDutyHasItsOwnGuideForSpeed() {
+        HoseLine pressure = sound.withService(sound.service().withFlow(Optional.of(FlowRate.ofLitresPerMinute(38))));
+        assertThat(only("hose.velocity", pressure).state()).isEqualTo(State.PASS);
+        HoseLine back = pressure.withService(pressure.service().withDuty(Duty.RETURN));
+        fails("hose.velocity", Severity.WARN, back, "the guide for return lines is 2 m/s");
+        HoseLine suction = pressure.withService(pressure.service().withDuty(Duty.SUCTION));
+        fails("hose.velocity", Severity.WARN, suction, "the guide for suction lines is 1.2 m/s");
     }
 
     @Test

@@ -9,20 +9,21 @@ import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.flow.PipeVelocity;
+import mellowflare.core.fluid.Duty;
 import mellowflare.core.hose.HoseCase;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
 
-/** Flow against bore: a guide for pressure lines. */
+/** Flow against bore: a guide for each duty of a line. */
 final class Velocity implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "hose.velocity",
             Severity.WARN,
-            "{flow} through a bore of {bore} runs at {speed}; the guide for pressure lines is {guide}.",
-            "{flow} through a bore of {bore} runs at {speed}, within the guide of {guide}.",
+            "{flow} through a bore of {bore} runs at {speed}; the guide for {duty} lines is {guide}.",
+            "{flow} through a bore of {bore} runs at {speed}, within the guide of {guide} for {duty} lines.",
             "{speed} against {guide}",
             "Take the next larger bore, or accept heat and pressure drop.",
-            Source.house("common velocity guide for pressure lines"));
+            Source.house("common velocity guides for pressure, return and suction lines"));
 
     @Override
     public List<Finding> check(HoseCase c) {
@@ -30,9 +31,10 @@ final class Velocity implements Rule<HoseCase> {
             return List.of(Finding.notChecked(TEXT, Subject.HOSE, c.hose().isEmpty() ? "hose" : "flow"));
         }
         Length bore = c.hose().get().bore();
+        Duty duty = c.service().duty();
         double speed = PipeVelocity.metresPerSecond(c.service().flow().get(), bore);
         return List.of(Finding.of(
-                speed <= PipeVelocity.PRESSURE_LINE_GUIDE,
+                speed <= duty.guideMetresPerSecond(),
                 TEXT,
                 Subject.HOSE,
                 Map.of(
@@ -43,6 +45,8 @@ final class Velocity implements Rule<HoseCase> {
                         "speed",
                         new Figure.OfSpeed(speed),
                         "guide",
-                        new Figure.OfSpeed(PipeVelocity.PRESSURE_LINE_GUIDE))));
+                        new Figure.OfSpeed(duty.guideMetresPerSecond()),
+                        "duty",
+                        Figure.of(duty.word()))));
     }
 }
