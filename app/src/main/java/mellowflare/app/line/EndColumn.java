@@ -143,10 +143,8 @@ final class EndColumn extends VBox {
                                 ? "No hose end of the catalogue mates with this port, and no two adapters join one to it."
                                 : "No hose end mates with this port. " + String.join(" ", hints));
         Optional<SealAdvice> advice = model.plan().joint(which).advice();
-        seal.setText(advice.map(
-                        a -> "Seals on the " + a.sealsOn().words() + ". Put on: " + String.join("; ", a.putOn()) + ".")
-                .orElse("The joint is not settled."));
-        sealNever.setText(advice.map(a -> "Never " + String.join("; ", a.never()) + ". Tighten: " + a.tighten() + ". "
+        seal.setText(advice.map(SealAdvice::saysPutOn).orElse("The joint is not settled."));
+        sealNever.setText(advice.map(a -> a.saysNever() + " Tighten: " + a.tighten() + ". "
                         + a.source().shown())
                 .orElse(""));
         showing = false;

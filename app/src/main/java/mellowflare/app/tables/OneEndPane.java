@@ -15,7 +15,6 @@ import mellowflare.app.look.Look;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Seat;
-import mellowflare.core.sealing.SealAdvice;
 
 /** One end: its section, its facts, what each counter calls it, what goes on it. */
 final class OneEndPane extends VBox {
@@ -69,10 +68,7 @@ final class OneEndPane extends VBox {
         String met = "Met on " + String.join(", ", e.form().metIn()) + " lines.";
         int times = model.fittedHere();
         String fitted = times == 0 ? "" : "Named and fitted here " + (times == 1 ? "once." : times + " times.");
-        String put = model.seal()
-                .map((SealAdvice s) ->
-                        "Put on: " + String.join("; ", s.putOn()) + ". Never " + String.join("; ", s.never()) + ".")
-                .orElse("");
+        String put = model.seal().map(s -> s.saysPutOn() + " " + s.saysNever()).orElse("");
         String thread = e.threadName()
                 + e.thread().map(t -> ", " + t.form().angleText() + " flanks").orElse("");
         return Stream.of(thread, seats, put, names, met, fitted)

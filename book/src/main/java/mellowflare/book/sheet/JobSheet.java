@@ -168,8 +168,7 @@ public final class JobSheet {
             if (joint.advice().isPresent()) {
                 SealAdvice a = joint.advice().get();
                 page.text(
-                        "Seals on the " + a.sealsOn().words() + ". Put on: " + String.join("; ", a.putOn())
-                                + ". Never: " + String.join("; ", a.never()) + ". Lubricant: " + a.lubricant()
+                        a.saysPutOn() + " " + a.saysNever() + " Lubricant: " + a.lubricant()
                                 + ". Tighten: " + a.tighten() + ". Re-use: " + a.reuse() + ". Look for: "
                                 + a.inspect() + ". (" + a.source().shown() + ")",
                         9,

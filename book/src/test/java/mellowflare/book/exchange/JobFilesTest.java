@@ -87,7 +87,7 @@ class JobFilesTest {
                 .contains("measured by Maren with a tape, written by Tobbe; second reading 1141 mm by Tobbe")
                 .contains("not read back yet")
                 .contains("ring -908 90 Shore A, NBR")
-                .contains("Never: tape; paste")
+                .contains("Never tape; paste")
                 .contains("Caution: A pinhole jet goes through skin and glove")
                 .contains("HOLD: the cut cannot be undone")
                 .contains("done by Maren, 2026-11-01 07:38")

@@ -32,4 +32,14 @@ public record SealAdvice(
             throw new IllegalArgumentException("What goes on a joint is always said, even if it is nothing");
         }
     }
+
+    /** Where it seals and what goes on it, as sentences. */
+    public String saysPutOn() {
+        return "Seals on the " + sealsOn.words() + ". Put on: " + String.join("; ", putOn) + ".";
+    }
+
+    /** What never goes on it, as a sentence; empty where nothing is forbidden. */
+    public String saysNever() {
+        return never.isEmpty() ? "" : "Never " + String.join("; ", never) + ".";
+    }
 }
