@@ -184,4 +184,14 @@ class IdentifyTest {
         Run table = Run.of("id,gender,body\n7,male,sponge\n8,male,thread\n", "identify", "--format", "csv");
         assertThat(table.out().split("\\R")[1]).startsWith("7,");
     }
+
+    @Test
+    void testHexAndTubeOutsideReasonAreRefusedByTheirField() {
+        for (String field : new String[] {"hex", "tube"}) {
+            for (String value : new String[] {"1e12", "1e-9", "-3"}) {
+                Run odd = Run.of("{\"gender\":\"male\",\"diameter\":14,\"" + field + "\":" + value + "}", "identify");
+                assertThat(odd.errors()).contains("“" + field + "”").contains("expected");
+            }
+        }
+    }
 }

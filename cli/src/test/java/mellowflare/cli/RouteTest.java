@@ -63,6 +63,11 @@ class RouteTest {
         assertThat(Run.of(SIDE_BY_SIDE.replace("[240,0,0]", "[\"240\",0,0]"), "route")
                         .errors())
                 .contains("unit");
+        assertThat(Run.of(SIDE_BY_SIDE.replace("[240,0,0]", "[1e300,0,0]"), "route")
+                        .errors())
+                .contains("100 m");
+        assertThat(Run.of(SIDE_BY_SIDE.replace(":120,", ":1e9,"), "route").errors())
+                .contains("10 m");
         Run without = Run.of("{\"minBendRadius\":100}", "route");
         assertThat(without.status()).isEqualTo(2);
         assertThat(without.out()).isEmpty();

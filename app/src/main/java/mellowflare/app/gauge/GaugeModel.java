@@ -70,8 +70,8 @@ public final class GaugeModel {
     private final FieldState<SecondDiameter> second =
             new FieldState<>(SecondDiameter::read, (s, u) -> s.text(u.other()));
     private FieldState<Length> measuring = diameter;
-    private final FieldState<Length> hex = length();
-    private final FieldState<Length> tube = length();
+    private final FieldState<Length> hex = measure();
+    private final FieldState<Length> tube = measure();
     private final FieldState<Angle> seatAngle = FieldState.of(GaugeModel::readAngle, a -> "from the axis, or included");
 
     public GaugeModel(Desk desk) {
@@ -91,6 +91,18 @@ public final class GaugeModel {
 
     private static FieldState<Length> length() {
         return new FieldState<>(GaugeModel::readDiameter, (v, u) -> LengthFormat.figure(v, u.other()));
+    }
+
+    private static FieldState<Length> measure() {
+        return new FieldState<>(
+                (t, u) -> LengthText.read(t, u)
+                        .then(l -> Observation.isMeasure(l)
+                                ? Read.of(l)
+                                : Read.refuse(
+                                        Refusal.OUT_OF_RANGE,
+                                        LengthFormat.figure(l, u)
+                                                + " is no size of a hex or tube: expected 0.5 to 400 mm.")),
+                (v, u) -> LengthFormat.figure(v, u.other()));
     }
 
     private static Read<Length> readDiameter(String text, UnitSystem units) {
@@ -165,11 +177,6 @@ public final class GaugeModel {
     /** What it is outside; a thread until something else is said. */
     public Body body() {
         return seen().body().orElse(Body.THREAD);
-    }
-
-    /** What the measure across is taken over. */
-    public String acrossWord() {
-        return body().across(seen().gender());
     }
 
     /** The seats that such an end may have, the commonest first, and the one that was seen. */

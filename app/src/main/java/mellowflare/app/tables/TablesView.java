@@ -200,7 +200,7 @@ public final class TablesView implements Page {
         band.words(
                 chosen.map(e -> e.body().across(e.gender())).orElse("across"),
                 chosen.isEmpty() ? "–" : model.band(units),
-                model.band(units.other()));
+                chosen.flatMap(End::across).map(a -> model.band(units.other())).orElse(""));
         pitch.words(
                 "pitch leaf",
                 chosen.flatMap(End::thread).map(t -> t.pitch().text()).orElse("–"),

@@ -205,12 +205,12 @@ class GaugeModelTest {
     @Test
     void testWhatItIsOutsideDecidesWhatIsAskedAndDropsWhatOnlyAThreadHas() {
         assertThat(gauge.body()).isEqualTo(Body.THREAD);
-        assertThat(gauge.acrossWord()).isEqualTo("across the crests");
+        assertThat(gauge.body().across(gauge.seen().gender())).isEqualTo("across the crests");
         type("44.4", "18");
         gauge.seat(Optional.of(Seat.CONE37));
         gauge.hand(Optional.of(HandSeen.LEFT));
         gauge.body(Body.FLANGE);
-        assertThat(gauge.acrossWord()).isEqualTo("across the flange head");
+        assertThat(gauge.body().across(gauge.seen().gender())).isEqualTo("across the flange head");
         assertThat(gauge.seats()).containsExactly(Seat.FACE_ORING);
         assertThat(gauge.seen().pitch()).isEmpty();
         assertThat(gauge.seen().hand()).isEmpty();
@@ -250,6 +250,11 @@ class GaugeModelTest {
                         "second diameter 20.2 mm at 12 mm, hex 27 mm, tube 12 mm, farm, made in north america, right-hand, fixed");
         assertThat(gauge.seen().counted()).contains(10);
         assertThat(gauge.seen().second().orElseThrow().apart()).isEqualTo(Length.ofMm(12));
+        gauge.hex().textProperty().set("0.1");
+        assertThat(gauge.hex().refusalProperty().get()).contains("expected 0.5 to 400 mm");
+        gauge.tube().textProperty().set("9999");
+        assertThat(gauge.tube().refusalProperty().get()).contains("expected 0.5 to 400 mm");
+        assertThat(gauge.seen().hex()).as("the last good figure stays").contains(Length.ofMm(27));
         gauge.second().textProperty().set("20.2");
         assertThat(gauge.second().refusalProperty().get()).contains("20.2 at 12");
         assertThat(gauge.seen().second()).as("the last good figure stays").isPresent();

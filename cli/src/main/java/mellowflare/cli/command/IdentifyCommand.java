@@ -104,8 +104,8 @@ public final class IdentifyCommand extends ComputeCommand {
                     .withSeatAngle(f.angle("seatAngle", 5, 130))
                     .withRing(f.word("oring", Words.of(RingSeen.values())))
                     .withSwivel(f.word("swivel", Words.of(SwivelSeen.values())))
-                    .withHex(f.length("hex"))
-                    .withTube(f.length("tube"))
+                    .withHex(measure(f, "hex"))
+                    .withTube(measure(f, "tube"))
                     .withWorn(f.flag("worn"))
                     .withService(f.word("service", known(ends.services())))
                     .withRegion(f.word("region", known(ends.regions())))
@@ -116,9 +116,17 @@ public final class IdentifyCommand extends ComputeCommand {
             return words.stream().collect(Collectors.toMap(Function.identity(), Function.identity()));
         }
 
+        private static Optional<Length> measure(Fields f, String name) throws Refused {
+            Optional<Length> length = f.length(name);
+            if (length.filter(l -> !Observation.isMeasure(l)).isPresent()) {
+                throw f.wrong(name, "expected 0.5 to 400 mm.");
+            }
+            return length;
+        }
+
         private static Optional<SecondDiameter> second(Fields f) throws Refused {
             Optional<Length> diameter = f.length("secondDiameter");
-            Optional<Length> apart = f.length("apart");
+            Optional<Length> apart = measure(f, "apart");
             if (diameter.isPresent() != apart.isPresent()) {
                 throw f.missing(diameter.isPresent() ? "apart" : "secondDiameter");
             }

@@ -40,6 +40,7 @@ public final class RouteCommand extends ComputeCommand {
     private static final double STEP = 10;
 
     private static final int MOST_POINTS = 50;
+    private static final double LONGEST_MM = 10_000;
 
     @Override
     Computation computation() {
@@ -55,8 +56,8 @@ public final class RouteCommand extends ComputeCommand {
             RouteTask task = new RouteTask(
                     pose(start),
                     pose(end),
-                    f.length("minBendRadius").orElseThrow(() -> f.missing("minBendRadius")),
-                    f.lengthOrZero("endStraight").orElse(Length.ZERO),
+                    within(f, "minBendRadius", f.length("minBendRadius")).orElseThrow(() -> f.missing("minBendRadius")),
+                    within(f, "endStraight", f.lengthOrZero("endStraight")).orElse(Length.ZERO),
                     few(f, "waypoints"),
                     direction(start, "elbow"),
                     direction(end, "elbow"),
@@ -64,6 +65,13 @@ public final class RouteCommand extends ComputeCommand {
             start.nothingElse();
             end.nothingElse();
             return out(RouteFinder.find(task), units);
+        }
+
+        private static Optional<Length> within(Fields f, String name, Optional<Length> length) throws Refused {
+            if (length.filter(l -> l.mm() > LONGEST_MM).isPresent()) {
+                throw f.wrong(name, "no hose needs more than 10 m of it.");
+            }
+            return length;
         }
 
         private static Fields end(Fields f, String name) throws Refused {

@@ -28,6 +28,7 @@ import mellowflare.core.thread.PitchReading;
  * Every refusal names the field; a field that nobody asked for is refused too, so that a slip of the keyboard is not passed over.
  */
 public final class Fields {
+    private static final double FARTHEST_MM = 100_000;
     private final ObjectNode node;
     private final String path;
     private final Set<String> asked = new LinkedHashSet<>();
@@ -223,9 +224,14 @@ public final class Fields {
     }
 
     private double coordinate(String name, JsonNode value) throws Refused {
-        if (value.isNumber() && Double.isFinite(value.asDouble())) {
-            return value.asDouble();
+        double mm = value.isNumber() ? value.asDouble() : written(name, value);
+        if (!(Math.abs(mm) <= FARTHEST_MM)) {
+            throw wrong(name, "a figure lies further out than 100 m.");
         }
+        return mm;
+    }
+
+    private double written(String name, JsonNode value) throws Refused {
         if (!value.isTextual()) {
             throw wrong(name, "each figure is a number (mm) or a text with its unit.");
         }

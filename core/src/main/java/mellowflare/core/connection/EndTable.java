@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.CsvTable.Row;
 import mellowflare.core.reference.ReferenceKey;
@@ -90,5 +91,11 @@ public final class EndTable {
      */
     public Optional<End> mate(End end) {
         return find(end.mateId());
+    }
+
+    /** All ends that are made to go on one: its own mate first, then those of other families that are made for it. */
+    public List<End> madeFor(End end) {
+        Stream<End> others = ends.values().stream().filter(e -> e.mateId().equals(end.id()));
+        return Stream.concat(mate(end).stream(), others).distinct().toList();
     }
 }

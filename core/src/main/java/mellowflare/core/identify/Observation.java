@@ -2,6 +2,7 @@ package mellowflare.core.identify;
 
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import mellowflare.core.connection.Body;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
@@ -28,8 +29,8 @@ import mellowflare.core.thread.PitchReading;
  * @param seatAngle the seat's angle as measured, half or included
  * @param ring whether a ring was seen
  * @param swivel whether it sits in a loose nut
- * @param hex its hex across the flats
- * @param tube outside diameter of the tube in it
+ * @param hex its hex across the flats, 0.5 to 400 mm
+ * @param tube outside diameter of the tube in it, 0.5 to 400 mm
  * @param worn whether the thread looks worn: a male then reads small, a female large
  * @param service kind of service it was found on: hydraulic, pneumatic, water, gas, fuel, brake, refrigerant
  * @param region part of the world that the machine comes from
@@ -57,14 +58,26 @@ public record Observation(
         Optional<String> region,
         Optional<String> machine) {
     private static final double LARGEST_MM = 400;
+    private static final double SMALLEST_MM = 0.5;
 
     public Observation {
         diameter.filter(d -> !isDiameter(d)).ifPresent(d -> {
             throw new IllegalArgumentException("A diameter lies above 0 and up to 400 mm, not " + d);
         });
+        Stream.of(hex, tube)
+                .flatMap(Optional::stream)
+                .filter(l -> !isMeasure(l))
+                .forEach(l -> {
+                    throw new IllegalArgumentException("A hex or tube measures 0.5 to 400 mm, not " + l);
+                });
         counted.filter(n -> n < 1).ifPresent(n -> {
             throw new IllegalArgumentException("A pitch is counted over one thread or more, not " + n);
         });
+    }
+
+    /** Whether a hex, a tube or the distance between two diameters may be observed at all: 0.5 to 400 mm. */
+    public static boolean isMeasure(Length length) {
+        return length.mm() >= SMALLEST_MM && length.mm() <= LARGEST_MM;
     }
 
     /** Whether a diameter may be observed at all. */

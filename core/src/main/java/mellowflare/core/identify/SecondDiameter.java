@@ -14,13 +14,13 @@ import mellowflare.core.measure.UnitSystem;
  * A second diameter over the crests, toward the small end, for the taper between the two.
  *
  * @param diameter there
- * @param apart how far down the thread, above zero
+ * @param apart how far down the thread, 0.5 to 400 mm
  */
 public record SecondDiameter(Length diameter, Length apart) {
     private static final Pattern FORM = Pattern.compile("(.+?)\\s*(?:@|\\bat\\b)\\s*(.+)", Pattern.CASE_INSENSITIVE);
 
     public SecondDiameter {
-        if (!(apart.mm() > 0) || !Observation.isDiameter(diameter)) {
+        if (!Observation.isMeasure(apart) || !Observation.isDiameter(diameter)) {
             throw new IllegalArgumentException("A second diameter is above zero and stands apart from the first, not "
                     + diameter + " at " + apart);
         }
@@ -35,12 +35,14 @@ public record SecondDiameter(Length diameter, Length apart) {
         }
         Function<String, Read<Length>> length = t -> LengthText.read(t, units);
         return length.apply(m.group(1))
-                .then(d -> length.apply(m.group(2))
-                        .then(l -> Observation.isDiameter(d) && l.mm() > 0
-                                ? Read.of(new SecondDiameter(d, l))
-                                : Read.refuse(
-                                        Refusal.OUT_OF_RANGE,
-                                        "Both figures lie above zero, the diameter up to 400 mm.")));
+                .then(
+                        d -> length.apply(m.group(2))
+                                .then(
+                                        l -> Observation.isDiameter(d) && Observation.isMeasure(l)
+                                                ? Read.of(new SecondDiameter(d, l))
+                                                : Read.refuse(
+                                                        Refusal.OUT_OF_RANGE,
+                                                        "The diameter lies above 0 and up to 400 mm, the distance from 0.5 to 400 mm.")));
     }
 
     /** Both figures in the given system. */

@@ -33,7 +33,7 @@ public record Interchange(End other, TwinKind.Goes goes, String says) {
      * @return empty for an end that takes nothing but a hose
      */
     public static List<Interchange> on(End end, ReferenceData data) {
-        List<End> mates = mates(end, data.get(EndTable.KEY));
+        List<End> mates = data.get(EndTable.KEY).madeFor(end);
         List<Interchange> all = new ArrayList<>();
         for (End mate : mates) {
             all.add(new Interchange(
@@ -62,15 +62,6 @@ public record Interchange(End other, TwinKind.Goes goes, String says) {
         }
         double excess = male.across().get().middle().mm() - made.get().middle().mm();
         return excess <= (male.tapered() ? TAPER_STARTS_MM : TOO_LARGE_MM);
-    }
-
-    /** Its own mate, and ends of other families that are made to go on it. */
-    private static List<End> mates(End end, EndTable table) {
-        List<End> mates = new ArrayList<>(table.mate(end).stream().toList());
-        table.all().stream()
-                .filter(e -> table.mate(e).filter(end::equals).isPresent() && !mates.contains(e))
-                .forEach(mates::add);
-        return mates;
     }
 
     /** Where one of the two seals on its thread, the pair does. */

@@ -6,8 +6,8 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndId;
@@ -44,14 +44,10 @@ public final class AdapterFinder {
     }
 
     private Set<EndId> madeFor(EndId id) {
-        Set<EndId> mates = new HashSet<>();
-        Optional<End> end = ends.find(id);
-        end.flatMap(ends::mate).ifPresent(m -> mates.add(m.id()));
-        ends.all().stream()
-                .filter(e -> e.gender() != id.gender())
-                .filter(e -> ends.mate(e).filter(m -> m.id().equals(id)).isPresent())
-                .forEach(e -> mates.add(e.id()));
-        return mates;
+        return ends.find(id).stream()
+                .flatMap(e -> ends.madeFor(e).stream())
+                .map(End::id)
+                .collect(Collectors.toSet());
     }
 
     /** Whether the two ends need no adapter. */

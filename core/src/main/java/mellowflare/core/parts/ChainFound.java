@@ -46,8 +46,8 @@ final class ChainFound implements Rule<AdapterCase> {
         if (!c.chains().isEmpty()) {
             return "catalogue";
         }
-        boolean from = held(c, c.ask().from().id().mate());
-        boolean to = held(c, c.ask().to().id().mate());
+        boolean from = held(c, c.ask().from().mateId());
+        boolean to = held(c, c.ask().to().mateId());
         return !from
                 ? "no adapter of those asked for goes on " + c.ask().from().brief()
                 : !to
