@@ -25,8 +25,8 @@ class HoseTest {
         assertThat(out.get("tolerance").asDouble()).isCloseTo(11.4, within(1e-9));
         assertThat(out.get("weakest").get("limit").asDouble()).isEqualTo(241);
         assertThat(out.get("joints").get(0).get("putOn").get(0).asText()).contains("ring -908");
-        assertThat(out.get("steps")).hasSize(18);
-        assertThat(out.get("parts")).hasSize(4);
+        assertThat(out.get("steps")).hasSize(21);
+        assertThat(out.get("parts")).hasSize(5);
         assertThat(Schemas.faults("hose.in", SOUND)).isEmpty();
         assertThat(Schemas.faults("hose.out", out)).isEmpty();
     }
@@ -59,7 +59,7 @@ class HoseTest {
     void testPracticeChangesTheSteps() {
         Run run = Run.of(
                 SOUND.replace("\"bendRadius\"", "\"practice\":{\"hose-cutting\":\"hacksaw\"},\"bendRadius\""), "hose");
-        assertThat(run.json().get("steps").get(4).get("title").asText()).isEqualTo("Cut with the saw");
+        assertThat(run.json().get("steps").get(5).get("title").asText()).isEqualTo("Cut with the saw");
     }
 
     @Test
@@ -101,7 +101,7 @@ class HoseTest {
     void testTextAndCsvAreForReading() {
         assertThat(Run.of(SOUND, "hose", "--format", "text").out())
                 .startsWith("cut: 1056 mm (41 9/16 in)\nweakest: the hose KH2-08")
-                .contains("5  Cut with the wheel: ");
+                .contains("6  Cut with the wheel: ");
         Run lines = Run.of(SOUND + "\n", "hose", "--format", "jsonl");
         assertThat(lines.out().lines()).hasSize(1);
     }
@@ -116,5 +116,45 @@ class HoseTest {
         assertThat(run.errors()).isEmpty();
         assertThat(run.status()).as(run.out()).isZero();
         assertThat(run.json().get("joints").get(0).get("putOn").get(0).asText()).contains("paste");
+    }
+
+    @Test
+    void testAdapterFlowAndChanceComeOut() {
+        Run run = Run.of(
+                "{\"ends\":[{\"part\":\"KC08-J08F\",\"port\":{\"code\":\"ORB\",\"size\":\"-8\",\"gender\":\"female\"},"
+                        + "\"adapters\":[\"KA-JM8-OM8\"],\"metal\":\"steel\"},{\"part\":\"KC08-J08F90\"}],\"hose\":\"KH2-08\","
+                        + "\"finishedLength\":1140,\"service\":{\"fluid\":\"mineral-oil\",\"working\":210,\"flow\":38,"
+                        + "\"fluidTemperature\":80,\"surroundings\":30,\"moves\":\"vibrates\",\"opener\":\"workshop\",\"wet\":true,"
+                        + "\"pressureTables\":\"metric\"}}",
+                "hose");
+        assertThat(run.status()).as(run.errors()).isZero();
+        assertThat(Schemas.faults("hose.out", run.json())).isEmpty();
+        // Grade 46 at 80 C: Re 5719, worked apart; 0.355 bar over 1.14 m.
+        assertThat(run.json().at("/flow/reynolds").asDouble()).isCloseTo(5718.9, within(0.1));
+        assertThat(run.json().at("/flow/drop").asDouble()).isCloseTo(0.355115, within(1e-5));
+        assertThat(run.json().at("/fit/chance").asDouble()).isBetween(0.9, 1.0);
+        assertThat(run.json().get("cutLength").asDouble()).isLessThan(1140 - 37.6 - 52.6);
+        assertThat(run.json().get("ways")).hasSize(3);
+        assertThat(run.json().at("/parts/1/onShelf").isNumber()).isTrue();
+    }
+
+    @Test
+    void testHoseBoughtWholeHasALengthAndNoCut() {
+        Run run = Run.of(
+                "{\"ends\":[{\"part\":\"KK02-I316M\"},{\"part\":\"KK02-I316F\"}],\"hose\":{\"kind\":\"brake\",\"dash\":\"-2\"},"
+                        + "\"finishedLength\":335,\"service\":{\"fluid\":\"brake-fluid\",\"working\":80}}",
+                "hose");
+        assertThat(run.json().get("wholeLength").asDouble()).isEqualTo(350);
+        assertThat(run.json().has("cutLength")).isFalse();
+        assertThat(Schemas.faults("hose.out", run.json())).isEmpty();
+    }
+
+    @Test
+    void testUnknownAdapterIsRefusedByItsField() {
+        Run run = Run.of(
+                "{\"ends\":[{\"part\":\"KC08-J08F\",\"adapters\":[\"KX\"]},{\"part\":\"KC08-J08F90\"}],\"hose\":\"KH2-08\"}",
+                "hose");
+        assertThat(run.status()).isEqualTo(2);
+        assertThat(run.errors()).contains("adapters").contains("KX");
     }
 }

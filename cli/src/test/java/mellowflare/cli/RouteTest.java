@@ -79,4 +79,21 @@ class RouteTest {
                 .startsWith("length: 457 mm")
                 .contains("clockwise, seen from the near end along the hose");
     }
+
+    @Test
+    void testWayRoundAKeepOutKeepsClear() {
+        String ends =
+                "{\"start\":{\"point\":[0,0,0],\"direction\":[1,0,0]},\"end\":{\"point\":[1000,0,0],\"direction\":[-1,0,0]},"
+                        + "\"minBendRadius\":100,";
+        Run run = Run.of(
+                ends
+                        + "\"clearance\":20,\"keepOuts\":[{\"name\":\"exhaust\",\"from\":[450,-30,-200],\"to\":[550,60,200]}]}",
+                "route");
+        assertThat(run.status()).as(run.errors()).isZero();
+        assertThat(run.json().get("length").asDouble()).isBetween(1000.1, 1100.0);
+        assertThat(Schemas.faults("route.out", run.json())).isEmpty();
+        Run flat = Run.of(ends + "\"keepOuts\":[{\"from\":[450,0,0],\"to\":[550,0,9]}]}", "route");
+        assertThat(flat.status()).isEqualTo(2);
+        assertThat(flat.errors()).contains("keepOuts[0]").contains("all three directions");
+    }
 }

@@ -1,16 +1,20 @@
 package mellowflare.core;
 
 import java.util.Optional;
+import java.util.Set;
 import mellowflare.core.advice.Practice;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.fluid.Service;
+import mellowflare.core.fluid.Surroundings;
+import mellowflare.core.hose.Here;
 import mellowflare.core.hose.HoseCase;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.hose.LineEnd;
 import mellowflare.core.hose.Which;
 import mellowflare.core.job.ShippedData;
+import mellowflare.core.material.Metal;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.FlowRate;
 import mellowflare.core.measure.GaugePressure;
@@ -31,7 +35,10 @@ public final class Samples {
     }
 
     public static LineEnd end(String place, EndId port, String hoseEnd) {
-        return LineEnd.unknown(place).taken(port, Optional.of(0.97)).withHoseEnd(Optional.of(hoseEnd));
+        return LineEnd.unknown(place)
+                .taken(port, Optional.of(0.97))
+                .withMetal(Optional.of(Metal.STEEL))
+                .withHoseEnd(Optional.of(hoseEnd));
     }
 
     /** Boss port to 37 degree flare, two-wire -8, mineral oil at 210 bar. */
@@ -41,11 +48,17 @@ public final class Samples {
                 .withEnd(Which.B, end("slew valve", id(EndCode.JIC37, "-8", Gender.MALE), "KC08-J08F90"))
                 .withHose(Optional.of("KH2-08"))
                 .withService(new Service(
-                        Optional.of("mineral-oil"),
-                        Optional.of(GaugePressure.ofBar(210)),
-                        Optional.of(GaugePressure.ofBar(235)),
-                        Optional.of(Temperature.ofCelsius(65)),
-                        Optional.of(FlowRate.ofLitresPerMinute(38))))
+                                Optional.of("mineral-oil"),
+                                Optional.of(GaugePressure.ofBar(210)),
+                                Optional.of(GaugePressure.ofBar(235)),
+                                Optional.of(Temperature.ofCelsius(65)),
+                                Optional.of(FlowRate.ofLitresPerMinute(38)))
+                        .withAround(new Surroundings(
+                                Optional.of(Temperature.ofCelsius(35)),
+                                Optional.of(Surroundings.Moves.STILL),
+                                Optional.of(Surroundings.Opener.WORKSHOP),
+                                Optional.of(false))))
+                .withHere(Here.UNSAID.withPresent(Set.of("press", "ac-press", "nitrogen", "test-pump", "flush")))
                 .withFinished(Optional.of(CalledFigure.unsigned(Length.ofMm(1140), "1140")
                         .withSigned("Maren", "Tobbe")
                         .withSecond(Optional.of(Length.ofMm(1141)), "Tobbe")))

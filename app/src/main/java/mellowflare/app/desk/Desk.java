@@ -120,7 +120,7 @@ public final class Desk {
         if (after.equals(job())) {
             return;
         }
-        current.set(Evaluation.of(after, data));
+        current.set(Evaluation.after(current(), after, data));
         save(what, mergeKey);
     }
 

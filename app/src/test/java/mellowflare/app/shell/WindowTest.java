@@ -165,7 +165,7 @@ class WindowTest {
         ctrl(robot, KeyCode.ENTER);
         robot.clickOn("#tick");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(desk.current().leftOff()).isEqualTo("step 3 of 18: Lay out the parts");
+        assertThat(desk.current().leftOff()).isEqualTo("step 3 of 21: Lay out the parts");
         until("shown as saved", () -> desk.savedProperty().get().words().equals("saved"));
 
         // Close and reopen: it stands where it was left.
@@ -178,7 +178,7 @@ class WindowTest {
             }
         });
         assertThat(((Labeled) robot.lookup("#left-off").query()).getText())
-                .isEqualTo("left off: step 3 of 18: Lay out the parts");
+                .isEqualTo("left off: step 3 of 21: Lay out the parts");
         assertThat(((javafx.scene.control.TextField) robot.lookup("#diameter").query()).getText())
                 .isEqualTo("17.5");
         assertThat(desk.job().log().entries().get(0).by()).isEqualTo("Maren");
@@ -288,7 +288,7 @@ class WindowTest {
         assertThat(((Label) robot.lookup("#refusal").query()).getText()).contains("Hold: the cut still needs");
         robot.clickOn("#heard");
         ctrl(robot, KeyCode.ENTER);
-        assertThat(desk.current().leftOff()).startsWith("step 6 of 18");
+        assertThat(desk.current().leftOff()).startsWith("step 7 of 21");
         assertThat(desk.job().log().readBack().orElseThrow().by()).isEqualTo("Tobbe");
     }
 }

@@ -2,10 +2,12 @@ package mellowflare.book.demo;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.store.Book;
 import mellowflare.core.connection.EndCode;
@@ -13,9 +15,15 @@ import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.fluid.Service;
+import mellowflare.core.fluid.Surroundings;
+import mellowflare.core.geometry.Vector;
+import mellowflare.core.hose.Here;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.hose.LineEnd;
 import mellowflare.core.hose.Which;
+import mellowflare.core.hose.route.KeepOut;
+import mellowflare.core.hose.route.PortAt;
+import mellowflare.core.hose.route.RouteSketch;
 import mellowflare.core.identify.Identification;
 import mellowflare.core.identify.Identifier;
 import mellowflare.core.identify.Observation;
@@ -23,6 +31,7 @@ import mellowflare.core.identify.RingSeen;
 import mellowflare.core.identify.TaperSeen;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
+import mellowflare.core.material.Metal;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.FlowRate;
 import mellowflare.core.measure.GaugePressure;
@@ -38,6 +47,7 @@ import mellowflare.core.thread.Pitch;
 
 /** Writes the demo jobs. People, places and parts are invented; every figure is worked out by the program itself. */
 public final class KittiwakeSlip {
+    private static final int OPEN = 2;
     private final ReferenceData data;
     private final Identifier identifier;
 
@@ -46,22 +56,27 @@ public final class KittiwakeSlip {
         this.identifier = new Identifier(data);
     }
 
-    /** The demo jobs, as of a moment; the last one is the job to open first. */
+    /** The demo jobs, as of a moment; the third is the job to open first. */
     public static List<Job> jobs(ReferenceData data, Instant now) {
         KittiwakeSlip slip = new KittiwakeSlip(data);
-        return List.of(slip.tractor(), slip.winch(now), slip.slewHose(now));
+        List<Job> jobs = new ArrayList<>(List.of(slip.tractor(), slip.winch(now), slip.slewHose(now)));
+        jobs.addAll(new OtherLines(data).jobs());
+        return List.copyOf(jobs);
     }
 
     /** Fills an empty book. */
     public static void fill(Book book, ReferenceData data, Instant now) throws BookTrouble {
-        int i = 0;
         List<Job> jobs = jobs(data, now);
-        for (Job job : jobs) {
-            Instant at = now.minus(Duration.ofHours(3L * (jobs.size() - i)));
+        // The job to open first was worked on last.
+        List<Job> oldestFirst = new ArrayList<>(jobs.subList(OPEN + 1, jobs.size()));
+        oldestFirst.addAll(jobs.subList(0, OPEN + 1));
+        int hours = 3 * oldestFirst.size();
+        for (Job job : oldestFirst) {
+            Instant at = now.minus(Duration.ofHours(hours));
             book.save(job, Evaluation.of(job, data).leftOff(), "demo job", "", at);
-            i++;
+            hours -= 3;
         }
-        book.preference("open-job", jobs.get(jobs.size() - 1).id());
+        book.preference("open-job", jobs.get(OPEN).id());
         book.preference("person", "Maren");
     }
 
@@ -89,15 +104,22 @@ public final class KittiwakeSlip {
                 "18.92",
                 "16");
         HoseLine line = HoseLine.NEW
-                .withEnd(Which.A, motor.withHoseEnd(Optional.of("KC08-B08M")))
-                .withEnd(Which.B, valve.withHoseEnd(Optional.of("KC08-J08F90")))
+                .withEnd(Which.A, motor.withMetal(Optional.of(Metal.STEEL)).withHoseEnd(Optional.of("KC08-B08M")))
+                .withEnd(Which.B, valve.withMetal(Optional.of(Metal.STEEL)).withHoseEnd(Optional.of("KC08-J08F90")))
                 .withHose(Optional.of("KH2-08"))
                 .withService(new Service(
-                        Optional.of("mineral-oil"),
-                        Optional.of(GaugePressure.ofBar(210)),
-                        Optional.of(GaugePressure.ofBar(235)),
-                        Optional.of(Temperature.ofCelsius(65)),
-                        Optional.of(FlowRate.ofLitresPerMinute(38))))
+                                Optional.of("mineral-oil"),
+                                Optional.of(GaugePressure.ofBar(210)),
+                                Optional.of(GaugePressure.ofBar(235)),
+                                Optional.of(Temperature.ofCelsius(65)),
+                                Optional.of(FlowRate.ofLitresPerMinute(38)))
+                        .withAround(new Surroundings(
+                                Optional.of(Temperature.ofCelsius(35)),
+                                Optional.of(Surroundings.Moves.VIBRATES),
+                                Optional.of(Surroundings.Opener.WORKSHOP),
+                                Optional.of(true))))
+                .withRoute(Optional.of(slewRoute()))
+                .withHere(Here.UNSAID.withPresent(Set.of("press", "test-pump")))
                 .withFinished(Optional.of(new CalledFigure(
                         Length.ofMm(1140),
                         "1140",
@@ -114,7 +136,17 @@ public final class KittiwakeSlip {
         job = tick(job, "safe", "Maren", at, Map.of());
         job = tick(job, "catch", "Maren", at.plusSeconds(540), Map.of());
         job = tick(job, "parts", "Tobbe", at.plusSeconds(900), Map.of());
+        job = tick(job, "scrap", "Tobbe", at.plusSeconds(1000), Map.of());
         return tick(job, "mark", "Tobbe", at.plusSeconds(1080), Map.of());
+    }
+
+    /** From the motor forward, up and across to the valve, round the foot of the boom. */
+    private static RouteSketch slewRoute() {
+        return RouteSketch.of(
+                        new PortAt(Vector.ZERO, new Vector(1, 0, 0), Optional.empty()),
+                        new PortAt(new Vector(910, 320, 230), new Vector(0, 0, 1), Optional.of(new Vector(-1, 0, 0))))
+                .withKeepOuts(
+                        List.of(KeepOut.between("boom foot", new Vector(380, -80, 20), new Vector(520, 120, 260))));
     }
 
     /** Not begun: inch, screw-together ends, something still open. */

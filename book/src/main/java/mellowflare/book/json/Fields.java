@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import mellowflare.book.BookTrouble;
+import mellowflare.core.geometry.Vector;
 
 /** Reads fields of a JSON object by name; a refusal names the field with its path. */
 final class Fields {
@@ -115,6 +116,53 @@ final class Fields {
 
     <E extends Enum<E>> Optional<E> maybeWord(String name, Class<E> words) throws BookTrouble {
         return has(name) ? Optional.of(word(name, words)) : Optional.empty();
+    }
+
+    /** A place or direction of three finite numbers. */
+    Vector vector(String name) throws BookTrouble {
+        return vector(node.path(name), name);
+    }
+
+    List<Vector> vectors(String name) throws BookTrouble {
+        List<Vector> all = new ArrayList<>();
+        for (JsonNode each : list(name)) {
+            all.add(vector(each, name));
+        }
+        return all;
+    }
+
+    private Vector vector(JsonNode three, String name) throws BookTrouble {
+        if (!three.isArray()
+                || three.size() != 3
+                || !three.get(0).isNumber()
+                || !three.get(1).isNumber()
+                || !three.get(2).isNumber()) {
+            throw wrong(name, "is no place of three numbers");
+        }
+        return new Vector(
+                three.get(0).asDouble(), three.get(1).asDouble(), three.get(2).asDouble());
+    }
+
+    List<String> words(String name) throws BookTrouble {
+        List<String> all = new ArrayList<>();
+        for (JsonNode each : list(name)) {
+            if (!each.isTextual()) {
+                throw wrong(name, "holds what is no text");
+            }
+            all.add(each.asText());
+        }
+        return all;
+    }
+
+    private JsonNode list(String name) throws BookTrouble {
+        JsonNode child = node.path(name);
+        if (child.isMissingNode() || child.isNull()) {
+            return JsonNodeFactory.instance.arrayNode();
+        }
+        if (!child.isArray()) {
+            throw wrong(name, "is no list");
+        }
+        return child;
     }
 
     Instant instant(String name) throws BookTrouble {

@@ -1,6 +1,7 @@
 package mellowflare.book.json;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -16,7 +17,10 @@ import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.fluid.Duty;
+import mellowflare.core.fluid.PressureBasis;
 import mellowflare.core.fluid.Service;
+import mellowflare.core.fluid.Surroundings;
+import mellowflare.core.hose.Here;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.hose.LineEnd;
 import mellowflare.core.identify.FlankSeen;
@@ -27,6 +31,7 @@ import mellowflare.core.identify.SecondDiameter;
 import mellowflare.core.identify.SwivelSeen;
 import mellowflare.core.identify.TaperSeen;
 import mellowflare.core.job.Job;
+import mellowflare.core.material.Metal;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.FlowRate;
@@ -43,6 +48,7 @@ import mellowflare.core.thread.PitchReading;
 
 /** Reads a job from a tree; every refusal names the field. */
 final class JobReader {
+    private static final PlaceJson PLACES = new PlaceJson(JsonNodeFactory.instance);
 
     Job read(JsonNode root) throws BookTrouble {
         if (root == null
@@ -91,7 +97,10 @@ final class JobReader {
                 service(f.object("service")),
                 f.has("finished") ? Optional.of(figure(f.object("finished"))) : Optional.empty(),
                 f.maybeNumber("bendRadius").map(Length::ofMm),
-                f.maybeNumber("clocking").map(Angle::ofDegrees));
+                f.maybeNumber("clocking").map(Angle::ofDegrees),
+                f.has("route") ? Optional.of(PLACES.route(f.object("route"))) : Optional.empty(),
+                f.has("oldHose") ? Optional.of(PLACES.old(f.object("oldHose"))) : Optional.empty(),
+                f.has("here") ? PLACES.here(f.object("here")) : Here.UNSAID);
     }
 
     private LineEnd end(Fields f) throws BookTrouble {
@@ -101,7 +110,9 @@ final class JobReader {
                 f.texts("typed"),
                 f.has("port") ? Optional.of(endId(f.object("port"))) : Optional.empty(),
                 f.maybeNumber("certainty"),
-                f.maybeText("hoseEnd"));
+                f.maybeText("hoseEnd"),
+                f.words("adapters"),
+                f.maybeWord("metal", Metal.class));
     }
 
     private EndId endId(Fields f) throws BookTrouble {
@@ -152,7 +163,13 @@ final class JobReader {
                 f.maybeNumber("peak").map(GaugePressure::ofBar),
                 f.maybeNumber("fluidTemperature").map(Temperature::ofCelsius),
                 f.maybeNumber("flow").map(FlowRate::ofLitresPerMinute),
-                f.maybeWord("duty", Duty.class).orElse(Duty.PRESSURE));
+                f.maybeWord("duty", Duty.class).orElse(Duty.PRESSURE),
+                new Surroundings(
+                        f.maybeNumber("surroundings").map(Temperature::ofCelsius),
+                        f.maybeWord("moves", Surroundings.Moves.class),
+                        f.maybeWord("opener", Surroundings.Opener.class),
+                        f.has("wet") ? Optional.of(f.flag("wet")) : Optional.empty()),
+                f.maybeWord("pressureTables", PressureBasis.class).orElse(PressureBasis.INCH));
     }
 
     private CalledFigure figure(Fields f) throws BookTrouble {

@@ -7,7 +7,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import mellowflare.core.connection.EndId;
+import mellowflare.core.fluid.PressureBasis;
 import mellowflare.core.fluid.Service;
+import mellowflare.core.hose.Here;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.hose.LineEnd;
 import mellowflare.core.identify.Observation;
@@ -51,6 +53,12 @@ final class JobWriter {
         line.finished().ifPresent(f -> n.set("finished", figure(f)));
         line.bendRadius().ifPresent(r -> n.put("bendRadius", r.mm()));
         line.clocking().ifPresent(c -> n.put("clocking", c.degrees()));
+        PlaceJson place = new PlaceJson(nodes);
+        line.route().ifPresent(r -> n.set("route", place.write(r)));
+        line.old().ifPresent(o -> n.set("oldHose", place.write(o)));
+        if (!line.here().equals(Here.UNSAID)) {
+            n.set("here", place.write(line.here()));
+        }
         return n;
     }
 
@@ -62,6 +70,11 @@ final class JobWriter {
         end.port().ifPresent(p -> n.set("port", endId(p)));
         end.certainty().ifPresent(c -> n.put("certainty", c));
         end.hoseEnd().ifPresent(p -> n.put("hoseEnd", p));
+        if (!end.adapters().isEmpty()) {
+            ArrayNode adapters = n.putArray("adapters");
+            end.adapters().forEach(adapters::add);
+        }
+        end.metal().ifPresent(m -> n.put("metal", word(m)));
         return n;
     }
 
@@ -113,6 +126,13 @@ final class JobWriter {
         s.fluidTemperature().ifPresent(t -> n.put("fluidTemperature", t.celsius()));
         s.flow().ifPresent(q -> n.put("flow", q.litresPerMinute()));
         n.put("duty", word(s.duty()));
+        s.around().air().ifPresent(t -> n.put("surroundings", t.celsius()));
+        s.around().moves().ifPresent(m -> n.put("moves", word(m)));
+        s.around().opener().ifPresent(o -> n.put("opener", word(o)));
+        s.around().wet().ifPresent(w -> n.put("wet", w));
+        if (s.basis() != PressureBasis.INCH) {
+            n.put("pressureTables", word(s.basis()));
+        }
         return n;
     }
 

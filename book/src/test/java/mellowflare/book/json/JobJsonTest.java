@@ -22,9 +22,17 @@ import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
+import mellowflare.core.fluid.PressureBasis;
 import mellowflare.core.fluid.Service;
+import mellowflare.core.fluid.Surroundings;
+import mellowflare.core.geometry.Vector;
+import mellowflare.core.hose.Here;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.hose.LineEnd;
+import mellowflare.core.hose.OldHose;
+import mellowflare.core.hose.route.KeepOut;
+import mellowflare.core.hose.route.PortAt;
+import mellowflare.core.hose.route.RouteSketch;
 import mellowflare.core.identify.FlankSeen;
 import mellowflare.core.identify.HandSeen;
 import mellowflare.core.identify.Observation;
@@ -33,6 +41,7 @@ import mellowflare.core.identify.SecondDiameter;
 import mellowflare.core.identify.SwivelSeen;
 import mellowflare.core.identify.TaperSeen;
 import mellowflare.core.job.Job;
+import mellowflare.core.material.Metal;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.FlowRate;
@@ -86,9 +95,56 @@ class JobJsonTest {
                         figures().optional(),
                         lengths().optional(),
                         angles().optional())
-                .as((a, b, s, f, r, c) -> new HoseLine(a, b, Optional.of("KH2-08"), s, f, r, c));
+                .as((a, b, s, f, r, c) -> new HoseLine(a, b, Optional.of("KH2-08"), s, f, r, c))
+                .flatMap(l -> Combinators.combine(routes().optional(), olds().optional(), heres())
+                        .as((route, old, here) ->
+                                l.withRoute(route).withOld(old).withHere(here)));
         return Combinators.combine(words, words, Arbitraries.of(UnitSystem.class), practices(), lines, logs())
                 .as((t, m, u, p, l, log) -> new Job("id-1", t, m, "note “x”\n2", u, p, l, log));
+    }
+
+    private static Arbitrary<Vector> vectors() {
+        Arbitrary<Double> mm = Arbitraries.doubles().between(-3000, 3000);
+        return Combinators.combine(mm, mm, mm).as(Vector::new);
+    }
+
+    private static Arbitrary<PortAt> portsAt() {
+        return Combinators.combine(
+                        vectors(),
+                        vectors().filter(v -> v.length() > 1),
+                        vectors().optional())
+                .as(PortAt::new);
+    }
+
+    private static Arbitrary<RouteSketch> routes() {
+        Arbitrary<KeepOut> boxes = Combinators.combine(
+                        vectors(), Arbitraries.doubles().between(1, 500))
+                .as((v, wide) -> KeepOut.between("pipe", v, v.plus(new Vector(wide, wide + 1, wide + 2))));
+        return Combinators.combine(
+                        portsAt(),
+                        portsAt(),
+                        lengths().optional(),
+                        vectors().list().ofMaxSize(3),
+                        boxes.list().ofMaxSize(2),
+                        vectors().list().ofMaxSize(2))
+                .as(RouteSketch::new);
+    }
+
+    private static Arbitrary<OldHose> olds() {
+        return Combinators.combine(lengths(), lengths()).as(OldHose::new);
+    }
+
+    private static Arbitrary<Here> heres() {
+        Arbitrary<Here.Panel> panels =
+                Combinators.combine(lengths(), Arbitraries.of(true, false)).as(Here.Panel::new);
+        return Combinators.combine(
+                        Arbitraries.of("vice", "caps").set().ofMaxSize(2),
+                        Arbitraries.of("press").set().ofMaxSize(1),
+                        Arbitraries.of("7/8 in").set().ofMaxSize(1),
+                        lengths().optional(),
+                        lengths().optional(),
+                        panels.optional())
+                .as(Here::new);
     }
 
     private static Arbitrary<Length> lengths() {
@@ -115,7 +171,15 @@ class JobJsonTest {
                         bar.optional(),
                         t.optional(),
                         q.optional())
-                .as(Service::new);
+                .as(Service::new)
+                .flatMap(s -> Combinators.combine(
+                                t.optional(),
+                                Arbitraries.of(Surroundings.Moves.class).optional(),
+                                Arbitraries.of(Surroundings.Opener.class).optional(),
+                                Arbitraries.of(true, false).optional(),
+                                Arbitraries.of(PressureBasis.class))
+                        .as((air, moves, opener, wet, basis) -> s.withAround(new Surroundings(air, moves, opener, wet))
+                                .withBasis(basis)));
     }
 
     private static Arbitrary<CalledFigure> figures() {
@@ -140,7 +204,15 @@ class JobJsonTest {
                         ids.optional(),
                         Arbitraries.doubles().between(0, 1).optional(),
                         Arbitraries.of("KC08-B08M").optional())
-                .as((place, s, id, sure, part) -> new LineEnd(place, s, Map.of("diameter", "17.5"), id, sure, part));
+                .as((place, s, id, sure, part) -> new LineEnd(
+                        place,
+                        s,
+                        Map.of("diameter", "17.5"),
+                        id,
+                        sure,
+                        part,
+                        sure.isPresent() ? List.of("KA-JM8-OM8") : List.of(),
+                        id.map(x -> Metal.BRASS)));
     }
 
     private static Arbitrary<Observation> seen() {

@@ -14,13 +14,14 @@ import picocli.CommandLine.Command;
 @Command(
         name = "hose",
         mixinStandardHelpOptions = true,
-        description = "Works out a hydraulic hose line: cut length, weakest part, joints, steps, parts, findings.",
+        description = "Works out a hose line of any kind: cut length, weakest part, joints, steps, parts, findings.",
         footer = {
             "",
             "In:   ends: two of {part} from the catalogue, or {cutOff, code, size, gender, angle, rating} of the hose end;",
-            "      each may add place and port {code, size, gender}; hose: a part number or {kind, dash}; finishedLength;",
-            "      secondReading, bendRadius, clocking; service {fluid, working, peak, fluidTemperature, flow, duty}; practice; units",
-            "Out:  cutLength, shop, tolerance, overall, underPressure, weakest, joints, steps, parts, findings",
+            "      each may add place, port {code, size, gender}, adapters [part numbers] and metal; hose: a part number or {kind, dash};",
+            "      finishedLength, secondReading, bendRadius, clocking; service {fluid, working, peak, fluidTemperature, flow, duty,",
+            "      surroundings, moves, opener, wet, pressureTables}; practice; units",
+            "Out:  cutLength, shop, tolerance, overall, underPressure, weakest, flow, fit, joints, steps, parts, ways, findings",
             "Example:  echo '{\"ends\": [{\"part\": \"KC08-B08M\"}, {\"part\": \"KC08-J08F90\"}], \"hose\": \"KH2-08\","
                     + " \"finishedLength\": \"44 7/8 in\"}' | ./mellow-flare hose"
         })

@@ -14,16 +14,21 @@ import mellowflare.core.connection.Seat;
 import mellowflare.core.fluid.Duty;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidTable;
+import mellowflare.core.fluid.PressureBasis;
 import mellowflare.core.fluid.Service;
+import mellowflare.core.fluid.Surroundings;
+import mellowflare.core.hose.Fitted;
 import mellowflare.core.hose.HoseCase;
 import mellowflare.core.hose.Side;
 import mellowflare.core.hose.Which;
 import mellowflare.core.lookalike.TwinTable;
+import mellowflare.core.material.Metal;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.parts.AdapterTable;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.parts.HoseKind;
@@ -79,17 +84,26 @@ final class HoseIn {
         EndId port = f.has("port") ? endId(given) : part.end().mate();
         given.nothingElse();
         String place = f.text("place").orElse("end " + which);
+        List<String> adapters = f.texts("adapters");
+        Optional<Metal> metal = f.word("metal", Words.of(Metal.values()));
         f.nothingElse();
         End end = data.get(EndTable.KEY)
                 .find(port)
                 .orElseThrow(() -> f.wrong("port", "the tables hold no " + port.text() + "."));
+        for (String number : adapters) {
+            if (data.get(AdapterTable.KEY).find(number).isEmpty()) {
+                throw f.wrong("adapters", "the catalogue holds no adapter “" + number + "”.");
+            }
+        }
         return new Side(
                 which,
                 place,
                 Optional.of(end),
                 Optional.empty(),
                 data.get(TwinTable.KEY).of(port),
-                Optional.of(part));
+                Optional.of(part),
+                Fitted.chain(Optional.of(end), adapters, data),
+                metal);
     }
 
     private HoseEndPart catalogued(Fields f) throws Refused {
@@ -150,7 +164,13 @@ final class HoseIn {
                 f.pressure("peak"),
                 f.temperature("fluidTemperature"),
                 f.flow("flow"),
-                f.word("duty", Words.of(Duty.values())).orElse(Duty.PRESSURE));
+                f.word("duty", Words.of(Duty.values())).orElse(Duty.PRESSURE),
+                new Surroundings(
+                        f.temperature("surroundings"),
+                        f.word("moves", Words.of(Surroundings.Moves.values())),
+                        f.word("opener", Words.of(Surroundings.Opener.values())),
+                        f.has("wet") ? Optional.of(f.flag("wet")) : Optional.empty()),
+                f.word("pressureTables", Words.of(PressureBasis.values())).orElse(PressureBasis.INCH));
         f.nothingElse();
         return service;
     }

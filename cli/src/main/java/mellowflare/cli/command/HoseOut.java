@@ -3,12 +3,15 @@ package mellowflare.cli.command;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Locale;
 import mellowflare.cli.output.FindingsOut;
 import mellowflare.core.hose.CutLength;
 import mellowflare.core.hose.HoseCase;
 import mellowflare.core.hose.HosePlan;
 import mellowflare.core.hose.JointPlan;
 import mellowflare.core.hose.PartLine;
+import mellowflare.core.hose.ToleranceBudget;
+import mellowflare.core.hose.Ways;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.Step;
@@ -30,6 +33,14 @@ final class HoseOut {
             pressed.add(cut.underPressure().low().mm());
             pressed.add(cut.underPressure().high().mm());
         });
+        HosePlan.wholeLength(c).ifPresent(l -> out.put("wholeLength", l.mm()));
+        c.friction()
+                .ifPresent(x -> out.putObject("flow")
+                        .put("speed", x.metresPerSecond())
+                        .put("reynolds", x.reynolds())
+                        .put("regime", x.regime().name().toLowerCase(Locale.ROOT))
+                        .put("drop", x.drop().bar()));
+        ToleranceBudget.of(c).ifPresent(b -> fit(out.putObject("fit"), b));
         plan.weakest()
                 .ifPresent(w -> out.putObject("weakest")
                         .put("part", w.part())
@@ -40,10 +51,39 @@ final class HoseOut {
         plan.steps().forEach(s -> steps.add(step(s, units)));
         ArrayNode parts = out.putArray("parts");
         for (PartLine p : plan.parts()) {
-            parts.addObject().put("part", p.part()).put("name", p.name()).put("amount", p.amount());
+            parts.addObject()
+                    .put("part", p.part())
+                    .put("name", p.name())
+                    .put("amount", p.amount())
+                    .put("need", p.need())
+                    .put("onShelf", p.onShelf())
+                    .put("price", p.price());
+        }
+        out.put("partsCost", plan.partsCost());
+        ArrayNode ways = out.putArray("ways");
+        for (Ways.Way w : plan.ways()) {
+            ObjectNode way = ways.addObject()
+                    .put("way", w.id())
+                    .put("minutes", w.minutes())
+                    .put("cost", w.cost());
+            if (!w.possible()) {
+                way.put("hindered", w.hindered());
+            }
         }
         FindingsOut.put(out, plan.findings(), units);
         return out;
+    }
+
+    private static void fit(ObjectNode out, ToleranceBudget b) {
+        out.put("chance", b.chance());
+        out.put("deviation", b.deviation().mm());
+        ArrayNode causes = out.putArray("causes");
+        for (ToleranceBudget.Cause x : b.causes()) {
+            causes.addObject()
+                    .put("what", x.what())
+                    .put("deviation", x.deviation().mm())
+                    .put("share", x.share());
+        }
     }
 
     private static ObjectNode joint(JointPlan j) {

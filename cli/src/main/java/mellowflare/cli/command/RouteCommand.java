@@ -3,6 +3,7 @@ package mellowflare.cli.command;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import mellowflare.cli.input.Fields;
@@ -11,6 +12,7 @@ import mellowflare.cli.output.FindingsOut;
 import mellowflare.core.geometry.Curve;
 import mellowflare.core.geometry.Pose;
 import mellowflare.core.geometry.Vector;
+import mellowflare.core.hose.route.KeepOut;
 import mellowflare.core.hose.route.RouteFinder;
 import mellowflare.core.hose.route.RoutePlan;
 import mellowflare.core.hose.route.RouteTask;
@@ -29,7 +31,8 @@ import picocli.CommandLine.Command;
             "",
             "In:   start and end: point [x,y,z], direction [x,y,z] pointing out of the port toward the hose, elbow [x,y,z] where an",
             "      elbow's outlet points; minBendRadius (centre line), endStraight, waypoints [[x,y,z]],",
-            "      motion [[x,y,z]] (how far the far end moves, for each position); units; id",
+            "      motion [[x,y,z]] (how far the far end moves, for each position); keepOuts: boxes {name, from [x,y,z], to [x,y,z]},",
+            "      clearance (how far the centre line stays from them); units; id",
             "Out:  length, shop, tightestRadius, turning, clocking, positions, path (points), findings",
             "Example:  echo '{\"start\": {\"point\": [0,0,0], \"direction\": [0,1,0]}, \"end\": {\"point\": [300,0,0], \"direction\": [0,1,0]},"
                     + " \"minBendRadius\": 120, \"endStraight\": 40}' | ./mellow-flare route"
@@ -40,6 +43,7 @@ public final class RouteCommand extends ComputeCommand {
     private static final double STEP = 10;
 
     private static final int MOST_POINTS = 50;
+    private static final int MOST_BOXES = 20;
     private static final double LONGEST_MM = 10_000;
 
     @Override
@@ -53,18 +57,39 @@ public final class RouteCommand extends ComputeCommand {
             UnitSystem units = Words.units(f);
             Fields start = end(f, "start");
             Fields end = end(f, "end");
-            RouteTask task = new RouteTask(
-                    pose(start),
-                    pose(end),
-                    within(f, "minBendRadius", f.length("minBendRadius")).orElseThrow(() -> f.missing("minBendRadius")),
-                    within(f, "endStraight", f.lengthOrZero("endStraight")).orElse(Length.ZERO),
-                    few(f, "waypoints"),
-                    direction(start, "elbow"),
-                    direction(end, "elbow"),
-                    few(f, "motion"));
+            Length radius =
+                    within(f, "minBendRadius", f.length("minBendRadius")).orElseThrow(() -> f.missing("minBendRadius"));
+            RouteTask task = RouteTask.of(pose(start), pose(end), radius)
+                    .withStraight(within(f, "endStraight", f.lengthOrZero("endStraight"))
+                            .orElse(Length.ZERO))
+                    .through(few(f, "waypoints"))
+                    .withElbows(direction(start, "elbow"), direction(end, "elbow"))
+                    .moving(few(f, "motion"))
+                    .around(
+                            keepOuts(f),
+                            within(f, "clearance", f.lengthOrZero("clearance")).orElse(Length.ZERO));
             start.nothingElse();
             end.nothingElse();
             return out(RouteFinder.find(task), units);
+        }
+
+        private static List<KeepOut> keepOuts(Fields f) throws Refused {
+            List<KeepOut> boxes = new ArrayList<>();
+            List<Fields> given = f.has("keepOuts") ? f.objects("keepOuts") : List.of();
+            if (given.size() > MOST_BOXES) {
+                throw f.wrong("keepOuts", "at most " + MOST_BOXES + " boxes are taken here.");
+            }
+            for (Fields box : given) {
+                Vector from = box.point("from").orElseThrow(() -> box.missing("from"));
+                Vector to = box.point("to").orElseThrow(() -> box.missing("to"));
+                String name = box.text("name").orElse("keep-out " + (boxes.size() + 1));
+                box.nothingElse();
+                if (from.x() == to.x() || from.y() == to.y() || from.z() == to.z()) {
+                    throw box.wrong("to", "a box has an extent in all three directions.");
+                }
+                boxes.add(KeepOut.between(name, from, to));
+            }
+            return boxes;
         }
 
         private static Optional<Length> within(Fields f, String name, Optional<Length> length) throws Refused {

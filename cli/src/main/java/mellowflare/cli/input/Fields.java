@@ -274,6 +274,24 @@ public final class Fields {
         return all;
     }
 
+    /** The texts of a list; none if it was not given. */
+    public List<String> texts(String name) throws Refused {
+        if (!has(name)) {
+            return List.of();
+        }
+        List<String> all = new ArrayList<>();
+        for (JsonNode each : node.get(name)) {
+            if (!each.isTextual()) {
+                throw wrong(name, "a list of texts in brackets is expected here.");
+            }
+            all.add(each.asText());
+        }
+        if (!node.get(name).isArray()) {
+            throw wrong(name, "a list of texts in brackets is expected here.");
+        }
+        return List.copyOf(all);
+    }
+
     public boolean isText(String name) {
         return has(name) && node.get(name).isTextual();
     }

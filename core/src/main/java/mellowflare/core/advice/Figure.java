@@ -5,6 +5,7 @@ import mellowflare.core.measure.FlowRate;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.PressureDifference;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.UnitSystem;
 
@@ -27,6 +28,9 @@ public sealed interface Figure {
      * @param metresPerSecond the speed (m/s)
      */
     record OfSpeed(double metresPerSecond) implements Figure {}
+
+    /** How far one pressure lies above another. */
+    record OfDifference(PressureDifference value) implements Figure {}
 
     /**
      * A share of the whole.
@@ -62,6 +66,10 @@ public sealed interface Figure {
         return new OfFlow(value);
     }
 
+    static Figure of(PressureDifference value) {
+        return new OfDifference(value);
+    }
+
     static Figure of(Angle value) {
         return new OfAngle(value);
     }
@@ -90,6 +98,11 @@ public sealed interface Figure {
             return metric
                     ? LengthFormat.decimal(f.value.litresPerMinute(), 1, 0) + " L/min"
                     : LengthFormat.decimal(f.value.gallonsPerMinute(), 1, 0) + " gal/min";
+        }
+        if (this instanceof OfDifference f) {
+            return metric
+                    ? LengthFormat.decimal(f.value.bar(), f.value.bar() < 1 ? 3 : 2, 0) + " bar"
+                    : LengthFormat.decimal(f.value.psi(), f.value.psi() < 10 ? 2 : 0, 0) + " psi";
         }
         if (this instanceof OfAngle f) {
             return LengthFormat.decimal(f.value.degrees(), 1, 0) + "°";

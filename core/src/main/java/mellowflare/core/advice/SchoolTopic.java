@@ -7,6 +7,9 @@ public enum SchoolTopic {
     PIPE_THREAD_SEAL("sealing pipe thread"),
     HOSE_LENGTH("how the length is found"),
     BOSS_RING("rings in boss ports"),
+    BRAID_CLOSING("closing a reusable end on braid"),
+    BARRIER_PRESS("pressing a barrier end"),
+    REOPENED_JOINT("joints that are opened often"),
     END_PRIOR("how common ends are");
 
     private final String word;

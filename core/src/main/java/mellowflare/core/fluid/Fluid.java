@@ -1,5 +1,6 @@
 package mellowflare.core.fluid;
 
+import java.util.Optional;
 import mellowflare.core.reference.Source;
 
 /**
@@ -9,6 +10,7 @@ import mellowflare.core.reference.Source;
  * @param name as shown
  * @param group kind of fluid
  * @param densityKgPerM3 density near 20 C (kg/m3)
+ * @param viscosity of a liquid; empty for gases and refrigerants, whose flow is not computed here
  * @param tapeAllowed whether shreds of PTFE tape are tolerable in it
  * @param caution what can hurt, shown at the step where it matters
  * @param source of these figures
@@ -18,6 +20,7 @@ public record Fluid(
         String name,
         FluidGroup group,
         double densityKgPerM3,
+        Optional<ViscosityCurve> viscosity,
         boolean tapeAllowed,
         String caution,
         Source source) {

@@ -14,6 +14,8 @@ import mellowflare.core.measure.Temperature;
  * @param fluidTemperature hottest fluid
  * @param flow largest flow
  * @param duty pressure, return or suction
+ * @param around where it lies and what is done to it
+ * @param basis which standard tables its pressure is read from
  */
 public record Service(
         Optional<String> fluid,
@@ -21,41 +23,51 @@ public record Service(
         Optional<GaugePressure> peak,
         Optional<Temperature> fluidTemperature,
         Optional<FlowRate> flow,
-        Duty duty) {
+        Duty duty,
+        Surroundings around,
+        PressureBasis basis) {
     public static final Service UNSAID =
             new Service(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
 
-    /** A pressure line. */
+    /** A pressure line of whose surroundings nothing is said. */
     public Service(
             Optional<String> fluid,
             Optional<GaugePressure> working,
             Optional<GaugePressure> peak,
             Optional<Temperature> fluidTemperature,
             Optional<FlowRate> flow) {
-        this(fluid, working, peak, fluidTemperature, flow, Duty.PRESSURE);
+        this(fluid, working, peak, fluidTemperature, flow, Duty.PRESSURE, Surroundings.UNSAID, PressureBasis.INCH);
     }
 
-    public Service withDuty(Duty d) {
-        return new Service(fluid, working, peak, fluidTemperature, flow, d);
+    public Service withDuty(Duty now) {
+        return new Service(fluid, working, peak, fluidTemperature, flow, now, around, basis);
     }
 
-    public Service withFluid(Optional<String> f) {
-        return new Service(f, working, peak, fluidTemperature, flow, duty);
+    public Service withFluid(Optional<String> now) {
+        return new Service(now, working, peak, fluidTemperature, flow, duty, around, basis);
     }
 
-    public Service withWorking(Optional<GaugePressure> p) {
-        return new Service(fluid, p, peak, fluidTemperature, flow, duty);
+    public Service withWorking(Optional<GaugePressure> now) {
+        return new Service(fluid, now, peak, fluidTemperature, flow, duty, around, basis);
     }
 
-    public Service withPeak(Optional<GaugePressure> p) {
-        return new Service(fluid, working, p, fluidTemperature, flow, duty);
+    public Service withPeak(Optional<GaugePressure> now) {
+        return new Service(fluid, working, now, fluidTemperature, flow, duty, around, basis);
     }
 
-    public Service withFluidTemperature(Optional<Temperature> t) {
-        return new Service(fluid, working, peak, t, flow, duty);
+    public Service withFluidTemperature(Optional<Temperature> now) {
+        return new Service(fluid, working, peak, now, flow, duty, around, basis);
     }
 
-    public Service withFlow(Optional<FlowRate> q) {
-        return new Service(fluid, working, peak, fluidTemperature, q, duty);
+    public Service withFlow(Optional<FlowRate> now) {
+        return new Service(fluid, working, peak, fluidTemperature, now, duty, around, basis);
+    }
+
+    public Service withAround(Surroundings now) {
+        return new Service(fluid, working, peak, fluidTemperature, flow, duty, now, basis);
+    }
+
+    public Service withBasis(PressureBasis now) {
+        return new Service(fluid, working, peak, fluidTemperature, flow, duty, around, now);
     }
 }

@@ -13,14 +13,29 @@ import mellowflare.core.parts.HoseEndPart;
  * @param overall sealing point to sealing point; an elbow to the centre line of its outlet
  * @param cutOffA taken off at end A
  * @param cutOffB taken off at end B
+ * @param adapters taken off for adapters between ports and hose ends
  * @param exact the cut length before rounding; not above zero when the ends alone are longer than the line
  * @param tolerance allowed on the overall length, either way
+ * @param stretch what the length does under pressure
  */
-public record CutLength(Length overall, Length cutOffA, Length cutOffB, Length exact, Length tolerance) {
+public record CutLength(
+        Length overall,
+        Length cutOffA,
+        Length cutOffB,
+        Length adapters,
+        Length exact,
+        Length tolerance,
+        Stretch stretch) {
 
-    static CutLength of(Length overall, HoseEndPart a, HoseEndPart b) {
+    static CutLength of(Length overall, HoseEndPart a, HoseEndPart b, Length adapters, Stretch stretch) {
         return new CutLength(
-                overall, a.cutOff(), b.cutOff(), overall.minus(a.cutOff()).minus(b.cutOff()), tolerance(overall));
+                overall,
+                a.cutOff(),
+                b.cutOff(),
+                adapters,
+                overall.minus(adapters).minus(a.cutOff()).minus(b.cutOff()),
+                tolerance(overall),
+                stretch);
     }
 
     /**
@@ -39,6 +54,11 @@ public record CutLength(Length overall, Length cutOffA, Length cutOffB, Length e
             return Length.ofInches(1.0 / 4);
         }
         return overall.times(0.01);
+    }
+
+    /** Overall length of the hose alone, without the adapters. */
+    public Length hoseOverall() {
+        return overall.minus(adapters);
     }
 
     public boolean possible() {
@@ -67,6 +87,6 @@ public record CutLength(Length overall, Length cutOffA, Length cutOffB, Length e
 
     /** Length of the line under pressure: +2 / -4 % unless the hose says otherwise (SAE J517). */
     public LengthBand underPressure() {
-        return new LengthBand(overall.times(0.96), overall.times(1.02));
+        return new LengthBand(overall.times(stretch.shortest()), overall.times(stretch.longest()));
     }
 }

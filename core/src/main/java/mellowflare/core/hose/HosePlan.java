@@ -1,15 +1,14 @@
 package mellowflare.core.hose;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Finding;
-import mellowflare.core.connection.BossRing;
-import mellowflare.core.connection.Seat;
 import mellowflare.core.hose.rules.HoseRules;
-import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.Length;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.sealing.Sealing;
@@ -33,6 +32,8 @@ public record HosePlan(
         List<Finding> findings,
         List<Step> steps,
         List<PartLine> parts) {
+    private static final double TOO_LONG = 4.0 / 3;
+
     public HosePlan {
         joints = List.copyOf(joints);
         findings = List.copyOf(findings);
@@ -45,7 +46,7 @@ public record HosePlan(
         Map<Which, SealAdvice> seals = new EnumMap<>(Which.class);
         List<JointPlan> joints = new ArrayList<>();
         for (Side side : c.sides()) {
-            Optional<SealAdvice> advice = side.port()
+            Optional<SealAdvice> advice = side.presented()
                     .flatMap(port -> side.seat()
                             .flatMap(seat ->
                                     c.data().get(Sealing.KEY).advise(port, seat, c.fluid(), c.practice(), c.data())));
@@ -53,7 +54,7 @@ public record HosePlan(
             joints.add(new JointPlan(side, advice));
         }
         return new HosePlan(
-                c, c.cut(), c.weakest(), joints, HoseRules.check(c), new StepWriter(c, seals).write(), partsOf(c));
+                c, c.cut(), c.weakest(), joints, HoseRules.check(c), new StepWriter(c, seals).write(), PartsList.of(c));
     }
 
     public JointPlan joint(Which which) {
@@ -64,25 +65,28 @@ public record HosePlan(
         return findings.stream().anyMatch(Finding::stops);
     }
 
-    private static List<PartLine> partsOf(HoseCase c) {
-        List<PartLine> parts = new ArrayList<>();
-        c.hose()
-                .ifPresent(h -> parts.add(new PartLine(
-                        h.part(),
-                        h.title(),
-                        c.cut()
-                                .filter(CutLength::possible)
-                                .map(cut -> LengthFormat.both(cut.shop(c.units()), c.units()))
-                                .orElse("length open"))));
-        for (Side side : c.sides()) {
-            side.part().ifPresent(p -> parts.add(new PartLine(p.part(), p.name(), "1 piece")));
-            if (side.seat().filter(Seat.PORT_ORING::equals).isPresent()) {
-                side.port()
-                        .flatMap(p -> p.ring())
-                        .map(BossRing::designation)
-                        .ifPresent(r -> parts.add(new PartLine("ring " + r, "O-ring, 90 Shore A", "1 piece")));
-            }
-        }
-        return parts;
+    /** Of a hose bought whole the shortest that reaches without being a third too long; empty when none does. */
+    public static Optional<Length> wholeLength(HoseCase c) {
+        return c.hose()
+                .flatMap(h -> c.finished()
+                        .flatMap(f -> h.lengths().stream()
+                                .filter(l -> l.mm() >= f.value().mm() - 0.5
+                                        && l.mm() <= f.value().mm() * TOO_LONG)
+                                .min(Comparator.naturalOrder())));
+    }
+
+    /** What all parts cost, in the catalogue's money; parts without a price are left out. */
+    public double partsCost() {
+        return parts.stream().mapToDouble(PartLine::cost).sum();
+    }
+
+    /** What lacks on the shelf. */
+    public List<PartLine> missingParts() {
+        return parts.stream().filter(p -> p.lacks() > 0).toList();
+    }
+
+    /** Making it, having it crimped, or calling someone out. */
+    public List<Ways.Way> ways() {
+        return Ways.of(c, steps.size(), partsCost());
     }
 }

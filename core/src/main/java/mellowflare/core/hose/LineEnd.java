@@ -1,9 +1,11 @@
 package mellowflare.core.hose;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.identify.Observation;
+import mellowflare.core.material.Metal;
 
 /**
  * One end of a line as the job keeps it.
@@ -14,6 +16,8 @@ import mellowflare.core.identify.Observation;
  * @param port the end that the port was taken for
  * @param certainty how sure Gauge was when it was taken; empty when it was picked from the tables
  * @param hoseEnd part number of the hose end that goes on it
+ * @param adapters part numbers of adapters between port and hose end, the one on the port first
+ * @param metal what the port is made of
  */
 public record LineEnd(
         String place,
@@ -21,12 +25,26 @@ public record LineEnd(
         Map<String, String> typed,
         Optional<EndId> port,
         Optional<Double> certainty,
-        Optional<String> hoseEnd) {
+        Optional<String> hoseEnd,
+        List<String> adapters,
+        Optional<Metal> metal) {
     public LineEnd {
         typed = Map.copyOf(typed);
+        adapters = List.copyOf(adapters);
         certainty.filter(c -> !(c >= 0 && c <= 1)).ifPresent(c -> {
             throw new IllegalArgumentException("A certainty lies between 0 and 1, not " + c);
         });
+    }
+
+    /** An end without adapters. */
+    public LineEnd(
+            String place,
+            Optional<Observation> seen,
+            Map<String, String> typed,
+            Optional<EndId> port,
+            Optional<Double> certainty,
+            Optional<String> hoseEnd) {
+        this(place, seen, typed, port, certainty, hoseEnd, List.of(), Optional.empty());
     }
 
     public static LineEnd unknown(String place) {
@@ -34,25 +52,38 @@ public record LineEnd(
     }
 
     public LineEnd withPlace(String name) {
-        return new LineEnd(name, seen, typed, port, certainty, hoseEnd);
+        return new LineEnd(name, seen, typed, port, certainty, hoseEnd, adapters, metal);
     }
 
     public LineEnd withSeen(Observation observation, Map<String, String> texts) {
-        return new LineEnd(place, Optional.of(observation), texts, port, certainty, hoseEnd);
+        return new LineEnd(place, Optional.of(observation), texts, port, certainty, hoseEnd, adapters, metal);
     }
 
-    /** The port is now taken for this end; a hose end chosen for another port falls away. */
+    /** The port is now taken for this end; hose end and adapters chosen for another port fall away. */
     public LineEnd taken(EndId end, Optional<Double> sure) {
+        boolean same = port.filter(end::equals).isPresent();
         return new LineEnd(
                 place,
                 seen,
                 typed,
                 Optional.of(end),
                 sure,
-                port.filter(end::equals).flatMap(p -> hoseEnd));
+                same ? hoseEnd : Optional.empty(),
+                same ? adapters : List.of(),
+                metal);
     }
 
     public LineEnd withHoseEnd(Optional<String> part) {
-        return new LineEnd(place, seen, typed, port, certainty, part);
+        return new LineEnd(place, seen, typed, port, certainty, part, adapters, metal);
+    }
+
+    /** With other adapters; a hose end chosen for what was there falls away. */
+    public LineEnd withAdapters(List<String> parts) {
+        return new LineEnd(
+                place, seen, typed, port, certainty, parts.equals(adapters) ? hoseEnd : Optional.empty(), parts, metal);
+    }
+
+    public LineEnd withMetal(Optional<Metal> m) {
+        return new LineEnd(place, seen, typed, port, certainty, hoseEnd, adapters, m);
     }
 }

@@ -5,6 +5,19 @@ package mellowflare.core.hose;
  *
  * @param part part number
  * @param name what it is
- * @param amount how much, with its unit
+ * @param amount how much, with its unit, as shown
+ * @param need how many pieces, or metres of hose by the metre
+ * @param onShelf how many pieces or metres lie on the shelf
+ * @param price of one piece or metre, in the catalogue's money; zero when not known
  */
-public record PartLine(String part, String name, String amount) {}
+public record PartLine(String part, String name, String amount, double need, double onShelf, double price) {
+
+    public double cost() {
+        return need * price;
+    }
+
+    /** How much is wanted beyond the shelf. */
+    public double lacks() {
+        return Math.max(0, need - onShelf);
+    }
+}

@@ -5,6 +5,8 @@ import java.util.Optional;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.lookalike.Twin;
+import mellowflare.core.material.Metal;
+import mellowflare.core.measure.Length;
 import mellowflare.core.parts.HoseEndPart;
 
 /**
@@ -16,6 +18,8 @@ import mellowflare.core.parts.HoseEndPart;
  * @param certainty how sure Gauge was; empty when picked
  * @param twins what the port can be mistaken for
  * @param part the hose end
+ * @param adapters what stands between port and hose end, the one on the port first
+ * @param metal what the port is made of
  */
 public record Side(
         Which which,
@@ -23,22 +27,65 @@ public record Side(
         Optional<End> port,
         Optional<Double> certainty,
         List<Twin> twins,
-        Optional<HoseEndPart> part) {
+        Optional<HoseEndPart> part,
+        List<Fitted> adapters,
+        Optional<Metal> metal) {
+    /** Ends that sit in a loose nut more often than not. */
+    private static final double NUT_TURNS = 0.5;
+
     public Side {
         twins = List.copyOf(twins);
+        adapters = List.copyOf(adapters);
     }
 
-    /** How the joint seals: as the hose end's seat has it where the port has it too, else as the port usually does. */
+    /** A side without adapters. */
+    public Side(
+            Which which,
+            String place,
+            Optional<End> port,
+            Optional<Double> certainty,
+            List<Twin> twins,
+            Optional<HoseEndPart> part) {
+        this(which, place, port, certainty, twins, part, List.of(), Optional.empty());
+    }
+
+    /** The end that the hose end goes on: the port itself, or the outer end of the last adapter. */
+    public Optional<End> presented() {
+        return adapters.isEmpty()
+                ? port
+                : Optional.of(adapters.get(adapters.size() - 1).outer());
+    }
+
+    /** What the metal of that end is: the port's, or the last adapter's. */
+    public Optional<Metal> presentedMetal() {
+        return adapters.isEmpty()
+                ? metal
+                : Optional.of(adapters.get(adapters.size() - 1).part().metal());
+    }
+
+    /** How the hose end's joint seals: as its seat has it where the other side has it too, else as that usually does. */
     public Optional<Seat> seat() {
         Optional<Seat> shared = part.map(HoseEndPart::seat)
-                .filter(s -> port.map(p -> p.seats().contains(s)).orElse(true));
-        return shared.or(() -> part.isEmpty() ? port.map(End::usualSeat) : Optional.empty());
+                .filter(s -> presented().map(p -> p.seats().contains(s)).orElse(true));
+        return shared.or(() -> part.isEmpty() ? presented().map(End::usualSeat) : Optional.empty());
     }
 
-    /** Whether hose end and port belong together; empty while one of them is not chosen. */
+    /** Whether the joint can be tightened with the hose held still: the hose end's nut turns, or the nut of what it goes on does. */
+    public boolean turns() {
+        return part.filter(HoseEndPart::swivel).isPresent()
+                || presented().filter(p -> p.form().swivel() >= NUT_TURNS).isPresent();
+    }
+
+    /** Length that the adapters take of the line. */
+    public Length adapterLength() {
+        return adapters.stream().map(f -> f.part().length()).reduce(Length.ZERO, Length::plus);
+    }
+
+    /** Whether hose end and what it goes on belong together; empty while one of them is not chosen. */
     public Optional<Boolean> mates() {
-        return port.flatMap(p ->
-                part.map(e -> (e.end().equals(p.mateId()) || e.end().mate().equals(p.id()))
-                        && p.seats().contains(e.seat())));
+        return presented()
+                .flatMap(p -> part.map(
+                        e -> (e.end().equals(p.mateId()) || e.end().mate().equals(p.id()))
+                                && p.seats().contains(e.seat())));
     }
 }

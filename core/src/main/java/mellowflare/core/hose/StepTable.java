@@ -14,7 +14,7 @@ public final class StepTable {
     record Row(
             String id,
             boolean perEnd,
-            Set<String> when,
+            List<Set<String>> when,
             String title,
             String text,
             List<String> tools,
@@ -22,7 +22,13 @@ public final class StepTable {
             boolean cutFigure,
             String caution,
             String record,
-            Source source) {}
+            Source source) {
+
+        /** Whether all its words hold; of words parted by a bar one is enough. */
+        boolean holds(Set<String> words) {
+            return when.stream().allMatch(any -> any.stream().anyMatch(words::contains));
+        }
+    }
 
     private final List<Row> rows;
 
@@ -36,7 +42,9 @@ public final class StepTable {
                         r -> new Row(
                                 r.need("id"),
                                 r.need("per").equals("end"),
-                                Set.copyOf(r.list("when")),
+                                r.list("when").stream()
+                                        .map(w -> Set.of(w.split("\\|")))
+                                        .toList(),
                                 r.need("title"),
                                 r.need("text"),
                                 r.list("tools"),

@@ -3,24 +3,32 @@ package mellowflare.core.hose;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Schools;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.advice.Wording;
 import mellowflare.core.connection.End;
+import mellowflare.core.fluid.FluidGroup;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
-import mellowflare.core.parts.Attach;
+import mellowflare.core.parts.Attachments;
+import mellowflare.core.parts.Catalogue;
+import mellowflare.core.parts.Collar;
 import mellowflare.core.parts.HoseEndPart;
+import mellowflare.core.parts.Tool;
+import mellowflare.core.parts.ToolTable;
 import mellowflare.core.procedure.RecordField;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.sealing.SealAdvice;
+import mellowflare.core.sealing.Sealing;
 
 /** Fills the order of work for one line. What is not known yet reads as “…” so that the order can be seen early. */
 final class StepWriter {
@@ -30,10 +38,14 @@ final class StepWriter {
 
     private final HoseCase c;
     private final Map<Which, SealAdvice> seals;
+    private final List<Tool> missing;
 
     StepWriter(HoseCase c, Map<Which, SealAdvice> seals) {
         this.c = c;
         this.seals = seals;
+        this.missing = c.data().get(ToolTable.KEY).all().stream()
+                .filter(t -> c.here().has(t).filter(has -> !has).isPresent())
+                .toList();
     }
 
     List<Step> write() {
@@ -53,13 +65,13 @@ final class StepWriter {
                     words.addAll(sideWords(side));
                     Map<String, Figure> figures = figures(Optional.of(side));
                     block.stream()
-                            .filter(r -> words.containsAll(r.when()))
+                            .filter(r -> r.holds(words))
                             .forEach(r -> steps.add(step(r, Optional.of(side), figures)));
                 }
             } else {
                 Map<String, Figure> figures = figures(Optional.empty());
                 block.stream()
-                        .filter(r -> lineWords.containsAll(r.when()))
+                        .filter(r -> r.holds(lineWords))
                         .forEach(r -> steps.add(step(r, Optional.empty(), figures)));
             }
             at = end;
@@ -70,25 +82,39 @@ final class StepWriter {
     /** Ends are made up A first; they are fitted fixed thread first, so that only a swivel is tightened with the hose held. */
     private List<Side> order(List<StepTable.Row> block) {
         boolean fitting = block.stream().anyMatch(r -> r.id().equals("fit"));
-        boolean bFixed = c.b().part().filter(p -> !p.swivel()).isPresent();
+        boolean bFixed = c.b().part().isPresent() && !c.b().turns();
         return fitting && bFixed ? List.of(c.b(), c.a()) : List.of(c.a(), c.b());
     }
 
     private Set<String> lineWords() {
         Set<String> words = new HashSet<>();
         Schools schools = c.data().get(Schools.KEY);
-        words.add(schools.chosen(SchoolTopic.HOSE_CUTTING, c.practice()).id());
-        words.add(schools.chosen(SchoolTopic.ASSEMBLY_LUBRICANT, c.practice()).id());
+        words.add(c.whole() ? "whole" : "made");
+        words.add(c.traits().map(t -> t.braid()).orElse(true) ? "braid" : "plain");
+        Cutting.way(c).ifPresent(words::add);
+        for (SchoolTopic topic :
+                List.of(SchoolTopic.ASSEMBLY_LUBRICANT, SchoolTopic.BRAID_CLOSING, SchoolTopic.BARRIER_PRESS)) {
+            words.add(schools.chosen(topic, c.practice()).id());
+        }
+        words.add("fluid-"
+                + c.fluid().map(f -> f.group().name().toLowerCase(Locale.ROOT)).orElse("unsaid"));
+        if (PanelOrder.hoseFirst(c)) {
+            words.add("panel-first");
+        }
         return words;
     }
 
     private Set<String> sideWords(Side side) {
         Set<String> words = new HashSet<>();
+        words.add("side-" + side.which().name().toLowerCase(Locale.ROOT));
         side.part()
                 .flatMap(HoseEndPart::attach)
-                .ifPresent(how -> words.add(how == Attach.CRIMPED ? "crimped" : "reusable"));
+                .ifPresent(how -> words.add(how.name().toLowerCase(Locale.ROOT).replace('_', '-')));
         if (side.which() == Which.B && c.twoElbows()) {
             words.add("second-elbow");
+        }
+        if (!side.adapters().isEmpty()) {
+            words.add("adapted");
         }
         side.seat()
                 .ifPresent(seat -> words.add(
@@ -102,6 +128,17 @@ final class StepWriter {
     }
 
     private Step step(StepTable.Row row, Optional<Side> side, Map<String, Figure> figures) {
+        List<String> tools =
+                new ArrayList<>(row.tools().stream().map(t -> fill(t, figures)).toList());
+        StringBuilder planB = new StringBuilder();
+        for (Tool tool : missing) {
+            if (tools.stream().anyMatch(tool::askedBy)) {
+                planB.append(" Without ").append(tool.name()).append(": ").append(tool.instead());
+                if (!tool.needs().isEmpty()) {
+                    tools.add(tool.needs());
+                }
+            }
+        }
         return new Step(
                 row.id() + side.map(s -> "@" + s.which()).orElse(""),
                 side.map(s -> row.id().equals("fit")
@@ -109,9 +146,9 @@ final class StepWriter {
                                 : s.which().hoseEnd())
                         .orElse(Subject.LINE),
                 side.map(s -> row.title() + ", end " + s.which()).orElse(row.title()),
-                row.text(),
+                row.text() + planB,
                 figures,
-                row.tools().stream().map(t -> fill(t, figures)).toList(),
+                tools,
                 row.hold().isEmpty() ? Optional.empty() : Optional.of(row.hold()),
                 row.cutFigure() ? Step.Gate.CUT_FIGURE : Step.Gate.NONE,
                 row.caution().isEmpty() ? List.of() : List.of(fill(row.caution(), figures)),
@@ -134,6 +171,9 @@ final class StepWriter {
                 Figure.of(cut.map(x -> LengthFormat.both(x.shop(c.units()), c.units()))
                         .orElse(OPEN)));
         f.put("overall", shop(c.finished().map(x -> x.value())));
+        f.put("hoseOverall", shop(cut.map(CutLength::hoseOverall)));
+        f.put("taken", shop(c.whole() ? HosePlan.wholeLength(c) : Optional.empty()));
+        f.put("collars", Figure.of(collars()));
         f.put("tolerance", figure(cut.map(CutLength::tolerance)));
         f.put("hose", Figure.of(c.hose().map(h -> h.part()).orElse(OPEN)));
         f.put("partA", Figure.of(c.a().part().map(HoseEndPart::part).orElse(OPEN)));
@@ -143,7 +183,7 @@ final class StepWriter {
                 "fluidCaution",
                 Figure.of(c.fluid().map(x -> x.caution()).orElse("Never feel for a pressurised leak by hand.")));
         f.put("proof", proof().map(Figure::of).orElse(Figure.of(OPEN)));
-        f.put("clock", c.clocking().map(Figure::of).orElse(Figure.of(OPEN)));
+        f.put("clock", c.clockAngle().map(Figure::of).orElse(Figure.of(OPEN)));
         f.put(
                 "lubricant",
                 Figure.of(c.data()
@@ -162,6 +202,37 @@ final class StepWriter {
                 "port",
                 Figure.of(s.place()
                         + s.port().map(End::brief).map(b -> " (" + b + ")").orElse("")));
+        f.put(
+                "onto",
+                Figure.of(
+                        s.adapters().isEmpty()
+                                ? s.place()
+                                        + s.port()
+                                                .map(End::brief)
+                                                .map(b -> " (" + b + ")")
+                                                .orElse("")
+                                : s.adapters()
+                                        .get(s.adapters().size() - 1)
+                                        .part()
+                                        .part()));
+        f.put(
+                "adapters",
+                Figure.of(s.adapters().stream().map(x -> x.part().part()).collect(Collectors.joining(", then "))));
+        f.put("adapterSeals", Figure.of(adapterSeals(s)));
+        f.put("collar", Figure.of(part.flatMap(HoseEndPart::collar).orElse(OPEN)));
+        f.put(
+                "die",
+                Figure.of(part.flatMap(HoseEndPart::collar)
+                        .flatMap(c.data().get(Catalogue.KEY)::collar)
+                        .map(Collar::die)
+                        .filter(d -> !d.isEmpty())
+                        .orElse(OPEN)));
+        f.put(
+                "inspect",
+                Figure.of(part.flatMap(HoseEndPart::attach)
+                        .map(a -> c.data().get(Attachments.KEY).of(a).inspect())
+                        .orElse(OPEN)));
+        f.put("barbLubricant", Figure.of(barbLubricant()));
         f.put("insertion", figure(part.flatMap(HoseEndPart::insertion)));
         f.put("gap", figure(part.flatMap(HoseEndPart::gap)));
         f.put("crimp", figure(crimp(s)));
@@ -171,6 +242,33 @@ final class StepWriter {
         f.put(
                 "tighten",
                 Figure.of(seal.map(SealAdvice::tighten).map(StepWriter::capital).orElse(OPEN)));
+    }
+
+    private String collars() {
+        String all = c.sides().stream()
+                .flatMap(s -> s.part().flatMap(HoseEndPart::collar).stream())
+                .distinct()
+                .collect(Collectors.joining(" and "));
+        return all.isEmpty() ? "" : ", " + all;
+    }
+
+    private String adapterSeals(Side s) {
+        return s.adapters().stream()
+                .map(f -> f.seat()
+                        .flatMap(seat ->
+                                c.data().get(Sealing.KEY).advise(f.on(), seat, c.fluid(), c.practice(), c.data()))
+                        .map(a -> f.part().part() + ": " + String.join(" and ", a.putOn()) + ", " + a.tighten())
+                        .orElse(f.part().part() + ": not settled"))
+                .collect(Collectors.joining("; "));
+    }
+
+    /** Water or soap eases any hose; oil only belongs where oil will run. */
+    private String barbLubricant() {
+        return c.fluid()
+                        .filter(f -> f.group() == FluidGroup.OIL || f.group() == FluidGroup.FUEL)
+                        .isPresent()
+                ? "the fluid that will run in it"
+                : "water or soap";
     }
 
     private static String capital(String text) {
@@ -184,7 +282,7 @@ final class StepWriter {
     }
 
     private Optional<GaugePressure> proof() {
-        return c.service().working().map(w -> w.times(PROOF));
+        return c.service().working().filter(w -> w.bar() > 0).map(w -> w.times(PROOF));
     }
 
     private Figure figure(Optional<Length> length) {
@@ -208,7 +306,7 @@ final class StepWriter {
         Optional<CutLength> cut = c.cut().filter(CutLength::possible);
         Optional<Length> target = switch (parts[2]) {
             case "cut" -> cut.map(x -> x.shop(c.units()));
-            case "overall" -> cut.map(CutLength::overall);
+            case "hoseOverall" -> cut.map(CutLength::hoseOverall);
             case "gap" -> side.flatMap(Side::part).flatMap(HoseEndPart::gap);
             case "crimp" -> side.flatMap(this::crimp);
             default -> throw new IllegalStateException("No such figure to record: " + parts[2]);

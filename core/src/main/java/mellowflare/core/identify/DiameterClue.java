@@ -5,6 +5,7 @@ import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.measure.LengthBand;
+import mellowflare.core.measure.Normal;
 
 /**
  * The reading over the crests: uniform over the cutting band, blurred by the instrument. A worn thread may have moved by up to

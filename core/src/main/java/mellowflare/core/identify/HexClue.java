@@ -8,6 +8,7 @@ import mellowflare.core.connection.End;
 import mellowflare.core.connection.Wrenches;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthBand;
+import mellowflare.core.measure.Normal;
 
 /**
  * The hex across its flats: families of inch sizes have inch hexes, metric ones metric, and the hex is somewhat larger than the thread. Which hex

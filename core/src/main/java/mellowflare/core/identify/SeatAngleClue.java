@@ -6,6 +6,7 @@ import java.util.stream.Collectors;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Seat;
+import mellowflare.core.measure.Normal;
 
 /** The seat's angle as measured: scatter 2 degrees; one reading in five is given as the included angle. */
 final class SeatAngleClue implements Clue {

@@ -3,6 +3,7 @@ package mellowflare.core.identify;
 import java.util.Map;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.End;
+import mellowflare.core.measure.Normal;
 import mellowflare.core.thread.ThreadSize;
 
 /** Two diameters over a length: the rate between them against 1 in 16 or none, blurred by the instrument at both places. */

@@ -5,6 +5,7 @@ import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.End;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.Normal;
 
 /** The tube in it, over its outside: families made for tube have one tube to a size. */
 final class TubeClue implements Clue {

@@ -4,6 +4,7 @@ import java.util.Optional;
 import mellowflare.core.hose.CutLength;
 import mellowflare.core.hose.HoseCase;
 import mellowflare.core.hose.HosePlan;
+import mellowflare.core.hose.route.RoutePlan;
 import mellowflare.core.procedure.Bench;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.reference.ReferenceData;
@@ -19,7 +20,16 @@ public record Evaluation(Job job, HosePlan plan, Bench bench) {
 
     /** Works a job out. Pure: the same job and data give the same result. */
     public static Evaluation of(Job job, ReferenceData data) {
-        HosePlan plan = HosePlan.of(HoseCase.of(job.line(), job.practice(), job.units(), job.log(), data));
+        return of(job, data, Optional.empty());
+    }
+
+    /** Works a job out after a change: what costs much and has not changed, the way in space, is taken over from before. The result is the same. */
+    public static Evaluation after(Evaluation before, Job job, ReferenceData data) {
+        return of(job, data, before.plan().c().route());
+    }
+
+    private static Evaluation of(Job job, ReferenceData data, Optional<RoutePlan> known) {
+        HosePlan plan = HosePlan.of(HoseCase.of(job.line(), job.practice(), job.units(), job.log(), data, known));
         Bench bench = new Bench(
                 plan.steps(),
                 job.log(),

@@ -5,11 +5,17 @@ import mellowflare.core.connection.EndSearch;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.TradeWords;
 import mellowflare.core.fluid.FluidTable;
+import mellowflare.core.hose.Scatter;
 import mellowflare.core.hose.StepTable;
+import mellowflare.core.hose.Ways;
 import mellowflare.core.lookalike.TwinTable;
 import mellowflare.core.material.Compatibility;
+import mellowflare.core.material.Metals;
 import mellowflare.core.parts.AdapterTable;
+import mellowflare.core.parts.Attachments;
 import mellowflare.core.parts.Catalogue;
+import mellowflare.core.parts.HoseKinds;
+import mellowflare.core.parts.ToolTable;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.sealing.JointLimits;
 import mellowflare.core.sealing.Sealing;
@@ -19,7 +25,7 @@ import mellowflare.core.thread.ThreadTable;
 /** Puts the shipped tables together into the one bundle that every computation takes. */
 public final class ShippedData {
     /** Names this state of the tables; goes up with every change of a figure. */
-    public static final String VERSION = "2026-11-d";
+    public static final String VERSION = "2026-11-e";
 
     private ShippedData() {}
 
@@ -44,8 +50,14 @@ public final class ShippedData {
                 .with(Compatibility.KEY, Compatibility.load())
                 .with(Sealing.KEY, Sealing.load())
                 .with(JointLimits.KEY, JointLimits.load())
-                .with(Catalogue.KEY, Catalogue.load())
+                .with(Catalogue.KEY, Catalogue.load(ends))
+                .with(HoseKinds.KEY, HoseKinds.load())
+                .with(Attachments.KEY, Attachments.load())
+                .with(Metals.KEY, Metals.load())
                 .with(AdapterTable.KEY, AdapterTable.load(ends))
-                .with(StepTable.KEY, StepTable.load());
+                .with(StepTable.KEY, StepTable.load())
+                .with(ToolTable.KEY, ToolTable.load())
+                .with(Scatter.KEY, Scatter.load())
+                .with(Ways.KEY, Ways.load());
     }
 }

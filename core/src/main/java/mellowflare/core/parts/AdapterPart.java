@@ -1,6 +1,7 @@
 package mellowflare.core.parts;
 
 import mellowflare.core.connection.EndId;
+import mellowflare.core.material.Metal;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
@@ -16,6 +17,8 @@ import mellowflare.core.reference.Source;
  * @param angle between them, zero when straight
  * @param rating of its weaker side
  * @param bore its narrowest
+ * @param metal what it is made of
+ * @param length sealing point to sealing point; of an elbow from one end to the centre line of the other
  * @param onShelf how many lie on the shelf
  * @param price of one, in the catalogue's money
  * @param source of the figures
@@ -28,6 +31,8 @@ public record AdapterPart(
         Angle angle,
         GaugePressure rating,
         Length bore,
+        Metal metal,
+        Length length,
         int onShelf,
         double price,
         Source source) {

@@ -3,7 +3,13 @@ package mellowflare.core.parts;
 /** How a hose end is fixed to the hose. */
 public enum Attach {
     CRIMPED("crimped"),
-    REUSABLE("screw-together");
+    REUSABLE("screw-together"),
+    BRAID_REUSABLE("screw-together for braid"),
+    OLIVE("screw-together with olive"),
+    BARRIER_CRIMP("barrier crimp"),
+    BARB_CLAMP("barb and clamp"),
+    PUSH_CONNECT("push-connect"),
+    FACTORY("made on at the factory");
 
     private final String word;
 
@@ -13,5 +19,10 @@ public enum Attach {
 
     public String word() {
         return word;
+    }
+
+    /** Whether it is pressed on and can then neither be turned nor taken off. */
+    public boolean pressed() {
+        return this == CRIMPED || this == BARRIER_CRIMP;
     }
 }

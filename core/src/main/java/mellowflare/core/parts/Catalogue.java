@@ -1,62 +1,115 @@
 package mellowflare.core.parts;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
-import mellowflare.core.connection.Gender;
-import mellowflare.core.connection.Seat;
-import mellowflare.core.measure.Angle;
-import mellowflare.core.measure.GaugePressure;
-import mellowflare.core.measure.Length;
-import mellowflare.core.measure.Temperature;
+import mellowflare.core.connection.EndTable;
 import mellowflare.core.reference.CsvTable;
-import mellowflare.core.reference.CsvTable.Row;
 import mellowflare.core.reference.ReferenceKey;
 import mellowflare.core.size.DashSize;
 
-/** The house catalogue. */
+/** The house catalogue: hoses, their ends, what grips them, rings and washers, each with what lies on the shelf. */
 public final class Catalogue {
     public static final ReferenceKey<Catalogue> KEY = new ReferenceKey<>("catalogue", Catalogue.class);
-    private final List<HosePart> hoses;
-    private final List<HoseEndPart> ends;
+    private final Map<String, HosePart> hoses;
+    private final Map<String, HoseEndPart> ends;
+    private final Map<String, Collar> collars;
+    private final List<SealPart> seals;
+    private final Map<HoseKind, List<HosePart>> byKind = new EnumMap<>(HoseKind.class);
+    private final Map<EndId, List<HoseEndPart>> byEnd;
 
-    private Catalogue(List<HosePart> hoses, List<HoseEndPart> ends) {
+    private Catalogue(
+            Map<String, HosePart> hoses,
+            Map<String, HoseEndPart> ends,
+            Map<String, Collar> collars,
+            List<SealPart> seals) {
         this.hoses = hoses;
         this.ends = ends;
+        this.collars = collars;
+        this.seals = List.copyOf(seals);
+        hoses.values()
+                .forEach(h -> byKind.computeIfAbsent(h.kind(), k -> new java.util.ArrayList<>())
+                        .add(h));
+        this.byEnd = ends.values().stream().collect(Collectors.groupingBy(HoseEndPart::end));
     }
 
-    public static Catalogue load() {
+    /** A catalogue of these parts; of two with one number the later counts. */
+    public static Catalogue of(
+            List<HosePart> hoses, List<HoseEndPart> ends, List<Collar> collars, List<SealPart> seals) {
         return new Catalogue(
-                CsvTable.beside(Catalogue.class, "hoses.csv").map(Catalogue::hose, HosePart::part),
-                CsvTable.beside(Catalogue.class, "hoseends.csv").map(Catalogue::hoseEnd, HoseEndPart::part));
+                numbered(hoses, HosePart::part),
+                numbered(ends, HoseEndPart::part),
+                numbered(collars, Collar::part),
+                List.copyOf(numbered(seals, SealPart::part).values()));
+    }
+
+    private static <T> Map<String, T> numbered(List<T> parts, Function<T, String> number) {
+        Map<String, T> all = new LinkedHashMap<>();
+        parts.forEach(p -> all.put(number.apply(p), p));
+        return all;
+    }
+
+    /**
+     * @param table every end of a part must stand in it
+     */
+    public static Catalogue load(EndTable table) {
+        return of(
+                CsvTable.beside(Catalogue.class, "hoses.csv").map(PartRows::hose, HosePart::part),
+                CsvTable.beside(Catalogue.class, "hoseends.csv")
+                        .map(r -> PartRows.hoseEnd(r, table), HoseEndPart::part),
+                CsvTable.beside(Catalogue.class, "collars.csv").map(PartRows::collar, Collar::part),
+                CsvTable.beside(Catalogue.class, "seals.csv").map(PartRows::seal, SealPart::part));
     }
 
     public List<HosePart> hoses() {
-        return hoses;
+        return List.copyOf(hoses.values());
+    }
+
+    public List<HosePart> hoses(HoseKind kind) {
+        return List.copyOf(byKind.getOrDefault(kind, List.of()));
     }
 
     public List<HoseEndPart> hoseEnds() {
-        return ends;
+        return List.copyOf(ends.values());
+    }
+
+    public List<Collar> collars() {
+        return List.copyOf(collars.values());
+    }
+
+    public List<SealPart> seals() {
+        return seals;
     }
 
     public Optional<HosePart> hose(String part) {
-        return hoses.stream().filter(h -> h.part().equals(part)).findFirst();
+        return Optional.ofNullable(hoses.get(part));
     }
 
     public Optional<HosePart> hose(HoseKind kind, DashSize dash) {
-        return hoses.stream()
-                .filter(h -> h.kind() == kind && h.dash().equals(dash))
-                .findFirst();
+        return hoses(kind).stream().filter(h -> h.dash().equals(dash)).findFirst();
     }
 
     public Optional<HoseEndPart> hoseEnd(String part) {
-        return ends.stream().filter(e -> e.part().equals(part)).findFirst();
+        return Optional.ofNullable(ends.get(part));
+    }
+
+    public Optional<Collar> collar(String part) {
+        return Optional.ofNullable(collars.get(part));
+    }
+
+    /** The rings or washers for an end of a family and size. */
+    public List<SealPart> seals(EndCode code, String size) {
+        return seals.stream()
+                .filter(s -> s.code() == code && s.size().equals(size))
+                .toList();
     }
 
     /**
@@ -64,8 +117,7 @@ public final class Catalogue {
      * before screw-together.
      */
     public List<HoseEndPart> endsFor(End port, Optional<HosePart> hose) {
-        return ends.stream()
-                .filter(e -> e.end().equals(port.mateId()))
+        return offering(port).stream()
                 .filter(e -> hose.map(h -> e.hoseDash().filter(h.dash()::equals).isPresent()
                                 && e.series().filter(h.series()::equals).isPresent())
                         .orElse(true))
@@ -75,64 +127,16 @@ public final class Catalogue {
                 .toList();
     }
 
+    private List<HoseEndPart> offering(End port) {
+        return byEnd.getOrDefault(port.mateId(), List.of());
+    }
+
     /** The hose sizes for which an end towards this port exists. */
     public List<DashSize> dashesFor(End port) {
-        return ends.stream()
-                .filter(e -> e.end().equals(port.mateId()))
+        return offering(port).stream()
                 .flatMap(e -> e.hoseDash().stream())
                 .distinct()
                 .sorted()
                 .toList();
-    }
-
-    private static HosePart hose(Row row) {
-        return new HosePart(
-                row.need("part"),
-                row.need("name"),
-                row.word("kind", HoseKind.class),
-                dash(row, "dash"),
-                row.length("bore_mm"),
-                row.length("outside_mm"),
-                GaugePressure.ofBar(row.number("working_bar")),
-                row.length("bend_radius_mm"),
-                row.need("bend_to").equals("inside"),
-                Temperature.ofCelsius(row.number("min_c")),
-                Temperature.ofCelsius(row.number("max_c")),
-                row.need("liner"),
-                row.need("series"),
-                row.source());
-    }
-
-    private static HoseEndPart hoseEnd(Row row) {
-        Map<HoseKind, Length> crimp = new EnumMap<>(HoseKind.class);
-        maybe(row, "crimp_one_wire_mm").ifPresent(d -> crimp.put(HoseKind.ONE_WIRE, d));
-        maybe(row, "crimp_two_wire_mm").ifPresent(d -> crimp.put(HoseKind.TWO_WIRE, d));
-        maybe(row, "crimp_four_spiral_mm").ifPresent(d -> crimp.put(HoseKind.FOUR_SPIRAL, d));
-        return new HoseEndPart(
-                row.need("part"),
-                row.need("name"),
-                Optional.of(row.word("attach", Attach.class)),
-                Optional.of(row.need("series")),
-                Optional.of(dash(row, "hose_dash")),
-                new EndId(row.word("code", EndCode.class), row.need("size"), row.word("gender", Gender.class)),
-                Seat.ofCode(row.need("seat")).orElseThrow(() -> row.broken("seat", "no such seat")),
-                row.need("swivel").equals("yes"),
-                Angle.ofDegrees(row.number("angle_deg")),
-                row.length("cut_off_mm"),
-                maybe(row, "drop_mm"),
-                Optional.of(GaugePressure.ofBar(row.number("rating_bar"))),
-                new ArrayList<>(row.list("hexes")),
-                maybe(row, "insertion_mm"),
-                maybe(row, "gap_mm"),
-                crimp,
-                row.source());
-    }
-
-    private static Optional<Length> maybe(Row row, String column) {
-        return row.maybeNumber(column).map(Length::ofMm);
-    }
-
-    private static DashSize dash(Row row, String column) {
-        return DashSize.read(row.need(column)).orElseThrow(() -> row.broken(column, "is no dash size"));
     }
 }

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.Seat;
+import mellowflare.core.material.Metal;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
@@ -25,11 +26,16 @@ import mellowflare.core.size.DashSize;
  * @param angle 0 straight, else the elbow
  * @param cutOff sealing point to where the hose butts; what is taken off the overall length
  * @param drop height of an elbow's outlet over the hose's centre line
+ * @param bore its narrowest; empty when not known
+ * @param metal what it is made of; empty when not known
  * @param rating highest working pressure; empty when not known
  * @param hexes wrench sizes, as text of the trade
  * @param insertion how far the hose is pushed in
  * @param gap gap to leave on a screw-together end
+ * @param collar part number of what grips the hose on it; empty when nothing apart does
  * @param crimp diameter over the ferrule by kind of hose
+ * @param onShelf how many lie on the shelf
+ * @param price of one, in the catalogue's money
  * @param source of the figures
  */
 public record HoseEndPart(
@@ -44,11 +50,16 @@ public record HoseEndPart(
         Angle angle,
         Length cutOff,
         Optional<Length> drop,
+        Optional<Length> bore,
+        Optional<Metal> metal,
         Optional<GaugePressure> rating,
         List<String> hexes,
         Optional<Length> insertion,
         Optional<Length> gap,
+        Optional<String> collar,
         Map<HoseKind, Length> crimp,
+        int onShelf,
+        double price,
         Source source) {
     public HoseEndPart {
         hexes = List.copyOf(hexes);
@@ -63,6 +74,8 @@ public record HoseEndPart(
      * @param swivel whether its nut turns
      * @param angle 0 straight, else the elbow
      * @param cutOff sealing point to where the hose butts
+     * @param bore its narrowest; empty when not known
+     * @param metal what it is made of; empty when not known
      * @param rating highest working pressure, if it is known
      */
     public static HoseEndPart offCatalogue(
@@ -79,11 +92,16 @@ public record HoseEndPart(
                 angle,
                 cutOff,
                 Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
                 rating,
                 List.of(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Map.of(),
+                0,
+                0,
                 Source.house("figures as given, in no catalogue"));
     }
 

@@ -180,6 +180,11 @@ public final class CsvTable {
             return new Source(need("source"), word("confidence", Confidence.class));
         }
 
+        /** A problem in this row that another problem led to. */
+        public BrokenTable broken(String column, String problem, Exception cause) {
+            return new BrokenTable(file, line(), column, problem, cause);
+        }
+
         /** A problem in this row. */
         public BrokenTable broken(String column, String problem) {
             return new BrokenTable(file, line(), column, problem);

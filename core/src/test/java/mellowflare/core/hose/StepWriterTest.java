@@ -42,14 +42,17 @@ class StepWriterTest {
                         "safe",
                         "catch",
                         "parts",
+                        "scrap",
                         "mark",
                         "cut",
                         "check-cut",
                         "clean",
                         "push@A",
                         "crimp@A",
+                        "inspect@A",
                         "push@B",
                         "crimp@B",
+                        "inspect@B",
                         "overall",
                         "flush",
                         "proof",
@@ -145,7 +148,7 @@ class StepWriterTest {
         HosePlan plan = HosePlan.of(hoseCase(soundLine()));
         assertThat(plan.parts())
                 .extracting(PartLine::part)
-                .containsExactly("KH2-08", "KC08-B08M", "ring -908", "KC08-J08F90");
+                .containsExactly("KH2-08", "KC08-B08M", "KF-W08", "KS-O08N", "KC08-J08F90");
         assertThat(plan.parts().get(0).amount()).isEqualTo("1056 mm (41 9/16 in)");
     }
 }

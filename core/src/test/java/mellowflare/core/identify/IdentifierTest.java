@@ -17,6 +17,7 @@ import mellowflare.core.connection.Seat;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.Instrument;
 import mellowflare.core.measure.Length;
+import mellowflare.core.measure.Normal;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.thread.Pitch;
 import mellowflare.core.thread.PitchReading;

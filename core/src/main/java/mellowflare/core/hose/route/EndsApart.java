@@ -27,7 +27,7 @@ final class EndsApart implements Rule<RoutePlan> {
     public List<Finding> check(RoutePlan p) {
         RouteTask t = p.task();
         Vector way = t.end().at().minus(t.start().at());
-        double room = 2 * t.straight().mm();
+        double room = t.straight().mm() + t.farStraight().mm();
         boolean facing = t.start().toward().dot(t.end().toward()) < 0
                 && way.dot(t.start().toward()) > 0;
         boolean holds = way.length() > 1e-6 && (!facing || way.length() >= room);

@@ -30,9 +30,13 @@ final class RadiusKept implements Rule<RoutePlan> {
                 .orElse(" and is straight");
         Length need = p.task().radius();
         return List.of(Finding.of(
-                p.curve().isPresent(),
+                p.curve().isPresent() || p.blocked(),
                 TEXT,
                 Subject.HOSE,
-                Map.of("need", Figure.of(need), "tightest", Figure.of(p.curve().isPresent() ? tightest : ""))));
+                Map.of(
+                        "need",
+                        Figure.of(need),
+                        "tightest",
+                        Figure.of(p.curve().isPresent() ? tightest : " without the keep-outs"))));
     }
 }

@@ -2,7 +2,9 @@ package mellowflare.core.hose.route;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.geometry.Curve;
 import mellowflare.core.geometry.Pose;
@@ -19,7 +21,7 @@ public final class RouteFinder {
         List<Vector> positions = new ArrayList<>(List.of(Vector.ZERO));
         positions.addAll(task.motion());
         List<Optional<Curve>> curves =
-                positions.stream().map(offset -> curve(task, offset)).toList();
+                positions.stream().map(offset -> Detours.find(task, offset)).toList();
         // One position without a way means that the hose cannot be made at all.
         Optional<Curve> worst = curves.stream().allMatch(Optional::isPresent)
                 ? curves.stream().flatMap(Optional::stream).max(Comparator.comparingDouble(Curve::length))
@@ -28,17 +30,24 @@ public final class RouteFinder {
                 task,
                 worst,
                 curves.stream().map(c -> c.map(x -> Length.ofMm(x.length()))).toList(),
+                worst.isEmpty()
+                        && positions.stream()
+                                .allMatch(offset -> through(task, offset, task.waypoints(), new HashMap<>())
+                                        .isPresent()),
                 curves.get(0).flatMap(c -> clocking(task, c)));
     }
 
-    private static Optional<Curve> curve(RouteTask task, Vector offset) {
+    /** The shortest way through the clamps and some places more, whatever stands in it; empty when none keeps the radius. Legs found are kept for the next try. */
+    static Optional<Curve> through(
+            RouteTask task, Vector offset, List<Vector> places, Map<List<Pose>, Optional<Curve>> legs) {
         Pose far = new Pose(task.end().at().plus(offset), task.end().toward());
         double straight = task.straight().mm();
+        double farStraight = task.farStraight().mm();
         Pose first = task.start().ahead(straight);
-        Pose last = new Pose(far.ahead(straight).at(), far.toward().times(-1));
+        Pose last = new Pose(far.ahead(farStraight).at(), far.toward().times(-1));
         List<Pose> stations = new ArrayList<>(List.of(first));
         List<Vector> points = new ArrayList<>(List.of(first.at()));
-        points.addAll(task.waypoints());
+        points.addAll(places);
         points.add(last.at());
         for (int i = 1; i < points.size() - 1; i++) {
             Vector along = points.get(i + 1).minus(points.get(i - 1));
@@ -50,14 +59,16 @@ public final class RouteFinder {
         stations.add(last);
         Curve all = new Curve(task.start(), List.of(new Curve.Straight(straight)));
         for (int i = 1; i < stations.size(); i++) {
-            Optional<Curve> leg = ShortestCurve.between(
-                    stations.get(i - 1), stations.get(i), task.radius().mm());
+            Optional<Curve> leg = legs.computeIfAbsent(
+                    List.of(stations.get(i - 1), stations.get(i)),
+                    ends -> ShortestCurve.between(
+                            ends.get(0), ends.get(1), task.radius().mm()));
             if (leg.isEmpty()) {
                 return Optional.empty();
             }
             all = all.then(leg.get());
         }
-        return Optional.of(all.then(new Curve(last, List.of(new Curve.Straight(straight)))));
+        return Optional.of(all.then(new Curve(last, List.of(new Curve.Straight(farStraight)))));
     }
 
     /** The hose carries the near elbow's direction along without twist; what is left to the far elbow is the clocking. */

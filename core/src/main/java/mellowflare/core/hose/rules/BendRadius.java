@@ -2,6 +2,7 @@ package mellowflare.core.hose.rules;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
@@ -25,7 +26,8 @@ final class BendRadius implements Rule<HoseCase> {
 
     @Override
     public List<Finding> check(HoseCase c) {
-        if (c.hose().isEmpty() || c.bendRadius().isEmpty()) {
+        Optional<Length> tightest = c.tightest();
+        if (c.hose().isEmpty() || tightest.isEmpty()) {
             return List.of(
                     c.hose().isEmpty()
                             ? Finding.notChecked(TEXT, Subject.HOSE, "hose")
@@ -33,11 +35,11 @@ final class BendRadius implements Rule<HoseCase> {
         }
         Length least = c.hose().get().centreLineBendRadius();
         return List.of(Finding.of(
-                c.bendRadius().get().compareTo(least) >= 0,
+                tightest.get().mm() >= least.mm() - 1e-6,
                 TEXT,
                 Subject.HOSE,
                 Map.of(
-                        "radius", Figure.of(c.bendRadius().get()),
+                        "radius", Figure.of(tightest.get()),
                         "least", Figure.of(least),
                         "hose", Figure.of(c.hose().get().part()))));
     }

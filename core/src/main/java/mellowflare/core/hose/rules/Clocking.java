@@ -29,11 +29,11 @@ final class Clocking implements Rule<HoseCase> {
         }
         String says = !c.twoElbows()
                 ? "No clock angle is needed: there are not two elbows."
-                : c.clocking()
+                : c.clockAngle()
                         .map(a ->
                                 "The elbows stand at " + Figure.of(a).text(c.units()) + ", seen from end A, clockwise.")
                         .orElse("two elbows");
         return List.of(Finding.of(
-                !c.twoElbows() || c.clocking().isPresent(), TEXT, Subject.LINE, Map.of("says", Figure.of(says))));
+                !c.twoElbows() || c.clockAngle().isPresent(), TEXT, Subject.LINE, Map.of("says", Figure.of(says))));
     }
 }

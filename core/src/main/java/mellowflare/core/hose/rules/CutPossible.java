@@ -28,6 +28,9 @@ final class CutPossible implements Rule<HoseCase> {
 
     @Override
     public List<Finding> check(HoseCase c) {
+        if (c.whole()) {
+            return List.of();
+        }
         Optional<CutLength> cut = c.cut();
         if (cut.isEmpty()) {
             return List.of(

@@ -1,9 +1,8 @@
 package mellowflare.core.hose.rules;
 
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.stream.Collectors;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
@@ -12,18 +11,20 @@ import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.fluid.FluidGroup;
 import mellowflare.core.hose.HoseCase;
+import mellowflare.core.parts.HoseKind;
+import mellowflare.core.parts.HoseKinds;
+import mellowflare.core.parts.HosePart;
 import mellowflare.core.reference.Source;
 
-/** Hydraulic hose is for oil, water mixtures and esters; every other kind of fluid has hose of its own. */
+/** Every kind of fluid has hose that is made for it. */
 final class FluidBelongs implements Rule<HoseCase> {
-    private static final Set<FluidGroup> HYDRAULIC = EnumSet.of(FluidGroup.OIL, FluidGroup.WATER, FluidGroup.ESTER);
     private static final RuleText TEXT = new RuleText(
             "line.fluid-belongs",
             Severity.STOP,
-            "{hose} is hydraulic hose; {fluid} does not belong in it.",
-            "{fluid} belongs in hydraulic hose.",
+            "{hose} is {kind} hose; {fluid} does not belong in it.",
+            "{fluid} belongs in {kind} hose.",
             "{why}",
-            "{instead}",
+            "Take {instead}.",
             Source.house("kinds of hose by service"));
 
     @Override
@@ -32,15 +33,17 @@ final class FluidBelongs implements Rule<HoseCase> {
             return List.of(Finding.notChecked(TEXT, Subject.LINE, c.fluid().isEmpty() ? "fluid" : "hose"));
         }
         FluidGroup group = c.fluid().get().group();
+        HosePart hose = c.hose().get();
         return List.of(Finding.of(
-                HYDRAULIC.contains(group),
+                c.traits().orElseThrow().groups().contains(group),
                 TEXT,
                 Subject.LINE,
                 Map.of(
-                        "hose", Figure.of(c.hose().get().part()),
+                        "hose", Figure.of(hose.part()),
+                        "kind", Figure.of(hose.kind().word()),
                         "fluid", Figure.of(c.fluid().get().name()),
                         "why", Figure.of(why(group)),
-                        "instead", Figure.of(instead(group)))));
+                        "instead", Figure.of(instead(c, group)))));
     }
 
     private static String why(FluidGroup group) {
@@ -56,16 +59,15 @@ final class FluidBelongs implements Rule<HoseCase> {
         };
     }
 
-    private static String instead(FluidGroup group) {
+    private static String instead(HoseCase c, FluidGroup group) {
+        String kinds = c.data().get(HoseKinds.KEY).madeFor(group).stream()
+                .map(HoseKind::word)
+                .collect(Collectors.joining(" or "));
         return switch (group) {
-            case OIL, WATER, ESTER -> "Nothing.";
-            case BRAKE -> "Buy the whole tested brake hose for this vehicle.";
-            case FUEL -> "Take low-permeation fuel hose and its own ends.";
-            case REFRIGERANT -> "Take refrigerant barrier hose and its own crimped ends.";
-            case GAS -> "Take a gas hose with its ends made on, as the code asks.";
-            case DRINKING -> "Take hose and ends approved for drinking water.";
-            case AIR -> "Take air hose, or hydraulic hose with a pricked cover by its maker's word.";
-            case OXIDISER -> "Take parts cleaned and listed for it.";
+            case BRAKE -> "the whole tested brake hose for this vehicle";
+            case OXIDISER -> kinds + " hose, cleaned and listed for it";
+            case GAS -> kinds + " hose with its ends made on, as the code asks";
+            default -> kinds + " hose and its own ends";
         };
     }
 }

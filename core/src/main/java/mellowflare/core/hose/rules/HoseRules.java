@@ -5,7 +5,7 @@ import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.hose.HoseCase;
 
-/** The register of rules for a hydraulic hose line. A new rule is one small class here and one line below. */
+/** The register of rules for a hose line. A new rule is one small class here and one line below. */
 public final class HoseRules {
     private static final List<Rule<HoseCase>> ALL = List.of(
             new WeakestPart(),
@@ -22,7 +22,23 @@ public final class HoseRules {
             new TwinsOfPort(),
             new Turning(),
             new Clocking(),
+            new AttachSuits(),
+            new CollarFits(),
+            new BoreSteps(),
+            new SuctionRated(),
+            new ConductiveLiner(),
+            new MetalsTogether(),
+            new Surroundings(),
+            new PressureDrop(),
+            new TableNamed(),
+            new AdaptersFit(),
+            new BoughtWhole(),
+            new RouteOfLine(),
             new CutPossible(),
+            new ChanceOfFit(),
+            new ToolsAtHand(),
+            new RoomForWrench(),
+            new ThroughPanel(),
             new LengthSchool(),
             new SecondReading(),
             new CutStillRight(),

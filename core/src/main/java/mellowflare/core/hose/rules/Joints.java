@@ -13,14 +13,14 @@ final class Joints implements Rule<HoseCase> {
     @Override
     public List<Finding> check(HoseCase c) {
         return c.sides().stream()
-                .filter(s -> s.port().isPresent() && s.seat().isPresent())
+                .filter(s -> s.presented().isPresent() && s.seat().isPresent())
                 .flatMap(s -> check(c, s).stream())
                 .toList();
     }
 
     private static List<Finding> check(HoseCase c, Side s) {
         return JointRules.check(new JointCase(
-                s.port().orElseThrow(),
+                s.presented().orElseThrow(),
                 s.seat().orElseThrow(),
                 c.fluid(),
                 s.which().joint(),

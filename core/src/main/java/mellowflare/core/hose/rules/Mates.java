@@ -18,8 +18,8 @@ final class Mates implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "joint.mates",
             Severity.STOP,
-            "{part} offers {offers}; the port is {port}: they do not seal on each other.",
-            "{part} mates with the port {port} and seals on the {seat}.",
+            "{part} offers {offers}; what it goes on is {port}: they do not seal on each other.",
+            "{part} mates with {port} and seals on the {seat}.",
             "{offers} against {port}",
             "Take a hose end that offers the mate of {port}.",
             Source.of("the end tables"));
@@ -47,6 +47,6 @@ final class Mates implements Rule<HoseCase> {
                                 Figure.of(part.end().text() + " with "
                                         + part.seat().words()),
                         "seat", Figure.of(part.seat().sealPlace().words()),
-                        "port", Figure.of(s.port().orElseThrow().id().text())));
+                        "port", Figure.of(s.presented().orElseThrow().id().text())));
     }
 }

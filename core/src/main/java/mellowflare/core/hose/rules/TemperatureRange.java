@@ -2,6 +2,7 @@ package mellowflare.core.hose.rules;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
@@ -9,6 +10,7 @@ import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.hose.HoseCase;
+import mellowflare.core.measure.Temperature;
 import mellowflare.core.parts.HosePart;
 import mellowflare.core.reference.Source;
 
@@ -22,23 +24,37 @@ final class TemperatureRange implements Rule<HoseCase> {
             "{temperature} against {coldest} to {hottest}",
             "Take a hose for this temperature, or cool the line.",
             Source.of("SAE J517"));
+    private static final RuleText AIR = new RuleText(
+            "hose.surroundings",
+            Severity.WARN,
+            "Surroundings of {temperature} are outside the {coldest} to {hottest} of {hose}.",
+            "Surroundings of {temperature} lie within the {coldest} to {hottest} of {hose}.",
+            "{temperature} against {coldest} to {hottest}",
+            "Sleeve or shield it, lead it away from the heat, or take a hose for this temperature.",
+            Source.of("SAE J1273"));
 
     @Override
     public List<Finding> check(HoseCase c) {
-        if (c.hose().isEmpty() || c.service().fluidTemperature().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.HOSE, c.hose().isEmpty() ? "hose" : "fluid temperature"));
+        return List.of(
+                check(c, TEXT, c.service().fluidTemperature(), "fluid temperature"),
+                check(c, AIR, c.service().around().air(), "temperature of the surroundings"));
+    }
+
+    private static Finding check(HoseCase c, RuleText text, Optional<Temperature> temperature, String name) {
+        if (c.hose().isEmpty() || temperature.isEmpty()) {
+            return Finding.notChecked(text, Subject.HOSE, c.hose().isEmpty() ? "hose" : name);
         }
         HosePart hose = c.hose().get();
-        var temperature = c.service().fluidTemperature().get();
-        return List.of(Finding.of(
-                temperature.compareTo(hose.coldest()) >= 0 && temperature.compareTo(hose.hottest()) <= 0,
-                TEXT,
+        Temperature t = temperature.get();
+        return Finding.of(
+                t.compareTo(hose.coldest()) >= 0 && t.compareTo(hose.hottest()) <= 0,
+                text,
                 Subject.HOSE,
                 Map.of(
                         "fluid", Figure.of(c.fluid().map(f -> f.name()).orElse("Fluid")),
-                        "temperature", Figure.of(temperature),
+                        "temperature", Figure.of(t),
                         "coldest", Figure.of(hose.coldest()),
                         "hottest", Figure.of(hose.hottest()),
-                        "hose", Figure.of(hose.part()))));
+                        "hose", Figure.of(hose.part())));
     }
 }

@@ -30,11 +30,13 @@ final class Turning implements Rule<HoseCase> {
         }
         HoseEndPart a = c.a().part().get();
         HoseEndPart b = c.b().part().get();
-        String order = a.swivel() && b.swivel()
-                ? "Both ends swivel: either may be tightened first."
-                : "End " + (a.swivel() ? "B" : "A") + " is a fixed thread: it goes in first, the swivel last.";
+        boolean turnsA = c.a().turns();
+        boolean turnsB = c.b().turns();
+        String order = turnsA && turnsB
+                ? "Both ends turn on their nuts: either may be tightened first."
+                : "End " + (turnsA ? "B" : "A") + " is a fixed thread: it goes in first, the swivel last.";
         return List.of(Finding.of(
-                a.swivel() || b.swivel(),
+                turnsA || turnsB,
                 TEXT,
                 Subject.LINE,
                 Map.of(

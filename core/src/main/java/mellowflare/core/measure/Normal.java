@@ -1,14 +1,14 @@
-package mellowflare.core.identify;
+package mellowflare.core.measure;
 
 /** The standard normal distribution. */
-final class Normal {
+public final class Normal {
     private Normal() {}
 
     /**
      * Chance of lying below z standard deviations; error below 7.5e-8.
      * Source: Abramowitz and Stegun, Handbook of Mathematical Functions, formula 26.2.17.
      */
-    static double below(double z) {
+    public static double below(double z) {
         double t = 1 / (1 + 0.2316419 * Math.abs(z));
         double tail = Math.exp(-z * z / 2)
                 / Math.sqrt(2 * Math.PI)
@@ -18,7 +18,7 @@ final class Normal {
     }
 
     /** Density at x of a normal distribution. */
-    static double density(double x, double mean, double deviation) {
+    public static double density(double x, double mean, double deviation) {
         double z = (x - mean) / deviation;
         return Math.exp(-z * z / 2) / (deviation * Math.sqrt(2 * Math.PI));
     }

@@ -1,0 +1,89 @@
+package mellowflare.core.hose;
+
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import mellowflare.core.measure.Length;
+import mellowflare.core.parts.Tool;
+
+/**
+ * What is at hand and how much room there is. What has not been said stays empty.
+ *
+ * @param missing ids of tools that are not there
+ * @param present ids of tools that are there though they are not usual
+ * @param noWrench wrench sizes that are missing, as text of the trade
+ * @param roomA clear radius round the hex at end A
+ * @param roomB clear radius round the hex at end B
+ * @param panel the panel that the hose must pass
+ */
+public record Here(
+        Set<String> missing,
+        Set<String> present,
+        Set<String> noWrench,
+        Optional<Length> roomA,
+        Optional<Length> roomB,
+        Optional<Panel> panel) {
+    public static final Here UNSAID =
+            new Here(Set.of(), Set.of(), Set.of(), Optional.empty(), Optional.empty(), Optional.empty());
+
+    public Here {
+        missing = Set.copyOf(missing);
+        present = Set.copyOf(present);
+        if (missing.stream().anyMatch(present::contains)) {
+            throw new IllegalArgumentException("A tool is there or it is not");
+        }
+        noWrench = Set.copyOf(noWrench);
+    }
+
+    /**
+     * A panel or bulkhead with a round hole.
+     *
+     * @param hole diameter, above zero
+     * @param guarded whether its edge carries a grommet or sleeve
+     */
+    public record Panel(Length hole, boolean guarded) {
+        public Panel {
+            if (hole.mm() <= 0) {
+                throw new IllegalArgumentException("A hole has a diameter above zero");
+            }
+        }
+    }
+
+    public Optional<Length> room(Which which) {
+        return which == Which.A ? roomA : roomB;
+    }
+
+    public Here withMissing(Set<String> ids) {
+        return new Here(ids, without(present, ids), noWrench, roomA, roomB, panel);
+    }
+
+    public Here withPresent(Set<String> ids) {
+        return new Here(without(missing, ids), ids, noWrench, roomA, roomB, panel);
+    }
+
+    private static Set<String> without(Set<String> all, Set<String> taken) {
+        return all.stream().filter(x -> !taken.contains(x)).collect(Collectors.toSet());
+    }
+
+    public Here withNoWrench(Set<String> sizes) {
+        return new Here(missing, present, sizes, roomA, roomB, panel);
+    }
+
+    public Here withRoom(Which which, Optional<Length> room) {
+        return which == Which.A
+                ? new Here(missing, present, noWrench, room, roomB, panel)
+                : new Here(missing, present, noWrench, roomA, room, panel);
+    }
+
+    public Here withPanel(Optional<Panel> p) {
+        return new Here(missing, present, noWrench, roomA, roomB, p);
+    }
+
+    /** Whether a tool is there; empty while nothing was said of one that is not usual. */
+    public Optional<Boolean> has(Tool tool) {
+        if (missing.contains(tool.id())) {
+            return Optional.of(false);
+        }
+        return tool.usual() || present.contains(tool.id()) ? Optional.of(true) : Optional.empty();
+    }
+}

@@ -1,0 +1,17 @@
+package mellowflare.core.hose;
+
+import mellowflare.core.measure.Length;
+
+/** Whether the hose must go through its panel before the second end goes on. */
+final class PanelOrder {
+    private PanelOrder() {}
+
+    static boolean hoseFirst(HoseCase c) {
+        return c.here()
+                .panel()
+                .filter(p -> c.sides().stream()
+                        .flatMap(s -> s.part().flatMap(WrenchRoom::passes).stream())
+                        .noneMatch(n -> n.plus(Length.ofMm(2)).compareTo(p.hole()) <= 0))
+                .isPresent();
+    }
+}

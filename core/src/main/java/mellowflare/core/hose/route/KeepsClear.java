@@ -1,0 +1,53 @@
+package mellowflare.core.hose.route;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.measure.Length;
+import mellowflare.core.reference.Source;
+
+/** The way stays out of what it must not touch, at every position. */
+final class KeepsClear implements Rule<RoutePlan> {
+    private static final RuleText TEXT = new RuleText(
+            "route.clear",
+            Severity.STOP,
+            "No way was found round {what} that keeps the radius and {clearance} of room.",
+            "The way stays {nearest} or more from {what}.",
+            "{clearance} from the centre line: half the outside diameter and 10 mm",
+            "Move a port's outlet with an elbow, lead the hose by a clamp, shield the place, or take a closer bending hose.",
+            Source.house("free space beside a hose"));
+
+    @Override
+    public List<Finding> check(RoutePlan p) {
+        RouteTask t = p.task();
+        if (t.keepOuts().isEmpty()) {
+            return List.of();
+        }
+        if (p.curve().isEmpty() && !p.blocked()) {
+            return List.of(Finding.notChecked(TEXT, Subject.HOSE, "way that keeps the radius"));
+        }
+        String what = t.keepOuts().stream().map(KeepOut::name).collect(Collectors.joining(", "));
+        double nearest = p.curve().stream()
+                .flatMap(c -> c.along(4).stream())
+                .mapToDouble(pose -> t.keepOuts().stream()
+                        .mapToDouble(k -> k.distance(pose.at()))
+                        .min()
+                        .orElseThrow())
+                .min()
+                .orElse(0);
+        return List.of(Finding.of(
+                p.curve().isPresent(),
+                TEXT,
+                Subject.HOSE,
+                Map.of(
+                        "what", Figure.of(what),
+                        "clearance", Figure.of(t.clearance()),
+                        "nearest", Figure.of(Length.ofMm(nearest)))));
+    }
+}

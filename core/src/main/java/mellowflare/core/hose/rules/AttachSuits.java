@@ -1,0 +1,57 @@
+package mellowflare.core.hose.rules;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.hose.HoseCase;
+import mellowflare.core.hose.Side;
+import mellowflare.core.parts.Attach;
+import mellowflare.core.parts.HoseEndPart;
+import mellowflare.core.reference.Source;
+
+/** Each kind of hose takes its ends in its own ways: no barb and clamp on wire hose, no crimp of oil hose on PTFE. */
+final class AttachSuits implements Rule<HoseCase> {
+    private static final RuleText TEXT = new RuleText(
+            "line.attach",
+            Severity.STOP,
+            "{part} is {attach}; {kind} hose takes its ends {ways}.",
+            "{part} is {attach}, as {kind} hose takes it.",
+            "{attach} against {ways}",
+            "Take an end that is made for {kind} hose.",
+            Source.house("kinds of hose and how their ends go on"));
+
+    @Override
+    public List<Finding> check(HoseCase c) {
+        return c.sides().stream().map(s -> check(c, s)).toList();
+    }
+
+    private static Finding check(HoseCase c, Side s) {
+        Subject about = s.which().hoseEnd();
+        if (c.hose().isEmpty() || s.part().isEmpty()) {
+            return Finding.notChecked(TEXT, about, Missing.hoseAndEnd(c, s));
+        }
+        HoseEndPart part = s.part().get();
+        if (part.attach().isEmpty()) {
+            return Finding.notChecked(TEXT, about, "way of fixing hose end " + s.which());
+        }
+        Attach attach = part.attach().get();
+        var ways = c.traits().orElseThrow().attach();
+        return Finding.of(
+                ways.contains(attach),
+                TEXT,
+                about,
+                Map.of(
+                        "part", Figure.of(part.part()),
+                        "attach", Figure.of(attach.word()),
+                        "kind", Figure.of(c.hose().get().kind().word()),
+                        "ways",
+                                Figure.of(
+                                        ways.stream().sorted().map(Attach::word).collect(Collectors.joining(" or ")))));
+    }
+}

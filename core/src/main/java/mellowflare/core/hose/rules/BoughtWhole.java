@@ -1,0 +1,53 @@
+package mellowflare.core.hose.rules;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.hose.HoseCase;
+import mellowflare.core.hose.HosePlan;
+import mellowflare.core.measure.Length;
+import mellowflare.core.parts.HosePart;
+import mellowflare.core.reference.Source;
+
+/** A hose bought whole comes in its own lengths; it is never cut, never spliced, never made up here. */
+final class BoughtWhole implements Rule<HoseCase> {
+    private static final RuleText TEXT = new RuleText(
+            "hose.whole",
+            Severity.STOP,
+            "{hose} is bought whole, {lengths}; none of them is {wanted} or a little more.",
+            "{hose} is bought whole: take the one of {taken}. It is not cut, spliced or made up here.",
+            "{wanted} wanted, {lengths} to be had",
+            "Move a port, or ask the maker for the length; a hose that is a third too long rubs and hangs.",
+            Source.house("whole, tested assemblies"));
+
+    @Override
+    public List<Finding> check(HoseCase c) {
+        if (!c.whole()) {
+            return List.of();
+        }
+        if (c.finished().isEmpty()) {
+            return List.of(Finding.notChecked(TEXT, Subject.LENGTH, "finished length"));
+        }
+        HosePart hose = c.hose().orElseThrow();
+        Optional<Length> taken = HosePlan.wholeLength(c);
+        return List.of(Finding.of(
+                taken.isPresent(),
+                TEXT,
+                Subject.LENGTH,
+                Map.of(
+                        "hose", Figure.of(hose.part()),
+                        "lengths",
+                                Figure.of(hose.lengths().stream()
+                                        .map(l -> Figure.of(l).text(c.units()))
+                                        .collect(Collectors.joining(", "))),
+                        "wanted", Figure.of(c.finished().get().value()),
+                        "taken", Figure.of(taken.orElse(Length.ZERO)))));
+    }
+}

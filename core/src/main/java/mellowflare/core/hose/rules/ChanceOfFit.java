@@ -1,0 +1,54 @@
+package mellowflare.core.hose.rules;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.hose.HoseCase;
+import mellowflare.core.hose.ToleranceBudget;
+import mellowflare.core.reference.Source;
+
+/** The chance that the finished hose lies within its tolerance, and which figure to measure again. */
+final class ChanceOfFit implements Rule<HoseCase> {
+    private static final double ENOUGH = 0.9;
+    private static final RuleText TEXT = new RuleText(
+            "length.chance",
+            Severity.WARN,
+            "The chance that the hose comes out within {tolerance} is {chance}; most of the doubt is {largest}.",
+            "The chance that the hose comes out within {tolerance} is {chance}.",
+            "scatter of {deviation} (first order); most of it {largest}",
+            "To better it: {better}.",
+            Source.house("scatter of readings, cuts and make-up"));
+
+    @Override
+    public List<Finding> check(HoseCase c) {
+        if (c.whole()) {
+            return List.of();
+        }
+        Optional<ToleranceBudget> budget = ToleranceBudget.of(c);
+        if (budget.isEmpty()) {
+            return List.of(Finding.notChecked(TEXT, Subject.LENGTH, "cut length"));
+        }
+        ToleranceBudget b = budget.get();
+        String better = b.causes().stream()
+                .map(ToleranceBudget.Cause::better)
+                .filter(t -> !t.isEmpty())
+                .findFirst()
+                .orElse("nothing simple");
+        return List.of(Finding.of(
+                b.chance() >= ENOUGH,
+                TEXT,
+                Subject.LENGTH,
+                Map.of(
+                        "tolerance", Figure.of(b.tolerance()),
+                        "chance", new Figure.OfShare(b.chance()),
+                        "largest", Figure.of(b.largest()),
+                        "deviation", Figure.of(b.deviation()),
+                        "better", Figure.of(better))));
+    }
+}

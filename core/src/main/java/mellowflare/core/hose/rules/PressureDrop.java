@@ -1,0 +1,92 @@
+package mellowflare.core.hose.rules;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.flow.PipeFriction;
+import mellowflare.core.hose.HoseCase;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.PressureDifference;
+import mellowflare.core.reference.Source;
+
+/** What the hose takes off the pressure, by Darcy with the liquid's viscosity at its temperature. */
+final class PressureDrop implements Rule<HoseCase> {
+    private static final RuleText TEXT = new RuleText(
+            "hose.pressure-drop",
+            Severity.WARN,
+            "The hose takes {drop} off the pressure; the guide for {duty} lines is {most}.",
+            "The hose takes {drop} off the pressure, {regime}.",
+            "{drop} at {speed}, Reynolds number {reynolds}, {regime}; ends and adapters not counted",
+            "Take the next larger bore, or a shorter way.",
+            Source.of("Darcy; 64/Re, Blasius, Prandtl"));
+
+    @Override
+    public List<Finding> check(HoseCase c) {
+        if (c.fluid().filter(f -> f.viscosity().isEmpty()).isPresent()) {
+            return List.of();
+        }
+        if (c.friction().isEmpty()) {
+            return List.of(Finding.notChecked(TEXT, Subject.HOSE, missing(c)));
+        }
+        PipeFriction f = c.friction().get();
+        PressureDifference most = most(c);
+        return List.of(Finding.of(
+                f.drop().compareTo(most) <= 0,
+                TEXT,
+                Subject.HOSE,
+                Map.of(
+                        "drop", Figure.of(f.drop()),
+                        "most", Figure.of(most),
+                        "duty", Figure.of(c.service().duty().word()),
+                        "speed", new Figure.OfSpeed(f.metresPerSecond()),
+                        "reynolds", Figure.of(LengthFormat.decimal(f.reynolds(), 0, 0)),
+                        "regime", Figure.of(regime(f)))));
+    }
+
+    /** Guide: a twentieth of the working pressure, 2 bar in a return, a tenth of a bar under suction (house). */
+    private static PressureDifference most(HoseCase c) {
+        return PressureDifference.ofBar(
+                switch (c.service().duty()) {
+                    case PRESSURE ->
+                        Math.max(
+                                0.1,
+                                0.05 * c.service().working().map(w -> w.bar()).orElse(100.0));
+                    case RETURN -> 2;
+                    case SUCTION -> 0.1;
+                });
+    }
+
+    private static String regime(PipeFriction f) {
+        return switch (f.regime()) {
+            case LAMINAR -> "laminar";
+            case TURBULENT -> "turbulent";
+            case UNCERTAIN -> "between laminar and turbulent: the larger figure taken";
+        };
+    }
+
+    private static String[] missing(HoseCase c) {
+        List<String> missing = new ArrayList<>();
+        if (c.hose().isEmpty()) {
+            missing.add("hose");
+        }
+        if (c.fluid().isEmpty()) {
+            missing.add("fluid");
+        }
+        if (c.service().fluidTemperature().isEmpty()) {
+            missing.add("fluid temperature");
+        }
+        if (c.service().flow().isEmpty()) {
+            missing.add("flow");
+        }
+        if (c.finished().isEmpty()) {
+            missing.add("finished length");
+        }
+        return missing.toArray(String[]::new);
+    }
+}

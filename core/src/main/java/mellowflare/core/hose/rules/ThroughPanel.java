@@ -1,0 +1,91 @@
+package mellowflare.core.hose.rules;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.hose.Here;
+import mellowflare.core.hose.HoseCase;
+import mellowflare.core.hose.WrenchRoom;
+import mellowflare.core.measure.Length;
+import mellowflare.core.parts.HosePart;
+import mellowflare.core.reference.Source;
+
+/** A hole in a panel must let the largest part pass that has to, and its edge must not saw on the hose. */
+final class ThroughPanel implements Rule<HoseCase> {
+    private static final double ROOM_MM = 2;
+    private static final RuleText HOSE = new RuleText(
+            "here.panel",
+            Severity.STOP,
+            "The hole of {hole} does not even let the hose of {outside} pass with room for its edge guard.",
+            "The hose of {outside} passes the hole of {hole}.",
+            "{hole} against {outside}",
+            "Prove the place from both sides, then open the hole, or take a bulkhead adapter with its nut.",
+            Source.house("2 mm of room round what passes"));
+    private static final RuleText ENDS = new RuleText(
+            "here.panel-ends",
+            Severity.WARN,
+            "Of the ends {largest} is the smaller and needs {needed}; the hole is {hole}: no made-up end passes.",
+            "End {end} passes the hole of {hole}, with {needed} needed: push it through from the other side.",
+            "{needed} against {hole}, across the corners, elbows with their outlet",
+            "Put the hose through before the second end goes on, or open the hole; a hose that comes back made up will not go in.",
+            Source.house("largest part that must pass"));
+    private static final RuleText EDGE = new RuleText(
+            "here.panel-edge",
+            Severity.WARN,
+            "The edge of the hole is bare: it saws through the cover.",
+            "The edge of the hole is guarded.",
+            "bare metal on rubber",
+            "Grommet or sleeve, the hose clamped on both sides, and a stop so that it cannot be pulled through.",
+            Source.of("SAE J1273"));
+
+    private record Passing(String which, Length needs) {}
+
+    @Override
+    public List<Finding> check(HoseCase c) {
+        Optional<Here.Panel> panel = c.here().panel();
+        if (panel.isEmpty()) {
+            return List.of();
+        }
+        List<Finding> all = new ArrayList<>();
+        Length hole = panel.get().hole();
+        Optional<Length> outside = c.hose().map(HosePart::outside);
+        all.add(outside.map(o -> Finding.of(
+                        hole.mm() >= o.mm() + ROOM_MM,
+                        HOSE,
+                        Subject.HOSE,
+                        Map.of("hole", Figure.of(hole), "outside", Figure.of(o))))
+                .orElseGet(() -> Finding.notChecked(HOSE, Subject.HOSE, "hose")));
+        List<Passing> ends = c.sides().stream()
+                .flatMap(s -> s
+                        .part()
+                        .flatMap(WrenchRoom::passes)
+                        .map(n -> new Passing(s.which().name(), n.plus(Length.ofMm(ROOM_MM))))
+                        .stream())
+                .sorted(Comparator.comparing(Passing::needs))
+                .toList();
+        if (ends.isEmpty()) {
+            all.add(Finding.notChecked(ENDS, Subject.LINE, "wrench sizes of the hose ends"));
+        } else {
+            Passing least = ends.get(0);
+            all.add(Finding.of(
+                    hole.compareTo(least.needs()) >= 0,
+                    ENDS,
+                    Subject.LINE,
+                    Map.of(
+                            "largest", Figure.of("end " + least.which()),
+                            "end", Figure.of(least.which()),
+                            "needed", Figure.of(least.needs()),
+                            "hole", Figure.of(hole))));
+        }
+        all.add(Finding.of(panel.get().guarded(), EDGE, Subject.HOSE, Map.of()));
+        return all;
+    }
+}
