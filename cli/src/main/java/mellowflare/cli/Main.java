@@ -11,6 +11,7 @@ import mellowflare.cli.command.ExitStatus;
 import mellowflare.cli.command.HoseCommand;
 import mellowflare.cli.command.IdentifyCommand;
 import mellowflare.cli.command.JobCommand;
+import mellowflare.cli.command.PartsCommand;
 import mellowflare.cli.command.RouteCommand;
 import mellowflare.cli.command.SealCommand;
 import mellowflare.cli.input.Refused;
@@ -35,7 +36,8 @@ import picocli.CommandLine.Command;
             SealCommand.class,
             AdaptersCommand.class,
             RouteCommand.class,
-            JobCommand.class
+            JobCommand.class,
+            PartsCommand.class
         })
 public final class Main implements Runnable {
 

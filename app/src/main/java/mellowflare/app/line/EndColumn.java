@@ -144,8 +144,8 @@ final class EndColumn extends VBox {
                                 : "No hose end mates with this port. " + String.join(" ", hints));
         Optional<SealAdvice> advice = model.plan().joint(which).advice();
         seal.setText(advice.map(SealAdvice::saysPutOn).orElse("The joint is not settled."));
-        sealNever.setText(advice.map(a -> a.saysNever() + " Tighten: " + a.tighten() + ". "
-                        + a.source().shown())
+        sealNever.setText(advice.map(a ->
+                        a.saysNever() + " " + a.saysTighten() + " " + a.source().shown())
                 .orElse(""));
         showing = false;
     }

@@ -126,6 +126,7 @@ final class CanvasPainter {
             case METAL -> ink.hairline().interpolate(ink.raised(), 0.62);
             case METAL_CUT, PAPER, NONE, SOFT -> ink.raised();
             case RUBBER -> ink.rubber();
+            case BLACK -> ink.ink();
             case WIRE -> ink.hairline().interpolate(ink.raised(), 0.35);
         };
     }

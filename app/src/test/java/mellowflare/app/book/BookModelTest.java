@@ -67,7 +67,7 @@ class BookModelTest {
         book.putAway(winch);
         open.settle();
         assertThat(book.job().machine()).isEqualTo("Slipway winch 2");
-        assertThat(book.jobsProperty().get().get(2).putAway()).isTrue();
+        assertThat(book.jobsProperty().get().get(8).putAway()).isTrue();
     }
 
     @Test
@@ -103,7 +103,7 @@ class BookModelTest {
         book.importFrom(file);
         open.settle();
         assertThat(book.job().id()).isNotEqualTo("demo-slew-hose");
-        assertThat(book.jobsProperty().get()).hasSize(4);
+        assertThat(book.jobsProperty().get()).hasSize(10);
         String before = book.job().id();
         book.importFrom(Files.writeString(folder.resolve("bad.json"), "{"));
         assertThat(news()).contains("damaged");

@@ -13,8 +13,11 @@ import mellowflare.book.BookTrouble;
 import mellowflare.book.Version;
 import mellowflare.book.json.JobJson;
 import mellowflare.book.sheet.GaugeCardSheet;
+import mellowflare.book.sheet.HandOverSheet;
 import mellowflare.book.sheet.JobSheet;
+import mellowflare.book.sheet.TagSheet;
 import mellowflare.core.hose.CutLength;
+import mellowflare.core.hose.LineStrip;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.reference.ReferenceData;
@@ -72,6 +75,49 @@ public final class JobFiles {
         } catch (IOException e) {
             throw new BookTrouble("The sheet could not be made: " + e.getMessage(), e);
         }
+    }
+
+    /** Writes the tag as PDF into a folder; gives the file. */
+    public static Path tag(Evaluation result, Path folder) throws BookTrouble {
+        return write(folder.resolve(name(result.job()) + "-tag.pdf"), tagBytes(result));
+    }
+
+    public static byte[] tagBytes(Evaluation result) throws BookTrouble {
+        try {
+            return TagSheet.pdf(result);
+        } catch (IOException e) {
+            throw new BookTrouble("The tag could not be made: " + e.getMessage(), e);
+        }
+    }
+
+    /** Writes the hand-over sheet for a crimp shop as PDF into a folder; gives the file. */
+    public static Path handOver(Evaluation result, Path folder) throws BookTrouble {
+        return write(folder.resolve(name(result.job()) + "-hand-over.pdf"), handOverBytes(result));
+    }
+
+    public static byte[] handOverBytes(Evaluation result) throws BookTrouble {
+        try {
+            return HandOverSheet.pdf(result, stamp(result.plan().c().data()));
+        } catch (IOException e) {
+            throw new BookTrouble("The hand-over sheet could not be made: " + e.getMessage(), e);
+        }
+    }
+
+    /** Writes the parts list as CSV into a folder; gives the file. */
+    public static Path parts(Evaluation result, Path folder) throws BookTrouble {
+        return write(
+                folder.resolve(name(result.job()) + "-parts.csv"),
+                PartsCsv.of(result.plan()).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Writes the drawing of the line, or of its way where that was measured, as SVG into a folder; gives the file. */
+    public static Path drawing(Evaluation result, Path folder) throws BookTrouble {
+        return write(
+                folder.resolve(name(result.job()) + ".svg"), drawingText(result).getBytes(StandardCharsets.UTF_8));
+    }
+
+    public static String drawingText(Evaluation result) {
+        return DrawingSvg.of(LineStrip.page(result.plan()), result.job().title());
     }
 
     /** Writes bytes to a file by way of a neighbour that is moved into place. */

@@ -169,7 +169,7 @@ public final class JobSheet {
                 SealAdvice a = joint.advice().get();
                 page.text(
                         a.saysPutOn() + " " + a.saysNever() + " Lubricant: " + a.lubricant()
-                                + ". Tighten: " + a.tighten() + ". Re-use: " + a.reuse() + ". Look for: "
+                                + ". " + a.saysTighten() + " Re-use: " + a.reuse() + ". Look for: "
                                 + a.inspect() + ". (" + a.source().shown() + ")",
                         9,
                         10,

@@ -209,6 +209,7 @@ final class PdfPainter {
             case PAPER -> new float[] {1, 1, 1};
             case METAL, METAL_CUT, SOFT -> METAL;
             case WIRE, RUBBER -> DARK;
+            case BLACK -> new float[] {0, 0, 0};
         };
     }
 

@@ -125,6 +125,12 @@ final class SheetPage implements AutoCloseable {
         y -= PdfPainter.paint(out, fonts, drawing, LEFT, y, WIDTH, room);
     }
 
+    /** A drawing narrower than the text, at the left. */
+    void narrow(Drawing drawing, float width) throws IOException {
+        need((float) (drawing.box().height() * width / drawing.box().width()));
+        y -= PdfPainter.paint(out, fonts, drawing, LEFT, y, width, 0);
+    }
+
     /** A drawing of a given width on paper, wider than the text if need be. */
     void trueSize(Drawing drawing, float width) throws IOException {
         need((float) (drawing.box().height() * width / drawing.box().width()));

@@ -10,9 +10,11 @@ import java.time.ZoneId;
 import java.util.concurrent.Callable;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.exchange.JobFiles;
+import mellowflare.book.exchange.PartsCsv;
 import mellowflare.book.store.Book;
 import mellowflare.book.store.BookPlace;
 import mellowflare.book.store.JobHead;
+import mellowflare.book.tag.TagCode;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.job.ShippedData;
@@ -36,14 +38,26 @@ import picocli.CommandLine.Spec;
             "Example:  ./mellow-flare job list --demo",
             "          ./mellow-flare job sheet ID --out sheet.pdf"
         },
-        subcommands = {JobCommand.Ls.class, JobCommand.Export.class, JobCommand.Import.class, JobCommand.Sheet.class})
+        subcommands = {
+            JobCommand.Ls.class,
+            JobCommand.Export.class,
+            JobCommand.Import.class,
+            JobCommand.Sheet.class,
+            JobCommand.Tag.class,
+            JobCommand.HandOver.class,
+            JobCommand.Parts.class,
+            JobCommand.DrawingOf.class,
+            JobCommand.ReadTag.class
+        })
 public final class JobCommand implements Runnable {
     @Spec
     private CommandSpec spec;
 
     @Override
     public void run() {
-        throw new ParameterException(spec.commandLine(), "Say what to do with a job: list, export, import or sheet.");
+        throw new ParameterException(
+                spec.commandLine(),
+                "Say what to do with a job: list, export, import, sheet, tag, hand-over, parts, drawing or read-tag.");
     }
 
     /** Which book. */
@@ -59,8 +73,8 @@ public final class JobCommand implements Runnable {
         }
     }
 
-    private static Evaluation job(Book book, String id) throws BookTrouble {
-        ReferenceData data = ShippedData.load();
+    static Evaluation job(Book book, String id) throws BookTrouble {
+        ReferenceData data = PartsCommand.data(book);
         Job job = book.job(id)
                 .orElseThrow(() -> new BookTrouble(
                         "The book in " + book.folder() + " holds no job “" + id + "”. See “job list” for their ids."));
@@ -140,6 +154,66 @@ public final class JobCommand implements Runnable {
         @Override
         byte[] bytes(Evaluation job) throws BookTrouble {
             return JobFiles.sheetBytes(job, ZoneId.systemDefault());
+        }
+    }
+
+    /** {@code job tag}. */
+    @Command(name = "tag", mixinStandardHelpOptions = true, description = "Writes the tag with its code as PDF.")
+    static final class Tag extends OneJob {
+        @Override
+        byte[] bytes(Evaluation job) throws BookTrouble {
+            return JobFiles.tagBytes(job);
+        }
+    }
+
+    /** {@code job hand-over}. */
+    @Command(
+            name = "hand-over",
+            mixinStandardHelpOptions = true,
+            description = "Writes the hand-over sheet for a crimp shop as PDF, clock angle pictured.")
+    static final class HandOver extends OneJob {
+        @Override
+        byte[] bytes(Evaluation job) throws BookTrouble {
+            return JobFiles.handOverBytes(job);
+        }
+    }
+
+    /** {@code job parts}. */
+    @Command(
+            name = "parts",
+            mixinStandardHelpOptions = true,
+            description = "Writes the parts list as CSV: need, shelf, what lacks, cost.")
+    static final class Parts extends OneJob {
+        @Override
+        byte[] bytes(Evaluation job) {
+            return PartsCsv.of(job.plan()).getBytes(StandardCharsets.UTF_8);
+        }
+    }
+
+    /** {@code job drawing}. */
+    @Command(name = "drawing", mixinStandardHelpOptions = true, description = "Writes the drawing of a line as SVG.")
+    static final class DrawingOf extends OneJob {
+        @Override
+        byte[] bytes(Evaluation job) {
+            return JobFiles.drawingText(job).getBytes(StandardCharsets.UTF_8);
+        }
+    }
+
+    /** {@code job read-tag}. */
+    @Command(
+            name = "read-tag",
+            mixinStandardHelpOptions = true,
+            description = "Reads the facts of a line from a picture of its tag (PNG, JPEG), as JSON.")
+    static final class ReadTag implements Callable<Integer> {
+        @Mixin
+        private Streams streams;
+
+        @Parameters(paramLabel = "PICTURE", description = "A picture of a tag.")
+        private Path picture;
+
+        @Override
+        public Integer call() throws BookTrouble, IOException {
+            return give(streams.out(), (TagCode.read(picture).text() + "\n").getBytes(StandardCharsets.UTF_8));
         }
     }
 

@@ -93,6 +93,12 @@ public final class SealCommand extends ComputeCommand {
             list(out.putArray("never"), a.never());
             out.put("lubricant", a.lubricant());
             out.put("tighten", a.tighten());
+            a.torque()
+                    .ifPresent(t -> out.putObject("torque")
+                            .put("low", t.low().newtonMetres())
+                            .put("high", t.high().newtonMetres())
+                            .put("shop", t.text())
+                            .put("source", t.source().shown()));
             out.put("reuse", a.reuse());
             out.put("inspect", a.inspect());
             out.put("source", a.source().shown());

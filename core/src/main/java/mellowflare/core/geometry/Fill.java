@@ -8,5 +8,6 @@ public enum Fill {
     RUBBER,
     SOFT,
     WIRE,
-    PAPER
+    PAPER,
+    BLACK
 }

@@ -18,6 +18,7 @@ import mellowflare.core.parts.HoseKinds;
 import mellowflare.core.parts.ToolTable;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.sealing.JointLimits;
+import mellowflare.core.sealing.Sealants;
 import mellowflare.core.sealing.Sealing;
 import mellowflare.core.thread.PitchLeaves;
 import mellowflare.core.thread.ThreadTable;
@@ -49,6 +50,7 @@ public final class ShippedData {
                 .with(FluidTable.KEY, FluidTable.load())
                 .with(Compatibility.KEY, Compatibility.load())
                 .with(Sealing.KEY, Sealing.load())
+                .with(Sealants.KEY, Sealants.load())
                 .with(JointLimits.KEY, JointLimits.load())
                 .with(Catalogue.KEY, Catalogue.load(ends))
                 .with(HoseKinds.KEY, HoseKinds.load())

@@ -110,6 +110,11 @@ public final class CsvTable {
             return csv.getStartingLineNumber();
         }
 
+        /** Whether there is a column of that name. */
+        public boolean has(String column) {
+            return csv.findField(column).isPresent();
+        }
+
         /** The text of a column, stripped; an empty cell is an empty text. */
         public String text(String column) {
             return csv.findField(column)

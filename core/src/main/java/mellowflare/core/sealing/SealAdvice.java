@@ -1,6 +1,7 @@
 package mellowflare.core.sealing;
 
 import java.util.List;
+import java.util.Optional;
 import mellowflare.core.connection.SealPlace;
 import mellowflare.core.reference.Source;
 
@@ -12,6 +13,7 @@ import mellowflare.core.reference.Source;
  * @param never what must not
  * @param lubricant what eases it
  * @param tighten how tight
+ * @param torque typical torque, where a chart prints one
  * @param reuse when it is opened again
  * @param inspect what to look at
  * @param source who says so, and how sure
@@ -22,6 +24,7 @@ public record SealAdvice(
         List<String> never,
         String lubricant,
         String tighten,
+        Optional<TorqueBand> torque,
         String reuse,
         String inspect,
         Source source) {
@@ -36,6 +39,14 @@ public record SealAdvice(
     /** Where it seals and what goes on it, as sentences. */
     public String saysPutOn() {
         return "Seals on the " + sealsOn.words() + ". Put on: " + String.join("; ", putOn) + ".";
+    }
+
+    /** How tight, with the typical torque where one is known, as a sentence. */
+    public String saysTighten() {
+        return "Tighten: " + tighten
+                + torque.map(t -> "; typically " + t.text() + ", " + t.source().shown())
+                        .orElse("")
+                + ".";
     }
 
     /** What never goes on it, as a sentence; empty where nothing is forbidden. */

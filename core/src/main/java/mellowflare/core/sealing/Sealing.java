@@ -11,8 +11,11 @@ import mellowflare.core.connection.BossRing;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.fluid.Fluid;
+import mellowflare.core.fluid.FluidGroup;
 import mellowflare.core.material.Compatibility;
+import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.Torque;
 import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.ReferenceData;
@@ -41,12 +44,16 @@ public final class Sealing {
 
     private record FlatsRow(String code, String size, double flats, Source source) {}
 
+    private record TorqueRow(String code, String size, TorqueBand band) {}
+
     private final List<JointRow> joints;
     private final List<FlatsRow> flats;
+    private final List<TorqueRow> torques;
 
-    private Sealing(List<JointRow> joints, List<FlatsRow> flats) {
+    private Sealing(List<JointRow> joints, List<FlatsRow> flats, List<TorqueRow> torques) {
         this.joints = joints;
         this.flats = flats;
+        this.torques = torques;
     }
 
     public static Sealing load() {
@@ -67,7 +74,17 @@ public final class Sealing {
                 .map(
                         row -> new FlatsRow(row.need("code"), row.need("size"), row.number("flats"), row.source()),
                         f -> f.code() + " " + f.size());
-        return new Sealing(joints, flats);
+        List<TorqueRow> torques = CsvTable.beside(Sealing.class, "torques.csv")
+                .map(
+                        row -> new TorqueRow(
+                                row.need("code"),
+                                row.need("size"),
+                                new TorqueBand(
+                                        Torque.ofNewtonMetres(row.number("low_nm")),
+                                        Torque.ofNewtonMetres(row.number("high_nm")),
+                                        row.source())),
+                        t -> t.code() + " " + t.size());
+        return new Sealing(joints, flats, torques);
     }
 
     /**
@@ -92,7 +109,13 @@ public final class Sealing {
         List<String> never = new ArrayList<>(row.never());
         String reuse = row.reuse();
         if (row.putOn().equals("{sealant}")) {
-            pipeThread(putOn, never, schools.chosen(SchoolTopic.PIPE_THREAD_SEAL, practice), fluid);
+            pipeThread(
+                    putOn,
+                    never,
+                    schools.chosen(SchoolTopic.PIPE_THREAD_SEAL, practice),
+                    fluid,
+                    end,
+                    data.get(Sealants.KEY));
         } else if (row.putOn().isEmpty()) {
             putOn.add("nothing on the thread");
         } else {
@@ -109,6 +132,7 @@ public final class Sealing {
                 never,
                 row.lubricant(),
                 tighten(row, end),
+                torqueOf(end),
                 reuse,
                 row.inspect(),
                 end.ring().isPresent() && row.seat() == Seat.PORT_ORING
@@ -117,14 +141,23 @@ public final class Sealing {
                         : row.source());
     }
 
-    private static void pipeThread(List<String> putOn, List<String> never, School school, Optional<Fluid> fluid) {
+    private static void pipeThread(
+            List<String> putOn, List<String> never, School school, Optional<Fluid> fluid, End end, Sealants sealants) {
+        FluidGroup group = fluid.map(Fluid::group).orElse(FluidGroup.OIL);
         boolean tapeAllowed = fluid.map(Fluid::tapeAllowed).orElse(false);
-        if (tapeAllowed && school.id().equals("tape")) {
-            putOn.add("PTFE tape, two to three turns with the tightening, first thread bare, male only");
-        } else if (tapeAllowed && school.id().equals("both")) {
-            putOn.add("PTFE tape, two turns, first thread bare, and a thin coat of paste over it, male only");
+        Optional<Sealants.Sealant> tape = sealants.of(group, Sealants.Form.TAPE)
+                .filter(t -> tapeAllowed && !school.id().equals("paste"));
+        Optional<Sealants.Sealant> paste = sealants.of(group, Sealants.Form.PASTE);
+        String where = "male only, first thread bare, wound with the tightening";
+        if (tape.isPresent()) {
+            int turns = tape.get().turns(end.thread().map(t -> t.major()).orElse(Length.ZERO));
+            String coat = school.id().equals("both") ? " and a thin coat of paste over it" : "";
+            putOn.add(tape.get().grade() + ", " + turns + " turns, " + where + coat);
+            never.addAll(tape.get().never());
         } else {
-            putOn.add("thread sealant paste for this fluid, male only, first thread bare");
+            putOn.add(paste.map(Sealants.Sealant::grade).orElse("thread sealant paste for this fluid")
+                    + ", male only, first thread bare");
+            paste.ifPresent(p -> never.addAll(p.never()));
         }
         if (!tapeAllowed) {
             never.add("tape: shreds lodge in valves"
@@ -143,6 +176,14 @@ public final class Sealing {
                 .map(f -> LengthFormat.decimal(f.flats(), 2, 0) + (f.flats() == 1 ? " flat" : " flats"))
                 .orElse("to the maker's torque,");
         return row.tighten().replace("{turns}", Integer.toString(turns)).replace("{flats}", flatsText);
+    }
+
+    private Optional<TorqueBand> torqueOf(End end) {
+        return torques.stream()
+                .filter(t -> t.code().equals(end.id().code().name())
+                        && t.size().equals(end.id().size()))
+                .findFirst()
+                .map(TorqueRow::band);
     }
 
     private Optional<FlatsRow> flatsOf(End end) {

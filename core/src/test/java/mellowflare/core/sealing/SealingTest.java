@@ -99,4 +99,57 @@ class SealingTest {
                         .shown())
                 .endsWith("(unconfirmed)");
     }
+
+    @Test
+    void testTurnsAndGradeOfTapeFollowSizeAndFluid() {
+        Practice tape = Practice.USUAL.with(SchoolTopic.PIPE_THREAD_SEAL, "tape");
+        assertThat(advise(EndCode.NPT, "1/4", Seat.NONE, "compressed-air", tape)
+                        .putOn()
+                        .get(0))
+                .contains("full density")
+                .contains("3 turns");
+        assertThat(advise(EndCode.NPT, "3/4", Seat.NONE, "compressed-air", tape)
+                        .putOn()
+                        .get(0))
+                .contains("4 turns");
+        assertThat(advise(EndCode.NPT, "2", Seat.NONE, "compressed-air", tape)
+                        .putOn()
+                        .get(0))
+                .contains("5 turns");
+        SealAdvice gas = advise(EndCode.NPT, "1/2", Seat.NONE, "lpg", tape);
+        assertThat(gas.putOn().get(0)).contains("gas-rated PTFE tape (EN 751-3)");
+        assertThat(gas.never()).contains("water tape on gas");
+        assertThat(advise(EndCode.NPT, "1/2", Seat.NONE, "potable-water", tape)
+                        .putOn()
+                        .get(0))
+                .contains("approved for drinking water");
+        Practice both = Practice.USUAL.with(SchoolTopic.PIPE_THREAD_SEAL, "both");
+        assertThat(advise(EndCode.NPT, "1/2", Seat.NONE, "water", both).putOn().get(0))
+                .contains("paste over it");
+    }
+
+    @Test
+    void testTypicalTorqueIsNamedWithItsDoubt() {
+        SealAdvice flare = advise(EndCode.JIC37, "-8", Seat.CONE37, "mineral-oil", Practice.USUAL);
+        // 52 N m / 1.35582 = 38.4; 57 / 1.35582 = 42.0
+        assertThat(flare.torque().orElseThrow().text()).isEqualTo("52 to 57 N m (38 to 42 lbf ft)");
+        assertThat(flare.saysTighten()).contains("1 flat").contains("unconfirmed");
+        assertThat(advise(EndCode.NPT, "1/2", Seat.NONE, "water", Practice.USUAL)
+                        .torque())
+                .isEmpty();
+    }
+
+    @Test
+    void testTorquesGrowWithSize() {
+        double last = 0;
+        for (String size : new String[] {"-4", "-6", "-8", "-10", "-12", "-16", "-20", "-24", "-32"}) {
+            double low = advise(EndCode.JIC37, size, Seat.CONE37, "", Practice.USUAL)
+                    .torque()
+                    .orElseThrow()
+                    .low()
+                    .newtonMetres();
+            assertThat(low).isGreaterThan(last);
+            last = low;
+        }
+    }
 }

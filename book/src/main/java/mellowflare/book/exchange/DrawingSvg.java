@@ -1,0 +1,176 @@
+package mellowflare.book.exchange;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.geometry.Fill;
+import mellowflare.core.geometry.Pen;
+import mellowflare.core.geometry.Point;
+import mellowflare.core.geometry.Shape;
+
+/** A drawing as SVG 1.1, one unit a millimetre of the drawing. */
+public final class DrawingSvg {
+    /** Room above for dimensions, and the height of a text (mm of the drawing). */
+    private static final double ROOM = 46;
+
+    private static final double TEXT = 7;
+    private static final double STEP = 11;
+    private final StringBuilder out = new StringBuilder();
+
+    private DrawingSvg() {}
+
+    public static String of(Drawing d, String title) {
+        DrawingSvg svg = new DrawingSvg();
+        svg.write(d, title);
+        return svg.out.toString();
+    }
+
+    private void write(Drawing d, String title) {
+        double w = d.box().width();
+        double h = d.box().height() + ROOM;
+        out.append(String.format(
+                Locale.ROOT,
+                "<?xml version=\"1.0\" encoding=\"UTF-8\"?>%n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.1fmm\" height=\"%.1fmm\" viewBox=\"%.2f %.2f %.2f %.2f\">%n",
+                w,
+                h,
+                d.box().left(),
+                -d.box().top() - ROOM,
+                w,
+                h));
+        out.append("<title>").append(escaped(title)).append("</title>\n");
+        for (Shape.Glow g : d.glows()) {
+            line(g.points(), "#f6b26b", 3.2, "", false, "none");
+        }
+        for (Shape s : d.shapes()) {
+            if (s instanceof Shape.Path p) {
+                line(
+                        p.points(),
+                        p.pen() == Pen.NONE ? "none" : ink(p.pen()),
+                        width(p.pen()),
+                        dash(p.pen()),
+                        p.closed(),
+                        fill(p.fill()));
+            } else if (s instanceof Shape.Disc c) {
+                out.append(String.format(
+                        Locale.ROOT,
+                        "<circle cx=\"%.2f\" cy=\"%.2f\" r=\"%.2f\" fill=\"%s\" stroke=\"%s\" stroke-width=\"%.2f\"/>%n",
+                        c.centre().x(),
+                        -c.centre().y(),
+                        c.radius(),
+                        fill(c.fill()),
+                        ink(c.pen()),
+                        width(c.pen())));
+            } else if (s instanceof Shape.Label l) {
+                text(l.at(), l.text(), anchor(l.anchor()), 0);
+                text(l.at(), l.under(), anchor(l.anchor()), TEXT * 1.15);
+            } else if (s instanceof Shape.Dimension m) {
+                dimension(m);
+            }
+        }
+        for (Shape.Glow g : d.glows()) {
+            line(g.points(), "#e2711d", 1.2, "", false, "none");
+        }
+        out.append("</svg>\n");
+    }
+
+    private void dimension(Shape.Dimension m) {
+        double y = Math.max(m.from().y(), m.to().y()) + 4 + m.rank() * STEP;
+        String colour = m.measured() ? "#2b4c8c" : "#22282b";
+        line(List.of(m.from(), new Point(m.from().x(), y + 1)), colour, 0.25, "", false, "none");
+        line(List.of(m.to(), new Point(m.to().x(), y + 1)), colour, 0.25, "", false, "none");
+        line(List.of(new Point(m.from().x(), y), new Point(m.to().x(), y)), colour, 0.25, "", false, "none");
+        text(new Point((m.from().x() + m.to().x()) / 2, y + 1.5), m.text(), "middle", 0);
+    }
+
+    private void line(List<Point> points, String stroke, double width, String dash, boolean closed, String fill) {
+        String d = points.stream()
+                .map(p -> String.format(Locale.ROOT, "%.2f,%.2f", p.x(), -p.y()))
+                .collect(Collectors.joining(" "));
+        out.append(String.format(
+                Locale.ROOT,
+                "<%s points=\"%s\" fill=\"%s\" stroke=\"%s\" stroke-width=\"%.2f\"%s stroke-linecap=\"round\" stroke-linejoin=\"round\"/>%n",
+                closed ? "polygon" : "polyline",
+                d,
+                closed ? fill : "none",
+                stroke,
+                width,
+                dash.isEmpty() ? "" : " stroke-dasharray=\"" + dash + "\""));
+    }
+
+    private void text(Point at, String text, String anchor, double down) {
+        if (!text.isEmpty()) {
+            out.append(String.format(
+                    Locale.ROOT,
+                    "<text x=\"%.2f\" y=\"%.2f\" font-size=\"%.1f\" font-family=\"sans-serif\" fill=\"#22282b\" text-anchor=\"%s\">%s</text>%n",
+                    at.x(),
+                    -at.y() + down,
+                    TEXT,
+                    anchor,
+                    escaped(text)));
+        }
+    }
+
+    private static String anchor(Shape.Anchor a) {
+        return switch (a) {
+            case START -> "start";
+            case MIDDLE -> "middle";
+            case END -> "end";
+        };
+    }
+
+    private static String ink(Pen pen) {
+        return switch (pen) {
+            case MEASURED -> "#2b4c8c";
+            case STOP -> "#a3242b";
+            case FINE, THREAD, CENTRE_LINE, HIDDEN -> "#5e676b";
+            default -> "#22282b";
+        };
+    }
+
+    private static double width(Pen pen) {
+        return pen == Pen.OUTLINE || pen == Pen.STOP ? 0.8 : 0.4;
+    }
+
+    private static String dash(Pen pen) {
+        return switch (pen) {
+            case MEASURED, SELECTED, HIDDEN -> "3 2";
+            case CENTRE_LINE -> "8 2 1 2";
+            default -> "";
+        };
+    }
+
+    private static String fill(Fill fill) {
+        return switch (fill) {
+            case NONE -> "none";
+            case PAPER -> "#ffffff";
+            case METAL, METAL_CUT, SOFT -> "#edebe6";
+            case WIRE, RUBBER -> "#595c5e";
+            case BLACK -> "#000000";
+        };
+    }
+
+    /** Text for XML; what XML cannot hold at all is left out. */
+    private static String escaped(String text) {
+        StringBuilder safe = new StringBuilder();
+        text.codePoints().forEach(c -> {
+            switch (c) {
+                case '&' -> safe.append("&amp;");
+                case '<' -> safe.append("&lt;");
+                case '>' -> safe.append("&gt;");
+                case '"' -> safe.append("&quot;");
+                default -> {
+                    boolean allowed = c == 0x9
+                            || c == 0xA
+                            || c == 0xD
+                            || c >= 0x20 && c <= 0xD7FF
+                            || c >= 0xE000 && c != 0xFFFE && c != 0xFFFF;
+                    if (allowed) {
+                        safe.appendCodePoint(c);
+                    }
+                }
+            }
+        });
+        return safe.toString();
+    }
+}

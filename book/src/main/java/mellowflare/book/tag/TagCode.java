@@ -1,0 +1,106 @@
+package mellowflare.book.tag;
+
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.DecodeHintType;
+import com.google.zxing.EncodeHintType;
+import com.google.zxing.NotFoundException;
+import com.google.zxing.RGBLuminanceSource;
+import com.google.zxing.ReaderException;
+import com.google.zxing.WriterException;
+import com.google.zxing.common.BitMatrix;
+import com.google.zxing.common.HybridBinarizer;
+import com.google.zxing.qrcode.QRCodeReader;
+import com.google.zxing.qrcode.QRCodeWriter;
+import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import javax.imageio.ImageIO;
+import mellowflare.book.BookTrouble;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.geometry.Fill;
+import mellowflare.core.geometry.Pen;
+
+/** The tag's QR code (ISO/IEC 18004): as a drawing, and read from a picture. */
+public final class TagCode {
+    private TagCode() {}
+
+    /** The code as black squares on a field with its quiet zone, one unit a square. */
+    public static Drawing drawing(String text) throws BookTrouble {
+        BitMatrix code;
+        try {
+            code = new QRCodeWriter()
+                    .encode(
+                            text,
+                            BarcodeFormat.QR_CODE,
+                            1,
+                            1,
+                            Map.of(
+                                    EncodeHintType.CHARACTER_SET,
+                                    "UTF-8",
+                                    EncodeHintType.ERROR_CORRECTION,
+                                    ErrorCorrectionLevel.M,
+                                    EncodeHintType.MARGIN,
+                                    4));
+        } catch (WriterException | IllegalArgumentException e) {
+            throw new BookTrouble("The tag holds more than a code can carry: shorten the title.", e);
+        }
+        Drawing.Sheet sheet = new Drawing.Sheet();
+        int n = code.getHeight();
+        for (int y = 0; y < n; y++) {
+            int from = -1;
+            for (int x = 0; x <= code.getWidth(); x++) {
+                boolean black = x < code.getWidth() && code.get(x, y);
+                if (black && from < 0) {
+                    from = x;
+                } else if (!black && from >= 0) {
+                    sheet.rect(Pen.NONE, Fill.BLACK, from, n - y - 1, x, n - y);
+                    from = -1;
+                }
+            }
+        }
+        return sheet.done(0, 0, code.getWidth(), n);
+    }
+
+    /**
+     * Reads the facts from a picture of a tag.
+     *
+     * @throws BookTrouble if there is no picture, no code in it, or a code of another kind
+     */
+    public static TagFacts read(Path picture) throws BookTrouble {
+        BufferedImage image;
+        try {
+            if (!Files.isRegularFile(picture)) {
+                throw new BookTrouble("There is no file " + picture + ".");
+            }
+            image = ImageIO.read(picture.toFile());
+        } catch (IOException e) {
+            throw new BookTrouble("The file " + picture + " cannot be read as a picture.", e);
+        }
+        if (image == null) {
+            throw new BookTrouble("The file " + picture + " is no picture: PNG, JPEG, GIF and BMP are read.");
+        }
+        return read(image);
+    }
+
+    /** Reads the facts from a picture in memory. */
+    public static TagFacts read(BufferedImage image) throws BookTrouble {
+        int[] pixels = image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
+        BinaryBitmap bitmap = new BinaryBitmap(
+                new HybridBinarizer(new RGBLuminanceSource(image.getWidth(), image.getHeight(), pixels)));
+        try {
+            return TagFacts.read(new QRCodeReader()
+                    .decode(
+                            bitmap,
+                            Map.of(DecodeHintType.TRY_HARDER, Boolean.TRUE, DecodeHintType.CHARACTER_SET, "UTF-8"))
+                    .getText());
+        } catch (NotFoundException e) {
+            throw new BookTrouble("No code was found in the picture: take it straight on, near and in even light.", e);
+        } catch (ReaderException e) {
+            throw new BookTrouble("The code in the picture cannot be made out: clean the tag and take it again.", e);
+        }
+    }
+}

@@ -1,0 +1,144 @@
+package mellowflare.book.tag;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Optional;
+import mellowflare.book.BookTrouble;
+import mellowflare.core.hose.HosePlan;
+import mellowflare.core.hose.Side;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.procedure.StepEntry;
+
+/**
+ * The key facts of a line, as its tag carries them.
+ *
+ * @param id of the job
+ * @param title as the fitter calls it
+ * @param machine where it belongs
+ * @param hose part number; blank when not chosen
+ * @param endA part number; blank when not chosen
+ * @param endB part number; blank when not chosen
+ * @param overallMm overall length (mm); empty when open
+ * @param cutMm cut length as marked (mm); empty when open or bought whole
+ * @param clock clock angle (degrees); empty without two elbows
+ * @param workingBar working pressure (bar gauge); empty when not said
+ * @param fluid id of the fluid; blank when not said
+ * @param proofed what was written down at the proof test; blank when it was not done
+ * @param made the day its last step was ticked, as 2026-11-01; blank while it is not made
+ */
+public record TagFacts(
+        String id,
+        String title,
+        String machine,
+        String hose,
+        String endA,
+        String endB,
+        Optional<Double> overallMm,
+        Optional<Double> cutMm,
+        Optional<Double> clock,
+        Optional<Double> workingBar,
+        String fluid,
+        String proofed,
+        String made) {
+    private static final String MARK = "mellow-flare-tag";
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+
+    /** The facts of a job as it stands. */
+    public static TagFacts of(Evaluation e) {
+        HosePlan plan = e.plan();
+        boolean done = e.bench().next().isEmpty() && !e.job().log().entries().isEmpty();
+        return new TagFacts(
+                e.job().id(),
+                e.job().title(),
+                e.job().machine(),
+                plan.c().hose().map(h -> h.part()).orElse(""),
+                part(plan.c().a()),
+                part(plan.c().b()),
+                plan.c().finished().map(f -> f.value().mm()),
+                plan.cut()
+                        .filter(c -> c.possible())
+                        .map(c -> c.shop(e.job().units()).mm()),
+                plan.c().clockAngle().filter(a -> plan.c().twoElbows()).map(a -> a.degrees()),
+                plan.c().service().working().map(p -> p.bar()),
+                plan.c().fluid().map(f -> f.id()).orElse(""),
+                e.job()
+                        .log()
+                        .entry("proof")
+                        .map(x -> String.join(", ", x.figures().values()))
+                        .orElse(""),
+                done
+                        ? e.job().log().entries().stream()
+                                .map(StepEntry::at)
+                                .max(java.util.Comparator.naturalOrder())
+                                .map(at -> at.toString().substring(0, 10))
+                                .orElse("")
+                        : "");
+    }
+
+    private static String part(Side side) {
+        return side.part().map(p -> p.part()).orElse("");
+    }
+
+    /** The text that the code holds: one line of JSON. */
+    public String text() {
+        ObjectNode n = JsonNodeFactory.instance.objectNode();
+        n.put("tag", MARK);
+        n.put("id", id);
+        n.put("title", title);
+        n.put("machine", machine);
+        n.put("hose", hose);
+        n.put("endA", endA);
+        n.put("endB", endB);
+        overallMm.ifPresent(v -> n.put("overallMm", v));
+        cutMm.ifPresent(v -> n.put("cutMm", v));
+        clock.ifPresent(v -> n.put("clock", v));
+        workingBar.ifPresent(v -> n.put("workingBar", v));
+        n.put("fluid", fluid);
+        n.put("proofed", proofed);
+        n.put("made", made);
+        return n.toString();
+    }
+
+    /**
+     * Reads the text of a code.
+     *
+     * @throws BookTrouble if it is no tag of this program
+     */
+    public static TagFacts read(String text) throws BookTrouble {
+        JsonNode n;
+        try {
+            n = MAPPER.readTree(text);
+        } catch (JsonProcessingException e) {
+            throw new BookTrouble(
+                    "The picture holds a code, but none of this program's tags: “" + brief(text) + "”.", e);
+        }
+        if (n == null || !MARK.equals(n.path("tag").asText())) {
+            throw new BookTrouble("The picture holds a code, but none of this program's tags: “" + brief(text) + "”.");
+        }
+        return new TagFacts(
+                n.path("id").asText(),
+                n.path("title").asText(),
+                n.path("machine").asText(),
+                n.path("hose").asText(),
+                n.path("endA").asText(),
+                n.path("endB").asText(),
+                number(n, "overallMm"),
+                number(n, "cutMm"),
+                number(n, "clock"),
+                number(n, "workingBar"),
+                n.path("fluid").asText(),
+                n.path("proofed").asText(),
+                n.path("made").asText());
+    }
+
+    private static Optional<Double> number(JsonNode n, String name) {
+        return n.path(name).isNumber() ? Optional.of(n.get(name).asDouble()) : Optional.empty();
+    }
+
+    private static String brief(String text) {
+        return text.length() > 40 ? text.substring(0, 40) + " …" : text;
+    }
+}

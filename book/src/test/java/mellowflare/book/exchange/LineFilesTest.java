@@ -1,0 +1,83 @@
+package mellowflare.book.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
+import javax.xml.parsers.DocumentBuilderFactory;
+import mellowflare.book.Jobs;
+import mellowflare.core.hose.HoseLine;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.Job;
+import mellowflare.core.measure.Angle;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+
+class LineFilesTest {
+    private static Evaluation evaluate(Job job) {
+        return Evaluation.of(job, Jobs.DATA);
+    }
+
+    private static String text(byte[] pdf) throws Exception {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+        }
+    }
+
+    @Test
+    void testPartsListSaysWhatLacksAndWhatItCosts() {
+        List<String> lines =
+                PartsCsv.of(evaluate(Jobs.demo().get(2)).plan()).lines().toList();
+        assertThat(lines.get(0)).isEqualTo("part,name,amount,need,on_shelf,lacks,price,cost");
+        assertThat(lines.get(1)).isEqualTo("KH2-08,two-wire hose -8,1056 mm (41 9/16 in),1.056,14,0,10.24,10.813");
+        assertThat(lines.get(lines.size() - 1)).startsWith(",all,,,,,,39.293");
+    }
+
+    @Test
+    void testDrawingIsWellFormedAndShowsItsSeals() throws Exception {
+        Job odd = Jobs.demo().get(2).withTitle("Hose <A> & \"B\" \u0001");
+        String svg = JobFiles.drawingText(evaluate(odd));
+        var document = DocumentBuilderFactory.newInstance()
+                .newDocumentBuilder()
+                .parse(new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8)));
+        assertThat(document.getElementsByTagName("title").item(0).getTextContent())
+                .isEqualTo("Hose <A> & \"B\" ");
+        assertThat(svg).contains("#e2711d").contains("1140 mm").contains("slew motor");
+    }
+
+    @Test
+    void testHandOverSheetPicturesTheClockAngleAndNamesDieAndCrimp() throws Exception {
+        Job chiller = Jobs.demo().stream()
+                .filter(j -> j.id().equals("demo-chiller"))
+                .findFirst()
+                .orElseThrow();
+        String sheet = text(JobFiles.handOverBytes(evaluate(chiller)));
+        assertThat(sheet)
+                .contains("elbow B at 120°")
+                .contains("die B10")
+                .contains("crimp to 26.2 mm")
+                .contains("series B");
+    }
+
+    @Test
+    void testHandOverSheetWithoutAClockAngleForbidsTheCrimp() throws Exception {
+        String sheet = text(JobFiles.handOverBytes(evaluate(Jobs.demo().get(0))));
+        assertThat(sheet).contains("NOT SAID. Do not crimp the second elbow").contains("Stops: settle these first");
+        HoseLine said = Jobs.demo().get(0).line().withClocking(Optional.of(Angle.ofDegrees(5)));
+        assertThat(text(JobFiles.handOverBytes(evaluate(Jobs.demo().get(0).withLine(said)))))
+                .contains("elbow B at 5°");
+    }
+
+    @Test
+    void testEmptyLineStillMakesEverySheet() throws Exception {
+        Evaluation empty = evaluate(Job.open("x", "", "", mellowflare.core.measure.UnitSystem.METRIC));
+        assertThat(JobFiles.handOverBytes(empty)).isNotEmpty();
+        assertThat(JobFiles.tagBytes(empty)).isNotEmpty();
+        assertThat(PartsCsv.of(empty.plan()).lines()).hasSize(2);
+        assertThat(JobFiles.drawingText(empty)).contains("not settled");
+    }
+}

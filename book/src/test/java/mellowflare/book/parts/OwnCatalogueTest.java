@@ -1,0 +1,89 @@
+package mellowflare.book.parts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import mellowflare.book.BookTrouble;
+import mellowflare.book.Jobs;
+import mellowflare.core.parts.Catalogue;
+import mellowflare.core.parts.PartFile;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class OwnCatalogueTest {
+    @TempDir
+    private Path folder;
+
+    private OwnCatalogue own() {
+        return new OwnCatalogue(folder, Jobs.DATA);
+    }
+
+    private Path file(String rows) throws Exception {
+        return Files.writeString(folder.resolve("mine.csv"), String.join(",", PartFile.SEALS.columns()) + "\n" + rows);
+    }
+
+    @Test
+    void testTakenRowsAreThereAfterTheNextStartAndBadOnesAreNamed() throws Exception {
+        OwnCatalogue.Taken taken = own().take(file(
+                "M-1,own ring,ring,ORB,-8,NBR,3,0.4,mine,typical\nM-2,x,ring,ORB,-8,NBR,?,0.4,mine,typical\n"));
+        assertThat(taken.good()).isEqualTo(1);
+        assertThat(taken.troubles())
+                .singleElement()
+                .satisfies(t -> assertThat(t).contains("line 3"));
+        OwnCatalogue.Taken later = own().load();
+        assertThat(later.good()).isEqualTo(1);
+        assertThat(later.troubles()).isEmpty();
+        assertThat(later.data().get(Catalogue.KEY).seals())
+                .anyMatch(s -> s.part().equals("M-1"));
+        assertThat(later.data().get(Catalogue.KEY).hose("KH2-08")).isPresent();
+    }
+
+    @Test
+    void testSecondFileIsLaidOverTheFirst() throws Exception {
+        own().take(file("M-1,own ring,ring,ORB,-8,NBR,3,0.4,mine,typical\n"));
+        own().take(file(
+                "M-1,own ring,ring,ORB,-8,NBR,7,0.4,mine,typical\nM-9,other,ring,ORB,-6,NBR,1,0.4,mine,typical\n"));
+        assertThat(own().load().good()).isEqualTo(2);
+        assertThat(own().load().data().get(Catalogue.KEY).seals())
+                .anyMatch(s -> s.part().equals("M-1") && s.onShelf() == 7);
+    }
+
+    @Test
+    void testForeignOrMissingFileChangesNothing() throws Exception {
+        own().take(file("M-1,own ring,ring,ORB,-8,NBR,3,0.4,mine,typical\n"));
+        Path foreign = Files.writeString(folder.resolve("foreign.csv"), "a,b\n1,2\n");
+        assertThatThrownBy(() -> own().take(foreign))
+                .isInstanceOf(BookTrouble.class)
+                .hasMessageContaining("no catalogue file");
+        assertThatThrownBy(() -> own().take(folder.resolve("none.csv")))
+                .isInstanceOf(BookTrouble.class)
+                .hasMessageContaining("There is no file");
+        Path picture =
+                Files.write(folder.resolve("p.csv"), new byte[] {(byte) 0x89, 'P', 'N', 'G', (byte) 0xff, (byte) 0xfe});
+        assertThatThrownBy(() -> own().take(picture)).isInstanceOf(BookTrouble.class);
+        assertThat(own().load().good()).isEqualTo(1);
+    }
+
+    @Test
+    void testDamagedOwnFileIsNamedAndTheHouseCatalogueStays() throws Exception {
+        Files.createDirectories(folder.resolve("catalogue"));
+        Files.writeString(folder.resolve("catalogue/hoses.csv"), "rubbish");
+        OwnCatalogue.Taken taken = own().load();
+        assertThat(taken.troubles())
+                .singleElement()
+                .satisfies(t -> assertThat(t).contains("no catalogue file"));
+        assertThat(taken.data()).isSameAs(Jobs.DATA);
+    }
+
+    @Test
+    void testExportWritesFiveFilesThatAreTakenInAgain() throws Exception {
+        for (Path file : OwnCatalogue.export(Jobs.DATA, folder.resolve("out"))) {
+            OwnCatalogue.Taken taken = own().take(file);
+            assertThat(taken.troubles()).as(file.toString()).isEmpty();
+            assertThat(taken.good()).isPositive();
+        }
+        assertThat(PartFile.values()).hasSize(5);
+    }
+}

@@ -1,0 +1,89 @@
+package mellowflare.book.tag;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javax.imageio.ImageIO;
+import mellowflare.book.BookTrouble;
+import mellowflare.book.Jobs;
+import mellowflare.book.exchange.JobFiles;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.Job;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class TagTest {
+    private final Evaluation slew = Evaluation.of(Jobs.demo().get(2), Jobs.DATA);
+
+    @TempDir
+    private Path folder;
+
+    private BufferedImage picture(Evaluation e, int dpi) throws Exception {
+        try (PDDocument pdf = Loader.loadPDF(JobFiles.tagBytes(e))) {
+            return new PDFRenderer(pdf).renderImageWithDPI(0, dpi);
+        }
+    }
+
+    @Test
+    void testTagIsReadBackFromAPictureOfItself() throws Exception {
+        TagFacts facts = TagFacts.of(slew);
+        Path file = folder.resolve("tag.png");
+        ImageIO.write(picture(slew, 200), "png", file.toFile());
+        assertThat(TagCode.read(file)).isEqualTo(facts);
+        assertThat(facts.hose()).isEqualTo("KH2-08");
+        assertThat(facts.cutMm()).contains(1056.0);
+        assertThat(facts.made()).as("not made yet").isEmpty();
+    }
+
+    @Test
+    void testTagIsReadTurnedAndOnADirtyGround() throws Exception {
+        BufferedImage tag = picture(slew, 200);
+        BufferedImage bench = new BufferedImage(1400, 1200, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = bench.createGraphics();
+        g.setColor(new Color(150, 140, 120));
+        g.fillRect(0, 0, 1400, 1200);
+        g.rotate(Math.toRadians(14), 700, 600);
+        g.drawImage(tag, 250, 300, null);
+        g.dispose();
+        assertThat(TagCode.read(bench)).isEqualTo(TagFacts.of(slew));
+    }
+
+    @Test
+    void testEveryDemoLineHasATagThatReadsBack() throws Exception {
+        for (Job job : Jobs.demo()) {
+            Evaluation e = Evaluation.of(job, Jobs.DATA);
+            assertThat(TagCode.read(picture(e, 220))).isEqualTo(TagFacts.of(e));
+        }
+    }
+
+    @Test
+    void testWrongPicturesAreRefusedInASentence() throws Exception {
+        assertThatThrownBy(() -> TagCode.read(folder.resolve("none.png")))
+                .isInstanceOf(BookTrouble.class)
+                .hasMessageContaining("There is no file");
+        Path text = Files.writeString(folder.resolve("text.png"), "no picture");
+        assertThatThrownBy(() -> TagCode.read(text)).hasMessageContaining("is no picture");
+        assertThatThrownBy(() -> TagCode.read(new BufferedImage(200, 200, BufferedImage.TYPE_INT_RGB)))
+                .hasMessageContaining("No code was found");
+        assertThatThrownBy(() -> TagFacts.read("https://example.invalid"))
+                .hasMessageContaining("none of this program's tags");
+        assertThatThrownBy(() -> TagFacts.read("{\"tag\":\"other\"}"))
+                .hasMessageContaining("none of this program's tags");
+    }
+
+    @Test
+    void testATitleTooLongForACodeIsSaid() {
+        Evaluation e = Evaluation.of(Jobs.demo().get(2).withTitle("x".repeat(4000)), Jobs.DATA);
+        assertThatThrownBy(() -> JobFiles.tagBytes(e))
+                .isInstanceOf(BookTrouble.class)
+                .hasMessageContaining("shorten the title");
+    }
+}

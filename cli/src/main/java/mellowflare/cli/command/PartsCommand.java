@@ -1,0 +1,161 @@
+package mellowflare.cli.command;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import mellowflare.book.BookTrouble;
+import mellowflare.book.parts.OwnCatalogue;
+import mellowflare.book.store.Book;
+import mellowflare.core.hose.FromShelf;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.ShippedData;
+import mellowflare.core.parts.PartExport;
+import mellowflare.core.parts.PartFile;
+import mellowflare.core.parts.Stock;
+import mellowflare.core.reference.ReferenceData;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** {@code parts}: the catalogue and the shelf of a book, in open CSV files. */
+@Command(
+        name = "parts",
+        mixinStandardHelpOptions = true,
+        description = "Takes catalogue files into a book and out of it, and says what can be built from its shelf.",
+        footer = {
+            "",
+            "Kinds of file: hoses, hoseends, adapters, collars, seals; their columns stand in docs/parts.md.",
+            "Example:  ./mellow-flare parts export hoses --demo --out hoses.csv",
+            "          ./mellow-flare parts import my-hoses.csv --demo",
+            "          ./mellow-flare parts build demo-winch --demo"
+        },
+        subcommands = {PartsCommand.Export.class, PartsCommand.Import.class, PartsCommand.Build.class})
+public final class PartsCommand implements Runnable {
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public void run() {
+        throw new ParameterException(spec.commandLine(), "Say what to do with parts: export, import or build.");
+    }
+
+    /** The shipped data with the own parts of a book over them. */
+    static ReferenceData data(Book book) {
+        return new OwnCatalogue(book.folder(), ShippedData.load()).load().data();
+    }
+
+    private static void give(Streams streams, String text) throws IOException, BookTrouble {
+        Streams.Sink sink = streams.out();
+        sink.bytes().write(text.getBytes(StandardCharsets.UTF_8));
+        sink.bytes().flush();
+        sink.finish().run();
+    }
+
+    /** {@code parts export}. */
+    @Command(
+            name = "export",
+            mixinStandardHelpOptions = true,
+            description = "Writes the parts of one kind as CSV, house and own.")
+    static final class Export implements Callable<Integer> {
+        @Mixin
+        private JobCommand.Where where;
+
+        @Mixin
+        private Streams streams;
+
+        @Parameters(paramLabel = "KIND", description = "hoses, hoseends, adapters, collars or seals.")
+        private String kind;
+
+        @Spec
+        private CommandSpec spec;
+
+        @Override
+        public Integer call() throws BookTrouble, IOException {
+            for (PartFile file : PartFile.values()) {
+                if (file.id().equals(kind)) {
+                    try (Book book = where.open()) {
+                        give(streams, PartExport.csv(file, Stock.of(data(book))));
+                    }
+                    return ExitStatus.COMPUTED;
+                }
+            }
+            throw new ParameterException(
+                    spec.commandLine(),
+                    "“" + kind + "” is no kind of part file: hoses, hoseends, adapters, collars or seals.");
+        }
+    }
+
+    /** {@code parts import}. */
+    @Command(
+            name = "import",
+            mixinStandardHelpOptions = true,
+            description = "Takes a catalogue file into the book; rows that are not in form are named and left out.")
+    static final class Import implements Callable<Integer> {
+        @Mixin
+        private JobCommand.Where where;
+
+        @Mixin
+        private Streams streams;
+
+        @Parameters(paramLabel = "FILE", description = "A CSV file of parts.")
+        private Path file;
+
+        @Override
+        public Integer call() throws BookTrouble, IOException {
+            try (Book book = where.open()) {
+                OwnCatalogue.Taken taken = new OwnCatalogue(book.folder(), ShippedData.load()).take(file);
+                ObjectNode out = JsonNodeFactory.instance.objectNode();
+                out.put("taken", taken.good());
+                ArrayNode troubles = out.putArray("leftOut");
+                taken.troubles().forEach(troubles::add);
+                give(streams, out.toPrettyString() + "\n");
+                return ExitStatus.COMPUTED;
+            }
+        }
+    }
+
+    /** {@code parts build}. */
+    @Command(
+            name = "build",
+            mixinStandardHelpOptions = true,
+            description = "Says which hoses and ends on the shelf make the line of a job, cheapest first.")
+    static final class Build implements Callable<Integer> {
+        @Mixin
+        private JobCommand.Where where;
+
+        @Mixin
+        private Streams streams;
+
+        @Parameters(paramLabel = "ID", description = "Id of the job.")
+        private String id;
+
+        @Override
+        public Integer call() throws BookTrouble, IOException {
+            try (Book book = where.open()) {
+                Evaluation e = JobCommand.job(book, id);
+                ArrayNode builds = JsonNodeFactory.instance.arrayNode();
+                for (FromShelf.Build b : new FromShelf(
+                                e.job().line(), e.job().practice(), e.job().units(), data(book), () -> false)
+                        .find()) {
+                    ObjectNode n = builds.addObject();
+                    n.put("hose", b.hose().part());
+                    n.put("endA", b.a().part());
+                    n.put("endB", b.b().part());
+                    ArrayNode adapters = n.putArray("adapters");
+                    b.adapters().forEach(adapters::add);
+                    n.put("warnings", b.warnings());
+                    n.put("cost", b.cost());
+                }
+                give(streams, builds.toPrettyString() + "\n");
+                return ExitStatus.COMPUTED;
+            }
+        }
+    }
+}

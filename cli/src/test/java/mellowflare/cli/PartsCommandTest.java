@@ -1,0 +1,71 @@
+package mellowflare.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import mellowflare.book.demo.KittiwakeSlip;
+import mellowflare.book.store.Book;
+import mellowflare.core.job.ShippedData;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class PartsCommandTest {
+    @TempDir
+    private Path folder;
+
+    private String book;
+
+    @BeforeEach
+    void fill() throws Exception {
+        book = "--book=" + folder;
+        try (Book demo = Book.open(folder)) {
+            KittiwakeSlip.fill(demo, ShippedData.load(), Instant.parse("2026-11-01T08:30:00Z"));
+        }
+    }
+
+    @Test
+    void testExportedFileIsTakenInAgainAndChangesTheShelf() throws Exception {
+        Run out = Run.of("", "parts", "export", "hoses", book);
+        assertThat(out.status()).as(out.errors()).isZero();
+        assertThat(out.out()).startsWith("part,name,kind,dash").contains("KH2-08");
+        Path mine = Files.writeString(
+                folder.resolve("mine.csv"), out.out().replace("KH2-08,two-wire hose", "KH2-08,own hose") + "bad,row\n");
+        Run in = Run.of("", "parts", "import", mine.toString(), book);
+        assertThat(in.json().get("taken").asInt()).isGreaterThan(70);
+        assertThat(in.json().get("leftOut")).hasSize(1);
+        assertThat(Run.of("", "parts", "export", "hoses", book).out()).contains("KH2-08,own hose");
+    }
+
+    @Test
+    void testBuildsFromTheShelfAreListed() {
+        Run run = Run.of("", "parts", "build", "demo-slew-hose", book);
+        assertThat(run.status()).as(run.errors()).isZero();
+        assertThat(run.json().get(0).get("hose").asText()).isEqualTo("KH2-08");
+        assertThat(run.json().get(0).get("cost").asDouble()).isPositive();
+    }
+
+    @Test
+    void testForeignFileAndUnknownKindAreSaid() throws Exception {
+        Path foreign = Files.writeString(folder.resolve("f.csv"), "a,b\n1,2\n");
+        Run run = Run.of("", "parts", "import", foreign.toString(), book);
+        assertThat(run.status()).isEqualTo(3);
+        assertThat(run.errors()).contains("no catalogue file");
+        Run kind = Run.of("", "parts", "export", "spoons", book);
+        assertThat(kind.status()).isEqualTo(2);
+        assertThat(kind.errors()).contains("spoons");
+    }
+
+    @Test
+    void testSheetsOfAJobComeOut() {
+        assertThat(Run.of("", "job", "tag", "demo-slew-hose", book).out()).startsWith("%PDF");
+        assertThat(Run.of("", "job", "hand-over", "demo-chiller", book).out()).startsWith("%PDF");
+        assertThat(Run.of("", "job", "parts", "demo-slew-hose", book).out()).startsWith("part,name,amount");
+        assertThat(Run.of("", "job", "drawing", "demo-slew-hose", book).out()).contains("<svg");
+        Run none = Run.of("", "job", "read-tag", folder.resolve("none.png").toString());
+        assertThat(none.status()).isEqualTo(3);
+        assertThat(none.errors()).contains("There is no file");
+    }
+}

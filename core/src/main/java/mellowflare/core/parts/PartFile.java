@@ -1,0 +1,47 @@
+package mellowflare.core.parts;
+
+import java.util.List;
+
+/** The open CSV files of a catalogue, with the columns that each must have. Unit in the column's name; parts are replaced by their number. */
+public enum PartFile {
+    HOSES(
+            "hoses",
+            "hoses",
+            "part,name,kind,dash,bore_mm,outside_mm,working_bar,metric_bar,metric_source,vacuum_bar,bend_radius_mm,bend_to,min_c,max_c,liner,conductive,series,lengths_mm,on_shelf,price,source,confidence"),
+    ENDS(
+            "hoseends",
+            "hose ends",
+            "part,name,attach,series,hose_dash,code,size,gender,seat,swivel,angle_deg,cut_off_mm,drop_mm,bore_mm,metal,rating_bar,hexes,insertion_mm,gap_mm,collar,crimp_mm,on_shelf,price,source,confidence"),
+    ADAPTERS(
+            "adapters",
+            "adapters",
+            "part,name,a_code,a_size,a_gender,b_code,b_size,b_gender,angle_deg,rating_bar,bore_mm,on_shelf,price,metal,length_mm,source,confidence"),
+    COLLARS(
+            "collars",
+            "ferrules, olives and clamps",
+            "part,name,form,outside_min_mm,outside_max_mm,die,on_shelf,price,source,confidence"),
+    SEALS("seals", "rings and washers", "part,name,form,code,size,compound,on_shelf,price,source,confidence");
+
+    private final String id;
+    private final String words;
+    private final List<String> columns;
+
+    PartFile(String id, String words, String columns) {
+        this.id = id;
+        this.words = words;
+        this.columns = List.of(columns.split(","));
+    }
+
+    /** Name of the file without its ending. */
+    public String id() {
+        return id;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    public List<String> columns() {
+        return columns;
+    }
+}

@@ -1,0 +1,87 @@
+package mellowflare.core.parts;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import mellowflare.core.reference.ReferenceData;
+
+/**
+ * Parts of all kinds, as a catalogue holds them.
+ *
+ * @param hoses the hoses
+ * @param ends the hose ends
+ * @param adapters the adapters
+ * @param collars what grips a hose
+ * @param seals rings and washers
+ */
+public record Stock(
+        List<HosePart> hoses,
+        List<HoseEndPart> ends,
+        List<AdapterPart> adapters,
+        List<Collar> collars,
+        List<SealPart> seals) {
+    public static final Stock NONE = new Stock(List.of(), List.of(), List.of(), List.of(), List.of());
+
+    public Stock {
+        hoses = List.copyOf(hoses);
+        ends = List.copyOf(ends);
+        adapters = List.copyOf(adapters);
+        collars = List.copyOf(collars);
+        seals = List.copyOf(seals);
+    }
+
+    static Stock ofHoses(List<HosePart> parts) {
+        return new Stock(parts, List.of(), List.of(), List.of(), List.of());
+    }
+
+    static Stock ofEnds(List<HoseEndPart> parts) {
+        return new Stock(List.of(), parts, List.of(), List.of(), List.of());
+    }
+
+    static Stock ofAdapters(List<AdapterPart> parts) {
+        return new Stock(List.of(), List.of(), parts, List.of(), List.of());
+    }
+
+    static Stock ofCollars(List<Collar> parts) {
+        return new Stock(List.of(), List.of(), List.of(), parts, List.of());
+    }
+
+    static Stock ofSeals(List<SealPart> parts) {
+        return new Stock(List.of(), List.of(), List.of(), List.of(), parts);
+    }
+
+    /** What the data hold. */
+    public static Stock of(ReferenceData data) {
+        Catalogue c = data.get(Catalogue.KEY);
+        return new Stock(c.hoses(), c.hoseEnds(), data.get(AdapterTable.KEY).all(), c.collars(), c.seals());
+    }
+
+    /** These parts and others; of two with one number the other counts. */
+    public Stock plus(Stock more) {
+        return new Stock(
+                merged(hoses, more.hoses, HosePart::part),
+                merged(ends, more.ends, HoseEndPart::part),
+                merged(adapters, more.adapters, AdapterPart::part),
+                merged(collars, more.collars, Collar::part),
+                merged(seals, more.seals, SealPart::part));
+    }
+
+    private static <T> List<T> merged(List<T> here, List<T> more, Function<T, String> number) {
+        Map<String, T> all = new LinkedHashMap<>();
+        here.forEach(p -> all.put(number.apply(p), p));
+        more.forEach(p -> all.put(number.apply(p), p));
+        return new ArrayList<>(all.values());
+    }
+
+    /** The data with these parts as their catalogue. */
+    public ReferenceData in(ReferenceData data) {
+        return data.with(Catalogue.KEY, Catalogue.of(hoses, ends, collars, seals))
+                .with(AdapterTable.KEY, AdapterTable.of(adapters));
+    }
+
+    public int count() {
+        return hoses.size() + ends.size() + adapters.size() + collars.size() + seals.size();
+    }
+}
