@@ -8,6 +8,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.demo.KittiwakeSlip;
+import mellowflare.book.parts.OwnCatalogue;
 import mellowflare.book.store.Book;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
@@ -27,7 +28,12 @@ final class Starting {
         this.options = options;
         CompletableFuture<ReferenceData> data = CompletableFuture.supplyAsync(ShippedData::load);
         this.ready = CompletableFuture.supplyAsync(() -> book(options))
-                .thenCombine(data, (book, tables) -> ready(book, tables, clock));
+                .thenCombine(
+                        data,
+                        (book, tables) -> ready(
+                                book,
+                                new OwnCatalogue(book.folder(), tables).load().data(),
+                                clock));
     }
 
     /**

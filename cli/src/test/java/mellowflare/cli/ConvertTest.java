@@ -98,8 +98,8 @@ class ConvertTest {
         assertThat(Run.of("", "flange").status()).isEqualTo(2);
         assertThat(Run.of("", "convert", "--format", "xml").status()).isEqualTo(2);
         assertThat(Run.of("").status()).isEqualTo(2);
-        assertThat(Run.of("", "job").errors()).contains("list, export, import or sheet");
-        for (String command : new String[] {"convert", "identify", "hose", "job"}) {
+        assertThat(Run.of("", "job").errors()).contains("list, export, import, sheet, tag");
+        for (String command : new String[] {"convert", "identify", "hose", "route", "parts", "job"}) {
             Run help = Run.of("", command, "--help");
             assertThat(help.status()).isZero();
             assertThat(help.out()).contains("Example:");

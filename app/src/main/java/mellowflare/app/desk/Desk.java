@@ -31,7 +31,7 @@ import mellowflare.core.sealing.Sealing;
  */
 public final class Desk {
     private final Keeper keeper;
-    private final ReferenceData data;
+    private ReferenceData data;
     private final Clock clock;
     private final ReadOnlyObjectWrapper<Evaluation> current = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<SaveState> saved = new ReadOnlyObjectWrapper<>(SaveState.SAVED);
@@ -98,6 +98,12 @@ public final class Desk {
 
     public ReferenceData data() {
         return data;
+    }
+
+    /** The tables with another catalogue; the open job is worked out anew. */
+    public void take(ReferenceData other) {
+        data = other;
+        current.set(Evaluation.of(job(), data));
     }
 
     public Clock clock() {

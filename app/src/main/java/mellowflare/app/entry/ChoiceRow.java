@@ -28,7 +28,7 @@ import javafx.scene.layout.Priority;
  */
 public final class ChoiceRow<T> extends HBox {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
-    private static final int ONE_LINE = 3;
+    private static final int ONE_LINE = 2;
     private static final int AT_FIRST = 8;
     private final Map<T, Button> buttons = new LinkedHashMap<>();
     private final boolean mayBeNone;

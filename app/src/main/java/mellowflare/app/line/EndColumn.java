@@ -1,15 +1,18 @@
 package mellowflare.app.line;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -21,6 +24,7 @@ import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.hose.LineEnd;
 import mellowflare.core.hose.Which;
+import mellowflare.core.material.Metal;
 import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.sealing.SealAdvice;
 
@@ -33,6 +37,8 @@ final class EndColumn extends VBox {
     private final ComboBox<EndCode> family = new ComboBox<>();
     private final ComboBox<String> size = new ComboBox<>();
     private final ComboBox<Gender> gender = new ComboBox<>();
+    private final ComboBox<Metal> metal = new ComboBox<>();
+    private final VBox adapters = new VBox(2);
     private final Label nothing = Text.of("", "soft");
     private final ListView<HoseEndPart> parts = new ListView<>();
     private final Label seal = Text.of("", "seal-text");
@@ -70,7 +76,19 @@ final class EndColumn extends VBox {
         family.valueProperty().addListener((o, was, now) -> sizes());
         size.valueProperty().addListener((o, was, now) -> pick());
         gender.valueProperty().addListener((o, was, now) -> pick());
-        HBox pickers = new HBox(5, family, size, gender);
+        metal.getItems().setAll(Metal.values());
+        WordCell.dress(metal, Metal::word, "metal");
+        metal.setAccessibleText("What the port is made of");
+        metal.valueProperty().addListener((o, was, now) -> {
+            if (!showing && now != null) {
+                model.metal(which, now);
+            }
+        });
+        family.getStyleClass().addAll("port-pick", "port-family");
+        size.getStyleClass().addAll("port-pick", "port-size");
+        gender.getStyleClass().addAll("port-pick", "port-gender");
+        metal.getStyleClass().addAll("port-pick", "port-metal");
+        FlowPane pickers = new FlowPane(5, 4, family, size, gender, metal);
         parts.setCellFactory(v -> WordCell.wrapping(p -> p.part() + "   " + p.name()));
         nothing.setPadding(new Insets(4, 10, 4, 10));
         parts.setPlaceholder(nothing);
@@ -85,7 +103,7 @@ final class EndColumn extends VBox {
         parts.setPrefHeight(124);
         seal.setMinHeight(USE_PREF_SIZE);
         sealNever.setMinHeight(USE_PREF_SIZE);
-        getChildren().setAll(head, port, pickers, parts, seal, sealNever);
+        getChildren().setAll(head, port, pickers, adapters, parts, seal, sealNever);
         refresh();
     }
 
@@ -135,19 +153,40 @@ final class EndColumn extends VBox {
         } else {
             parts.getSelectionModel().clearSelection();
         }
-        List<String> hints = model.adapterHints(which);
+        metal.setValue(end.metal().orElse(null));
         nothing.setText(
                 end.port().isEmpty()
                         ? "Name the port first; ends that mate with it are listed here."
-                        : hints.isEmpty()
-                                ? "No hose end of the catalogue mates with this port, and no two adapters join one to it."
-                                : "No hose end mates with this port. " + String.join(" ", hints));
+                        : "No hose end of the catalogue mates with this port.");
+        adapters(end);
         Optional<SealAdvice> advice = model.plan().joint(which).advice();
         seal.setText(advice.map(SealAdvice::saysPutOn).orElse("The joint is not settled."));
         sealNever.setText(advice.map(a ->
                         a.saysNever() + " " + a.saysTighten() + " " + a.source().shown())
                 .orElse(""));
         showing = false;
+    }
+
+    /** Adapters that stand in the line, or such as would join the port where no hose end mates with it. */
+    private void adapters(LineEnd end) {
+        List<Node> rows = new ArrayList<>();
+        if (!end.adapters().isEmpty()) {
+            rows.add(action(
+                    "by adapter " + String.join(" + ", end.adapters()) + ": take it out",
+                    () -> model.adapters(which, List.of())));
+        }
+        for (LineModel.Hint hint : model.adapterHints(which)) {
+            rows.add(action("put in " + hint.words(), () -> model.adapters(which, hint.parts())));
+        }
+        adapters.getChildren().setAll(rows);
+    }
+
+    private static Button action(String words, Runnable run) {
+        Button b = new Button(words);
+        b.getStyleClass().setAll("quiet-action");
+        b.setWrapText(true);
+        b.setOnAction(e -> run.run());
+        return b;
     }
 
     private String portText(LineEnd end) {

@@ -11,6 +11,7 @@ import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.Text;
 import mellowflare.core.advice.Figure;
+import mellowflare.core.fluid.PressureBasis;
 import mellowflare.core.parts.HoseKind;
 import mellowflare.core.parts.HosePart;
 
@@ -21,6 +22,7 @@ final class HoseEntries extends VBox {
     private final ChoiceRow<HoseKind> kind;
     private final FlowPane sizes = new FlowPane(4, 4);
     private final Label facts = Text.of("", "soft");
+    private final ChoiceRow<PressureBasis> basis;
     private final EntryRow clocking;
     private final EntryRow finished;
     private Optional<HoseKind> shown = Optional.empty();
@@ -30,7 +32,7 @@ final class HoseEntries extends VBox {
     HoseEntries(LineModel model) {
         super(5);
         this.model = model;
-        kind = new ChoiceRow<>("kind", List.of(HoseKind.values()), HoseKind::word, k -> null, false, k -> {
+        kind = new ChoiceRow<>("", List.of(HoseKind.values()), HoseKind::word, k -> null, false, k -> {
             shown = k;
             refresh();
         });
@@ -41,7 +43,14 @@ final class HoseEntries extends VBox {
         clocking = new EntryRow("clock angle", "0 to 360", model.clocking());
         finished.setTooltipText(
                 "From sealing point to sealing point; an elbow counts to the centre line of its outlet.");
-        getChildren().setAll(kind, sizes, facts, finished, bend, clocking);
+        basis = new ChoiceRow<>(
+                "rated by",
+                List.of(PressureBasis.values()),
+                PressureBasis::word,
+                b -> null,
+                false,
+                b -> b.ifPresent(model::basis));
+        getChildren().setAll(kind, sizes, basis, facts, finished, bend, clocking);
         refresh();
     }
 
@@ -51,6 +60,8 @@ final class HoseEntries extends VBox {
 
     void refresh() {
         HoseKind now = shown.orElseGet(model::hoseKind);
+        basis.show(Optional.of(model.basis()));
+        kind.offer(model.kinds());
         kind.show(Optional.of(now));
         Optional<HosePart> hose = model.plan().c().hose();
         List<HosePart> offered = model.hoses(now);
@@ -59,10 +70,13 @@ final class HoseEntries extends VBox {
             sizeChosen = hose;
             sizes.getChildren().setAll(offered.stream().map(h -> size(h, hose)).toList());
         }
-        facts.setText(hose.map(h -> h.part() + ": " + Figure.of(h.working()).text(model.units()) + " working, bend "
+        facts.setText(hose.map(h -> h.part() + ": "
+                        + Figure.of(h.working(model.basis())).text(model.units()) + " working, bend "
                         + Figure.of(h.centreLineBendRadius()).text(model.units()) + " or more on the centre line, "
-                        + h.liner() + " liner. " + h.source().text() + ".")
-                .orElse("Choose the size; its bore is tabled by kind, not by sixteenths."));
+                        + h.liner() + " liner. "
+                        + model.boreWanted().orElse(""))
+                .orElse("Choose the size; its bore is tabled by kind, not by sixteenths. "
+                        + model.boreWanted().orElse("")));
         boolean elbows = model.plan().c().twoElbows();
         clocking.setVisible(elbows);
         clocking.setManaged(elbows);

@@ -1,5 +1,6 @@
 package mellowflare.app.line;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,16 +15,20 @@ import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.EndTable;
-import mellowflare.core.connection.Gender;
+import mellowflare.core.flow.PipeFriction;
 import mellowflare.core.fluid.Duty;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidTable;
+import mellowflare.core.fluid.PressureBasis;
 import mellowflare.core.fluid.Service;
+import mellowflare.core.fluid.Surroundings;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.hose.HosePlan;
 import mellowflare.core.hose.LineEnd;
+import mellowflare.core.hose.Side;
 import mellowflare.core.hose.Which;
 import mellowflare.core.job.Evaluation;
+import mellowflare.core.material.Metal;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.FlowRate;
@@ -41,16 +46,20 @@ import mellowflare.core.parts.AdapterFinder;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.parts.HoseKind;
+import mellowflare.core.parts.HoseKinds;
 import mellowflare.core.parts.HosePart;
 
 /** What Line does, without a window. */
 public final class LineModel {
     private static final int HINTS = 3;
-    private final Map<List<Object>, List<String>> hints = new HashMap<>();
+    private final Map<List<Object>, List<Hint>> hints = new HashMap<>();
     private final Desk desk;
     private final FieldState<GaugePressure> working = pressure();
     private final FieldState<GaugePressure> peak = pressure();
     private final FieldState<Temperature> temperature = new FieldState<>(
+            (t, u) -> QuantityText.temperature(t, Optional.of(u == UnitSystem.METRIC ? "C" : "F")),
+            (v, u) -> Figure.of(v).text(u.other()));
+    private final FieldState<Temperature> air = new FieldState<>(
             (t, u) -> QuantityText.temperature(t, Optional.of(u == UnitSystem.METRIC ? "C" : "F")),
             (v, u) -> Figure.of(v).text(u.other()));
     private final FieldState<FlowRate> flow = new FieldState<>(
@@ -66,6 +75,7 @@ public final class LineModel {
         working.onChange(() -> service("working pressure", s -> s.withWorking(working.value())));
         peak.onChange(() -> service("peak pressure", s -> s.withPeak(peak.value())));
         temperature.onChange(() -> service("temperature", s -> s.withFluidTemperature(temperature.value())));
+        air.onChange(() -> around(x -> x.withAir(air.value())));
         flow.onChange(() -> service("flow", s -> s.withFlow(flow.value())));
         finished.onChange(this::finishedTyped);
         bend.onChange(() -> line("bend radius", l -> l.withBendRadius(bend.value())));
@@ -136,6 +146,40 @@ public final class LineModel {
         return flow;
     }
 
+    public FieldState<Temperature> air() {
+        return air;
+    }
+
+    /** What is said of the surroundings. */
+    public Surroundings around() {
+        return plan().c().service().around();
+    }
+
+    public void around(UnaryOperator<Surroundings> change) {
+        service("surroundings", s -> s.withAround(change.apply(s.around())));
+    }
+
+    /** Which standard tables the hose's pressure is read from. */
+    public PressureBasis basis() {
+        return plan().c().service().basis();
+    }
+
+    public void basis(PressureBasis b) {
+        service("pressure tables", s -> s.withBasis(b));
+    }
+
+    /** The bore that the flow wants at the guide speed of the duty, as a sentence; empty while no flow is said. */
+    public Optional<String> boreWanted() {
+        return plan().c()
+                .service()
+                .flow()
+                .filter(q -> q.litresPerMinute() > 0)
+                .map(q -> "The flow wants "
+                        + Figure.of(PipeFriction.boreFor(q, duty().guideMetresPerSecond()))
+                                .text(units())
+                        + " of bore or more in a " + duty().word() + " line.");
+    }
+
     public FieldState<Length> finished() {
         return finished;
     }
@@ -188,9 +232,8 @@ public final class LineModel {
 
     /** Hose ends that mate with the port of this side, for the chosen hose where there is one. */
     public List<HoseEndPart> hoseEnds(Which which) {
-        return end(which)
-                .port()
-                .flatMap(desk.data().get(EndTable.KEY)::find)
+        return side(which)
+                .presented()
                 .map(p -> desk.data().get(Catalogue.KEY).endsFor(p, plan().c().hose()))
                 .orElse(List.of());
     }
@@ -199,9 +242,9 @@ public final class LineModel {
      * What would join the port of this side to a hose end of the chosen hose where none mates with it; empty while one does. Worked out once for each
      * port, hose and pressure.
      */
-    public List<String> adapterHints(Which which) {
+    public List<Hint> adapterHints(Which which) {
         Optional<End> port = end(which).port().flatMap(desk.data().get(EndTable.KEY)::find);
-        if (port.isEmpty() || !hoseEnds(which).isEmpty()) {
+        if (port.isEmpty() || !adapters(which).isEmpty() || !hoseEnds(which).isEmpty()) {
             return List.of();
         }
         Optional<HosePart> hose = plan().c().hose();
@@ -210,7 +253,7 @@ public final class LineModel {
                 List.of(port.get().id(), hose.map(HosePart::part), pressure), k -> hints(port.get(), hose, pressure));
     }
 
-    private List<String> hints(End port, Optional<HosePart> hose, Optional<GaugePressure> pressure) {
+    private List<Hint> hints(End port, Optional<HosePart> hose, Optional<GaugePressure> pressure) {
         EndTable ends = desk.data().get(EndTable.KEY);
         List<End> offered = desk.data().get(Catalogue.KEY).hoseEnds().stream()
                 .filter(e -> hose.map(h -> e.hoseDash().filter(h.dash()::equals).isPresent()
@@ -223,15 +266,34 @@ public final class LineModel {
         return new AdapterFinder(desk.data())
                 .toAny(ask, offered).stream()
                         .limit(HINTS)
-                        .map(f -> "Would join: "
-                                + f.chain().links().stream()
+                        .map(f -> new Hint(
+                                f.chain().links().stream()
                                         .map(l -> l.part().part())
-                                        .collect(Collectors.joining(" + "))
-                                + (f.chain().onShelf() ? " (on the shelf)" : "") + ", "
-                                + Figure.of(f.chain().weakest()).text(desk.units())
-                                + ", to a hose end " + f.end().brief() + " "
-                                + f.end().gender().word() + ".")
+                                        .toList(),
+                                f.chain().links().stream()
+                                                .map(l -> l.part().part())
+                                                .collect(Collectors.joining(" + "))
+                                        + (f.chain().onShelf() ? " (on the shelf)" : "") + ", "
+                                        + Figure.of(f.chain().weakest()).text(desk.units())
+                                        + ", then a hose end " + f.end().brief() + " "
+                                        + f.end().gender().word()))
                         .toList();
+    }
+
+    /**
+     * Adapters that would join a port to a hose end.
+     *
+     * @param parts part numbers, the one on the port first
+     * @param words as shown
+     */
+    public record Hint(List<String> parts, String words) {
+        public Hint {
+            parts = List.copyOf(parts);
+        }
+    }
+
+    private Side side(Which which) {
+        return plan().c().sides().get(which.ordinal());
     }
 
     public void hoseEnd(Which which, HoseEndPart part) {
@@ -239,9 +301,33 @@ public final class LineModel {
     }
 
     public List<HosePart> hoses(HoseKind kind) {
-        return desk.data().get(Catalogue.KEY).hoses().stream()
-                .filter(h -> h.kind() == kind)
-                .toList();
+        return desk.data().get(Catalogue.KEY).hoses(kind);
+    }
+
+    /** Kinds of hose: those that are made for the fluid, and the one chosen; all while no fluid is said. */
+    public List<HoseKind> kinds() {
+        List<HoseKind> made = fluid().map(f -> desk.data().get(HoseKinds.KEY).madeFor(f.group()))
+                .orElse(List.of());
+        if (made.isEmpty()) {
+            return List.of(HoseKind.values());
+        }
+        List<HoseKind> all = new ArrayList<>(made);
+        plan().c().hose().map(HosePart::kind).filter(k -> !made.contains(k)).ifPresent(all::add);
+        return all;
+    }
+
+    /** Adapters that stand between port and hose end. */
+    public List<String> adapters(Which which) {
+        return end(which).adapters();
+    }
+
+    /** Puts adapters between port and hose end, the one on the port first; none takes them out. */
+    public void adapters(Which which, List<String> parts) {
+        line("adapters at end " + which, l -> l.withEnd(which, l.end(which).withAdapters(parts)));
+    }
+
+    public void metal(Which which, Metal metal) {
+        line("metal of port " + which, l -> l.withEnd(which, l.end(which).withMetal(Optional.of(metal))));
     }
 
     /** The kind shown: that of the chosen hose, two-wire at first. */
@@ -278,6 +364,7 @@ public final class LineModel {
         working.show(bare(s.working().map(Figure::of)), s.working(), units);
         peak.show(bare(s.peak().map(Figure::of)), s.peak(), units);
         temperature.show(bare(s.fluidTemperature().map(Figure::of)), s.fluidTemperature(), units);
+        air.show(bare(s.around().air().map(Figure::of)), s.around().air(), units);
         flow.show(bare(s.flow().map(Figure::of)), s.flow(), units);
         finished.show(
                 line.finished().map(CalledFigure::entered).orElse(""),
@@ -294,10 +381,5 @@ public final class LineModel {
 
     private String bare(Optional<Figure> figure) {
         return figure.map(f -> f.text(desk.units())).orElse("");
-    }
-
-    /** Genders as offered for picking. */
-    public List<Gender> genders() {
-        return List.of(Gender.values());
     }
 }

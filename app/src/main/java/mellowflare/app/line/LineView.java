@@ -8,6 +8,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -35,7 +36,18 @@ import mellowflare.core.measure.LengthFormat;
 public final class LineView implements Page {
     private final LineModel model;
     private final BorderPane page = new BorderPane();
-    private final DrawingPane drawing = new DrawingPane(new Insets(122, 24, 4, 24), 14);
+    private final DrawingPane drawing = new DrawingPane(new Insets(150, 24, 4, 24), 14);
+    private final DrawingPane picture = new DrawingPane(new Insets(50, 24, 22, 24), 13);
+    private final StackPane ground = new StackPane();
+    private final StackPane under = new StackPane();
+    private final LeafRow leaves;
+    private final HBox ends;
+    private final WayPane way;
+    private final LengthPane length;
+    private final HerePane here;
+    private final PartsPane parts;
+    private final WayModel wayModel;
+    private Leaf leaf = Leaf.ENDS;
     private final EndColumn a;
     private final EndColumn b;
     private final HoseEntries hose;
@@ -47,13 +59,22 @@ public final class LineView implements Page {
     private final FigureBox tolerance = new FigureBox();
     private final FigureBox weakest = new FigureBox();
     private final FigureBox judged = new FigureBox();
+    /** A press of an arrow key turns as a drag of this many dots. */
+    private static final double KEY_TURN = 16;
+
     private boolean showing;
 
     /**
      * @param measure opens Gauge for an end
      */
-    public LineView(LineModel model, Look look, Consumer<Which> measure) {
+    public LineView(LineModel model, LineParts models, Look look, Consumer<Which> measure) {
         this.model = model;
+        this.wayModel = models.way();
+        this.leaves = new LeafRow(this::turnTo);
+        this.way = new WayPane(models.way());
+        this.length = new LengthPane(models.length());
+        this.here = new HerePane(models.here(), new AroundEntries(model));
+        this.parts = new PartsPane(models.parts());
         this.duty = new ChoiceRow<>(
                 "it is a", List.of(Duty.values()), Duty::word, d -> null, false, d -> d.ifPresent(model::duty));
         this.a = new EndColumn(model, Which.A, measure);
@@ -63,6 +84,12 @@ public final class LineView implements Page {
         drawing.inkProperty().bind(look.ink());
         drawing.textScaleProperty().bind(look.scale());
         drawing.setAccessibleText("The line as a strip with its seals");
+        picture.setId("way-picture");
+        picture.inkProperty().bind(look.ink());
+        picture.textScaleProperty().bind(look.scale());
+        picture.setAccessibleText("The way of the hose: drag or use the arrow keys to turn it");
+        turning();
+        this.ends = new HBox(24, a, b);
         page.setCenter(left());
         page.setRight(slip());
         page.setBottom(figures());
@@ -71,19 +98,104 @@ public final class LineView implements Page {
     }
 
     private Node left() {
-        StackPane ground = new StackPane(drawing);
         ground.getStyleClass().add("drawing-ground");
         ground.setPrefHeight(305);
         ground.setMinHeight(236);
-        HBox columns = new HBox(24, a, b);
-        columns.getStyleClass().add("under-drawing");
-        for (Node n : columns.getChildren()) {
+        under.getStyleClass().add("under-drawing");
+        under.setAlignment(Pos.TOP_LEFT);
+        for (Node n : ends.getChildren()) {
             HBox.setHgrow(n, Priority.ALWAYS);
             ((VBox) n).setPrefWidth(10);
             ((VBox) n).setMinWidth(0);
         }
-        VBox.setVgrow(ground, Priority.ALWAYS);
-        return Text.page(new VBox(ground, columns));
+        StackPane over = new StackPane(ground, leaves);
+        StackPane.setAlignment(leaves, Pos.TOP_LEFT);
+        VBox.setVgrow(over, Priority.ALWAYS);
+        under.getChildren().setAll(ends);
+        leaves.show(Leaf.ENDS);
+        page.addEventFilter(KeyEvent.KEY_PRESSED, this::leafKey);
+        return Text.page(new VBox(over, under));
+    }
+
+    private void leafKey(KeyEvent e) {
+        int at = e.isShortcutDown() && !e.getText().isEmpty() ? e.getText().charAt(0) - '1' : -1;
+        if (at >= 0 && at < Leaf.values().length) {
+            turnTo(Leaf.values()[at]);
+            e.consume();
+        }
+    }
+
+    /** Turns to a leaf: what is drawn and what stands under it. */
+    void turnTo(Leaf to) {
+        leaf = to;
+        leaves.show(to);
+        Node shown = switch (to) {
+            case ENDS -> ends;
+            case WAY -> way;
+            case LENGTH -> length;
+            case HERE -> here;
+            case PARTS -> parts;
+        };
+        under.getChildren().setAll(shown);
+        refresh();
+    }
+
+    private void leaf() {
+        Node drawn = leaf == Leaf.WAY && wayModel.measured() ? picture : drawing;
+        if (!ground.getChildren().equals(List.of(drawn))) {
+            ground.getChildren().setAll(drawn);
+        }
+    }
+
+    /** Only the open leaf is kept up to date; the others are when they are turned to. */
+    private void refreshLeaf() {
+        leaf();
+        switch (leaf) {
+            case ENDS -> {
+                a.refresh();
+                b.refresh();
+            }
+            case WAY -> {
+                way.refresh();
+                picture.drawingProperty().set(wayModel.drawing().orElse(null));
+            }
+            case LENGTH -> length.refresh();
+            case HERE -> here.refresh();
+            case PARTS -> parts.refresh();
+        }
+    }
+
+    /** Dragging turns the picture, and so do the arrow keys while it has the focus. */
+    private void turning() {
+        double[] last = new double[2];
+        picture.setFocusTraversable(true);
+        picture.setOnMousePressed(e -> {
+            picture.requestFocus();
+            last[0] = e.getX();
+            last[1] = e.getY();
+        });
+        picture.setOnMouseDragged(e -> {
+            turnPicture(e.getX() - last[0], e.getY() - last[1]);
+            last[0] = e.getX();
+            last[1] = e.getY();
+        });
+        picture.setOnKeyPressed(e -> {
+            switch (e.getCode()) {
+                case LEFT -> turnPicture(-KEY_TURN, 0);
+                case RIGHT -> turnPicture(KEY_TURN, 0);
+                case UP -> turnPicture(0, -KEY_TURN);
+                case DOWN -> turnPicture(0, KEY_TURN);
+                default -> {
+                    return;
+                }
+            }
+            e.consume();
+        });
+    }
+
+    private void turnPicture(double right, double down) {
+        wayModel.turn(right / 2, down / 2);
+        picture.drawingProperty().set(wayModel.drawing().orElse(null));
     }
 
     private Node slip() {
@@ -130,22 +242,23 @@ public final class LineView implements Page {
         showing = true;
         HosePlan plan = model.plan();
         drawing.drawingProperty().set(LineStrip.page(plan));
-        a.refresh();
-        b.refresh();
+        refreshLeaf();
         hose.refresh();
         fluid.setValue(model.fluid().orElse(null));
         duty.show(Optional.of(model.duty()));
         findings.show(plan.findings(), model.units());
         Optional<CutLength> length = plan.cut().filter(CutLength::possible);
-        cut.length("cut the hose at", length.map(c -> c.shop(model.units())), model.units());
+        if (plan.c().whole()) {
+            cut.length("take the hose of", HosePlan.wholeLength(plan.c()), model.units());
+        } else {
+            cut.length("cut the hose at", length.map(c -> c.shop(model.units())), model.units());
+        }
         overall.length("overall", plan.c().finished().map(f -> f.value()), model.units());
-        tolerance.words(
-                "give or take",
-                length.map(c -> LengthFormat.figure(c.tolerance(), model.units()))
-                        .orElse("–"),
-                length.map(c -> "exact cut " + LengthFormat.figure(c.exact(), model.units()) + ", rounded by "
-                                + LengthFormat.figure(c.roundingError(model.units()), model.units()))
-                        .orElse("SAE J517"));
+        if (leaf == Leaf.WAY && wayModel.measured()) {
+            wayFigure();
+        } else {
+            toleranceFigure(length);
+        }
         weakest.words(
                 "weakest part bears",
                 plan.weakest()
@@ -163,6 +276,24 @@ public final class LineView implements Page {
                         ? "nothing stands in the way"
                         : stops.get(0).about().word() + ": see what was judged");
         showing = false;
+    }
+
+    private void toleranceFigure(Optional<CutLength> length) {
+        tolerance.words(
+                "give or take",
+                length.map(c -> LengthFormat.figure(c.tolerance(), model.units()))
+                        .orElse("–"),
+                length.map(c -> "exact cut " + LengthFormat.figure(c.exact(), model.units()) + ", rounded by "
+                                + LengthFormat.figure(c.roundingError(model.units()), model.units()))
+                        .orElse("SAE J517"));
+    }
+
+    /** On the leaf of the way its length stands in the bar, and what to make of it. */
+    private void wayFigure() {
+        tolerance.words(
+                "the way is",
+                wayModel.length().map(l -> LengthFormat.shop(l, model.units())).orElse("none"),
+                wayModel.says());
     }
 
     @Override

@@ -3,6 +3,8 @@ package mellowflare.app.shell;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ForkJoinPool;
+import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -22,8 +24,13 @@ import mellowflare.app.gauge.CaliperModel;
 import mellowflare.app.gauge.GaugeModel;
 import mellowflare.app.gauge.GaugeView;
 import mellowflare.app.gauge.HoldModel;
+import mellowflare.app.line.HereModel;
+import mellowflare.app.line.LengthModel;
 import mellowflare.app.line.LineModel;
+import mellowflare.app.line.LineParts;
 import mellowflare.app.line.LineView;
+import mellowflare.app.line.PartsModel;
+import mellowflare.app.line.WayModel;
 import mellowflare.app.look.Look;
 import mellowflare.app.make.MakeModel;
 import mellowflare.app.make.MakeView;
@@ -89,7 +96,16 @@ public final class Shell extends BorderPane {
     private Page make(Place place) {
         return switch (place) {
             case GAUGE -> new GaugeView(gauge, hold, caliper, look, this::lookUp);
-            case LINE -> new LineView(new LineModel(desk), look, this::measure);
+            case LINE ->
+                new LineView(
+                        new LineModel(desk),
+                        new LineParts(
+                                new WayModel(desk),
+                                new LengthModel(desk),
+                                new HereModel(desk),
+                                new PartsModel(desk, ForkJoinPool.commonPool(), Platform::runLater)),
+                        look,
+                        this::measure);
             case MAKE -> new MakeView(new MakeModel(desk));
             case BOOK -> new BookView(new BookModel(desk), look);
             case TABLES -> new TablesView(tables, look);

@@ -1,0 +1,143 @@
+package mellowflare.app.line;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import mellowflare.app.desk.Desk;
+import mellowflare.app.entry.FieldState;
+import mellowflare.core.hose.Here;
+import mellowflare.core.hose.HoseCase;
+import mellowflare.core.hose.ToolsNeeded;
+import mellowflare.core.hose.Ways;
+import mellowflare.core.hose.Which;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.LengthText;
+import mellowflare.core.measure.Read;
+import mellowflare.core.measure.Refusal;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.parts.Tool;
+
+/** Whether it can be done here, with what is at hand, without a window. */
+public final class HereModel {
+    private final Desk desk;
+    private final FieldState<Length> roomA = length();
+    private final FieldState<Length> roomB = length();
+    private final FieldState<Length> hole = length();
+
+    public HereModel(Desk desk) {
+        this.desk = desk;
+        roomA.onChange(() -> here("room at end A", h -> h.withRoom(Which.A, roomA.value())));
+        roomB.onChange(() -> here("room at end B", h -> h.withRoom(Which.B, roomB.value())));
+        hole.onChange(() -> here(
+                "hole in the panel",
+                h -> h.withPanel(hole.value()
+                        .map(d -> new Here.Panel(
+                                d, h.panel().map(Here.Panel::guarded).orElse(false))))));
+        desk.currentProperty().addListener((o, was, now) -> refresh());
+        refresh();
+    }
+
+    private static FieldState<Length> length() {
+        return new FieldState<>(
+                (t, u) -> LengthText.read(t, u)
+                        .then(l -> l.mm() > 0
+                                ? Read.of(l)
+                                : Read.refuse(Refusal.OUT_OF_RANGE, "Give a length above zero, or leave it empty.")),
+                (v, u) -> LengthFormat.figure(v, u.other()));
+    }
+
+    public FieldState<Length> room(Which which) {
+        return which == Which.A ? roomA : roomB;
+    }
+
+    public FieldState<Length> hole() {
+        return hole;
+    }
+
+    public boolean guarded() {
+        return here().panel().filter(Here.Panel::guarded).isPresent();
+    }
+
+    public void guarded(boolean is) {
+        here("edge of the hole", h -> h.withPanel(h.panel().map(p -> new Here.Panel(p.hole(), is))));
+    }
+
+    private HoseCase c() {
+        return desk.current().plan().c();
+    }
+
+    private Here here() {
+        return desk.job().line().here();
+    }
+
+    /** The tools that the work asks for. */
+    public List<Tool> tools() {
+        return ToolsNeeded.all(c());
+    }
+
+    /** Whether a tool is there; empty when nobody has said. */
+    public Optional<Boolean> has(Tool tool) {
+        return here().has(tool);
+    }
+
+    /** There, missing, and for tools that are not usual then unsaid again. */
+    public void press(Tool tool) {
+        here("tool: " + tool.name(), h -> {
+            Set<String> missing = new HashSet<>(h.missing());
+            Set<String> present = new HashSet<>(h.present());
+            Optional<Boolean> has = h.has(tool);
+            missing.remove(tool.id());
+            present.remove(tool.id());
+            if (has.isEmpty()) {
+                present.add(tool.id());
+            } else if (has.get()) {
+                missing.add(tool.id());
+            }
+            return h.withMissing(missing).withPresent(present);
+        });
+    }
+
+    /** The wrench sizes that both ends ask for. */
+    public List<String> wrenches() {
+        return ToolsNeeded.wrenches(c());
+    }
+
+    public boolean hasWrench(String size) {
+        return !here().noWrench().contains(size);
+    }
+
+    public void pressWrench(String size) {
+        here("wrench " + size, h -> {
+            Set<String> sizes = new HashSet<>(h.noWrench());
+            if (!sizes.remove(size)) {
+                sizes.add(size);
+            }
+            return h.withNoWrench(sizes);
+        });
+    }
+
+    public List<Ways.Way> ways() {
+        return desk.current().plan().ways();
+    }
+
+    private void here(String what, UnaryOperator<Here> change) {
+        desk.change(
+                what,
+                "here" + what,
+                j -> j.withLine(j.line().withHere(change.apply(j.line().here()))));
+    }
+
+    private void refresh() {
+        UnitSystem units = desk.units();
+        show(roomA, here().roomA(), units);
+        show(roomB, here().roomB(), units);
+        show(hole, here().panel().map(Here.Panel::hole), units);
+    }
+
+    private static void show(FieldState<Length> field, Optional<Length> value, UnitSystem units) {
+        field.show(value.map(v -> LengthFormat.figure(v, units)).orElse(""), value, units);
+    }
+}

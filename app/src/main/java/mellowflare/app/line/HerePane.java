@@ -1,0 +1,104 @@
+package mellowflare.app.line;
+
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.Text;
+import mellowflare.core.hose.Ways;
+import mellowflare.core.hose.Which;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.parts.Tool;
+
+/** Tools at hand, room at the joints, the panel to pass, and whether to make it here at all. */
+final class HerePane extends VBox {
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final PseudoClass MISSING = PseudoClass.getPseudoClass("missing");
+    private final HereModel model;
+    private final FlowPane tools = new FlowPane(4, 4);
+    private final FlowPane wrenches = new FlowPane(4, 4);
+    private final VBox ways = new VBox(5);
+    private final Button guarded = new Button();
+    private final AroundEntries around;
+
+    HerePane(HereModel model, AroundEntries around) {
+        this.model = model;
+        this.around = around;
+        guarded.getStyleClass().setAll("choice");
+        guarded.setOnAction(e -> model.guarded(!model.guarded()));
+        EntryRow hole = new EntryRow("hole to pass", "diameter", model.hole());
+        hole.field().setId("hole");
+        EntryRow roomA = new EntryRow("room at end A", "clear", model.room(Which.A));
+        roomA.field().setId("room-A");
+        getChildren()
+                .setAll(Text.columns(
+                        new double[] {34, 34, 32},
+                        Text.under(
+                                "Tools the work asks for: press what is missing",
+                                tools,
+                                Text.of("Wrenches", "small-heading"),
+                                wrenches),
+                        Text.under("Where it lies", around),
+                        Text.under(
+                                "Room and panel",
+                                roomA,
+                                new EntryRow("room at end B", "clear", model.room(Which.B)),
+                                hole,
+                                guarded,
+                                Text.of("Make it, or send it out?", "small-heading"),
+                                ways)));
+        refresh();
+    }
+
+    void refresh() {
+        around.refresh();
+        tools.getChildren().setAll(model.tools().stream().map(this::tool).toList());
+        wrenches.getChildren()
+                .setAll(model.wrenches().stream().map(this::wrench).toList());
+        guarded.setText(model.guarded() ? "edge of the hole is guarded" : "edge of the hole is bare");
+        guarded.pseudoClassStateChanged(CHOSEN, model.guarded());
+        guarded.setVisible(model.hole().value().isPresent());
+        guarded.setManaged(guarded.isVisible());
+        ways.getChildren().setAll(model.ways().stream().map(HerePane::way).toList());
+    }
+
+    private Node tool(Tool t) {
+        String word =
+                model.has(t).map(has -> has ? t.name() : t.name() + ": missing").orElse(t.name() + "?");
+        Button b = toggle(
+                word,
+                model.has(t).orElse(false),
+                model.has(t).filter(has -> !has).isPresent());
+        b.setId("tool-" + t.id());
+        b.setOnAction(e -> model.press(t));
+        return b;
+    }
+
+    private Node wrench(String size) {
+        boolean has = model.hasWrench(size);
+        Button b = toggle(has ? size : size + ": missing", has, !has);
+        b.setOnAction(e -> model.pressWrench(size));
+        return b;
+    }
+
+    private static Button toggle(String word, boolean there, boolean missing) {
+        Button b = new Button(word);
+        b.getStyleClass().setAll("choice");
+        b.pseudoClassStateChanged(CHOSEN, there);
+        b.pseudoClassStateChanged(MISSING, missing);
+        return b;
+    }
+
+    private static Node way(Ways.Way w) {
+        String figures =
+                w.name() + ": about " + LengthFormat.decimal(w.minutes(), 0, 0) + " min, " + PartsModel.money(w.cost());
+        return w.possible()
+                ? Text.of(figures, "finding-remedy")
+                : new VBox(
+                        0,
+                        Text.of(figures, "soft"),
+                        Text.of("Not as it stands: " + w.hindered() + ".", "finding-brief"));
+    }
+}

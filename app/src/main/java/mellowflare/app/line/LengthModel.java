@@ -1,0 +1,160 @@
+package mellowflare.app.line;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import mellowflare.app.desk.Desk;
+import mellowflare.app.entry.FieldState;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.hose.HoseCase;
+import mellowflare.core.hose.OldHose;
+import mellowflare.core.hose.Repair;
+import mellowflare.core.hose.ToleranceBudget;
+import mellowflare.core.measure.CalledFigure;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.LengthText;
+import mellowflare.core.measure.ShopInches;
+import mellowflare.core.measure.UnitSystem;
+
+/** How long the hose is made, by each school, without a window. */
+public final class LengthModel {
+    /** What an old hose is thought to have shrunk, at first: two in a hundred (house figure). */
+    private static final double ALLOWANCE = 0.02;
+
+    private final Desk desk;
+    private final FieldState<Length> old = length();
+    private final FieldState<Length> allowance = length();
+    private final FieldState<Length> damaged = length();
+
+    public LengthModel(Desk desk) {
+        this.desk = desk;
+        old.onChange(this::oldTyped);
+        allowance.onChange(this::oldTyped);
+        desk.currentProperty().addListener((o, was, now) -> refresh());
+        refresh();
+    }
+
+    private static FieldState<Length> length() {
+        return new FieldState<>((t, u) -> LengthText.read(t, u), (v, u) -> LengthFormat.shop(v, u.other()));
+    }
+
+    public FieldState<Length> old() {
+        return old;
+    }
+
+    public FieldState<Length> allowance() {
+        return allowance;
+    }
+
+    /** Length of a damaged piece that shall be cut out; only asked, never kept with the job. */
+    public FieldState<Length> damaged() {
+        return damaged;
+    }
+
+    private HoseCase c() {
+        return desk.current().plan().c();
+    }
+
+    public UnitSystem units() {
+        return desk.units();
+    }
+
+    /**
+     * A length by one school.
+     *
+     * @param school id of the school
+     * @param name as shown
+     * @param length what it comes to, rounded up to what can be marked; empty while it lacks something
+     * @param lacks what it lacks
+     */
+    public record ByWay(String school, String name, Optional<Length> length, String lacks) {}
+
+    /** The three ways of finding a length. */
+    public List<ByWay> ways() {
+        List<ByWay> all = new ArrayList<>();
+        all.add(new ByWay(
+                "computed",
+                "by the way, with what it shortens under pressure",
+                c().lengthByRoute().map(this::roundedUp),
+                c().hose().isEmpty() ? "choose the hose" : "measure the way"));
+        all.add(new ByWay(
+                "laid-out",
+                "laid out on the job, ends pushed in",
+                desk.job().line().finished().map(CalledFigure::value),
+                "type the finished length"));
+        all.add(new ByWay(
+                "old-hose",
+                "old hose copied with its allowance",
+                desk.job().line().old().map(OldHose::copy).map(this::roundedUp),
+                "measure the old hose"));
+        return all;
+    }
+
+    /** The school the job follows. */
+    public String school() {
+        return desk.data()
+                .get(mellowflare.core.advice.Schools.KEY)
+                .chosen(SchoolTopic.HOSE_LENGTH, desk.job().practice())
+                .id();
+    }
+
+    /** Whether a school's length is another than the one the hose is made to. */
+    public boolean takes(ByWay way) {
+        Optional<Length> now = desk.job().line().finished().map(CalledFigure::value);
+        return way.length().isPresent()
+                && (!way.length().equals(now) || !way.school().equals(school()));
+    }
+
+    /** Makes the hose to a school's length. Who measured and a second reading are asked for as with any figure. */
+    public void take(ByWay way) {
+        way.length()
+                .ifPresent(l -> desk.change("length " + way.name(), "take" + way.school(), j -> {
+                    String text = LengthFormat.figure(l, desk.units());
+                    CalledFigure figure = j.line()
+                            .finished()
+                            .map(f -> f.withValue(l, text))
+                            .orElseGet(() -> CalledFigure.unsigned(l, text));
+                    return j.withLine(j.line().withFinished(Optional.of(figure)))
+                            .withPractice(j.practice().with(SchoolTopic.HOSE_LENGTH, way.school()));
+                }));
+    }
+
+    public Optional<ToleranceBudget> budget() {
+        return ToleranceBudget.of(c());
+    }
+
+    /** Ways of repairing the chosen hose once the length of the damage is typed. */
+    public List<Repair> repairs() {
+        return damaged.value()
+                .flatMap(d -> c().hose().map(h -> Repair.of(h, d, desk.data())))
+                .orElse(List.of());
+    }
+
+    private Length roundedUp(Length l) {
+        double step = units() == UnitSystem.METRIC
+                ? 1
+                : ShopInches.of(Length.ofInches(1.0 / LengthFormat.SHOP_DENOMINATOR), LengthFormat.SHOP_DENOMINATOR)
+                        .length()
+                        .mm();
+        return Length.ofMm(Math.ceil(l.mm() / step - 1e-6) * step);
+    }
+
+    private void oldTyped() {
+        desk.change(
+                "old hose",
+                "oldhose",
+                j -> j.withLine(j.line()
+                        .withOld(old.value()
+                                .filter(l -> l.mm() > 0)
+                                .map(l -> new OldHose(l, allowance.value().orElse(l.times(ALLOWANCE)))))));
+    }
+
+    private void refresh() {
+        Optional<OldHose> o = desk.job().line().old();
+        old.show(o.map(x -> LengthFormat.figure(x.length(), units())).orElse(""), o.map(OldHose::length), units());
+        allowance.show(
+                o.map(x -> LengthFormat.figure(x.allowance(), units())).orElse(""), o.map(OldHose::allowance), units());
+        damaged.show(damaged.textProperty().get(), damaged.value(), units());
+    }
+}

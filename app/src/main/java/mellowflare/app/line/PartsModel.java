@@ -1,0 +1,183 @@
+package mellowflare.app.line;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Executor;
+import java.util.concurrent.atomic.AtomicInteger;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import mellowflare.app.desk.Desk;
+import mellowflare.book.BookTrouble;
+import mellowflare.book.exchange.JobFiles;
+import mellowflare.book.parts.OwnCatalogue;
+import mellowflare.book.tag.TagCode;
+import mellowflare.book.tag.TagFacts;
+import mellowflare.core.hose.FromShelf;
+import mellowflare.core.hose.HosePlan;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.Job;
+import mellowflare.core.job.ShippedData;
+import mellowflare.core.measure.LengthFormat;
+
+/** Parts, shelf and papers of the line, without a window. */
+public final class PartsModel {
+    private final Desk desk;
+    private final Executor background;
+    private final Executor foreground;
+    private final ReadOnlyObjectWrapper<List<FromShelf.Build>> builds = new ReadOnlyObjectWrapper<>(List.of());
+    private final ReadOnlyObjectWrapper<List<String>> leftOut = new ReadOnlyObjectWrapper<>(List.of());
+    private final ReadOnlyStringWrapper searching = new ReadOnlyStringWrapper("");
+    private final AtomicInteger search = new AtomicInteger();
+
+    /**
+     * @param background where long work runs
+     * @param foreground where its results are shown
+     */
+    public PartsModel(Desk desk, Executor background, Executor foreground) {
+        this.desk = desk;
+        this.background = background;
+        this.foreground = foreground;
+    }
+
+    public HosePlan plan() {
+        return desk.current().plan();
+    }
+
+    /** What can be built now from the shelf, once it was looked for. */
+    public ReadOnlyObjectProperty<List<FromShelf.Build>> buildsProperty() {
+        return builds.getReadOnlyProperty();
+    }
+
+    /** Words while the shelf is looked through, and after; empty before. */
+    public ReadOnlyStringProperty searchingProperty() {
+        return searching.getReadOnlyProperty();
+    }
+
+    /** Rows of the last catalogue file that were left out, each with its reason. */
+    public ReadOnlyObjectProperty<List<String>> leftOutProperty() {
+        return leftOut.getReadOnlyProperty();
+    }
+
+    /** Looks through the shelf; a search that still runs is given up. */
+    public void lookThroughShelf() {
+        int mine = search.incrementAndGet();
+        Job job = desk.job();
+        var data = desk.data();
+        searching.set("Looking through the shelf ...");
+        background.execute(() -> {
+            List<FromShelf.Build> found =
+                    new FromShelf(job.line(), job.practice(), job.units(), data, () -> search.get() != mine).find();
+            foreground.execute(() -> {
+                if (search.get() == mine) {
+                    builds.set(found);
+                    searching.set(
+                            found.isEmpty()
+                                    ? "Nothing on the shelf makes this line whole: see what lacks."
+                                    : "Can be built now:");
+                }
+            });
+        });
+    }
+
+    /** Gives a running search up. */
+    public void stop() {
+        search.incrementAndGet();
+        searching.set("");
+    }
+
+    /** Takes hose, ends and adapters of a build into the job. */
+    public void take(FromShelf.Build build) {
+        desk.change(
+                "parts from the shelf",
+                "shelf",
+                j -> j.withLine(j.line()
+                        .withHose(build.line().hose())
+                        .withEnd(mellowflare.core.hose.Which.A, build.line().a())
+                        .withEnd(mellowflare.core.hose.Which.B, build.line().b())));
+    }
+
+    /** An amount of money as the catalogue has it. */
+    public static String money(double amount) {
+        return LengthFormat.decimal(amount, 2, 2);
+    }
+
+    private interface Paper {
+        Path write(Evaluation result, Path folder) throws BookTrouble;
+    }
+
+    private void write(String what, Paper paper) {
+        Evaluation now = desk.current();
+        desk.keeper()
+                .ask(
+                        book -> paper.write(now, book.folder().resolve("out")),
+                        path -> desk.tell(what + " written to " + path + "."),
+                        desk::tell);
+    }
+
+    public void partsList() {
+        write("Parts list", JobFiles::parts);
+    }
+
+    public void tag() {
+        write("Tag", JobFiles::tag);
+    }
+
+    public void handOver() {
+        write("Hand-over sheet", JobFiles::handOver);
+    }
+
+    public void drawing() {
+        write("Drawing", JobFiles::drawing);
+    }
+
+    /** Writes all parts as CSV files. */
+    public void exportCatalogue() {
+        var data = desk.data();
+        desk.keeper()
+                .ask(
+                        book -> OwnCatalogue.export(data, book.folder().resolve("out")),
+                        files ->
+                                desk.tell("Catalogue written to " + files.get(0).getParent() + "."),
+                        desk::tell);
+    }
+
+    /** Takes a catalogue file in: good rows count at once, the others are named. */
+    public void importCatalogue(Path file) {
+        desk.keeper()
+                .ask(
+                        book -> new OwnCatalogue(book.folder(), ShippedData.load()).take(file),
+                        taken -> {
+                            desk.take(taken.data());
+                            leftOut.set(taken.troubles());
+                            desk.tell(taken.good() + " parts taken in"
+                                    + (taken.troubles().isEmpty()
+                                            ? "."
+                                            : ", " + taken.troubles().size() + " rows left out: see Parts."));
+                        },
+                        desk::tell);
+    }
+
+    /** Reads a tag from a picture and opens its job, or says what the tag says. */
+    public void readTag(Path picture) {
+        desk.keeper()
+                .ask(
+                        book -> {
+                            TagFacts facts = TagCode.read(picture);
+                            return new Read(facts, book.job(facts.id()).isPresent());
+                        },
+                        read -> {
+                            if (read.known()) {
+                                desk.open(read.facts().id());
+                            }
+                            desk.tell("The tag says: " + read.facts().title() + ", "
+                                    + read.facts().hose() + ", "
+                                    + read.facts().endA() + ", " + read.facts().endB()
+                                    + (read.known() ? "." : ". Its job is not in this book."));
+                        },
+                        desk::tell);
+    }
+
+    private record Read(TagFacts facts, boolean known) {}
+}

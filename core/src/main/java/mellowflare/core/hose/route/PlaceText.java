@@ -1,0 +1,137 @@
+package mellowflare.core.hose.route;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import mellowflare.core.geometry.Vector;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.LengthText;
+import mellowflare.core.measure.Read;
+import mellowflare.core.measure.Refusal;
+import mellowflare.core.measure.UnitSystem;
+
+/**
+ * Places as a fitter types them: three figures parted by blanks or commas ({@code 300 -50 120}), places by semicolons, boxes as
+ * {@code name 380 -80 20 to 520 120 260}. Mixed inches are joined by a hyphen: {@code 2-7/16}.
+ */
+public final class PlaceText {
+    private static final double FURTHEST_MM = 20_000;
+
+    private PlaceText() {}
+
+    /** One signed length. */
+    public static Read<Double> coordinate(String text, UnitSystem units) {
+        String t = text.strip();
+        boolean below = t.startsWith("-") || t.startsWith("−");
+        return LengthText.read(below ? t.substring(1).strip() : t, units)
+                .then(l -> l.mm() <= FURTHEST_MM
+                        ? Read.of(below ? -l.mm() : l.mm())
+                        : Read.refuse(Refusal.OUT_OF_RANGE, "“" + t + "” is further than 20 m: no hose goes there."));
+    }
+
+    /** Places parted by semicolons; an empty text gives none. */
+    public static Read<List<Vector>> places(String text, UnitSystem units) {
+        List<Vector> all = new ArrayList<>();
+        for (String each : text.split(";")) {
+            if (!each.isBlank()) {
+                Read<Vector> place = place(each.strip(), units);
+                if (place.value().isEmpty()) {
+                    return Read.refuse(Refusal.NOT_A_NUMBER, place.refusal().orElseThrow());
+                }
+                all.add(place.value().get());
+            }
+        }
+        return Read.of(List.copyOf(all));
+    }
+
+    private static Read<Vector> place(String text, UnitSystem units) {
+        String[] parts = text.split("[\\s,]+");
+        if (parts.length != 3) {
+            return Read.refuse(
+                    Refusal.NOT_A_NUMBER,
+                    "“" + text + "” is no place: three figures, forward, left and up, such as 300 -50 120.");
+        }
+        double[] xyz = new double[3];
+        for (int i = 0; i < 3; i++) {
+            Read<Double> c = coordinate(parts[i], units);
+            if (c.value().isEmpty()) {
+                return Read.refuse(Refusal.NOT_A_NUMBER, c.refusal().orElseThrow());
+            }
+            xyz[i] = c.value().get();
+        }
+        return Read.of(new Vector(xyz[0], xyz[1], xyz[2]));
+    }
+
+    /** Boxes parted by semicolons; an empty text gives none. */
+    public static Read<List<KeepOut>> boxes(String text, UnitSystem units) {
+        List<KeepOut> all = new ArrayList<>();
+        for (String each : text.split(";")) {
+            if (!each.isBlank()) {
+                Read<KeepOut> box = box(each.strip(), units);
+                if (box.value().isEmpty()) {
+                    return Read.refuse(Refusal.NOT_A_NUMBER, box.refusal().orElseThrow());
+                }
+                all.add(box.value().get());
+            }
+        }
+        return Read.of(List.copyOf(all));
+    }
+
+    private static Read<KeepOut> box(String text, UnitSystem units) {
+        String[] sides = text.split("(?i)\\s+to\\s+");
+        if (sides.length != 2) {
+            return Read.refuse(
+                    Refusal.NOT_A_NUMBER,
+                    "“" + text
+                            + "” is no box: a name, a corner, “to” and the opposite corner, such as exhaust 380 -80 20 to 520 120 260.");
+        }
+        int digit = 0;
+        while (digit < sides[0].length()
+                && !Character.isDigit(sides[0].charAt(digit))
+                && sides[0].charAt(digit) != '-') {
+            digit++;
+        }
+        String name = sides[0].substring(0, digit).strip();
+        Read<Vector> low = place(sides[0].substring(digit).strip(), units);
+        Read<Vector> high = place(sides[1].strip(), units);
+        if (low.value().isEmpty() || high.value().isEmpty()) {
+            return Read.refuse(
+                    Refusal.NOT_A_NUMBER, low.refusal().or(high::refusal).orElseThrow());
+        }
+        Vector a = low.value().get();
+        Vector b = high.value().get();
+        if (a.x() == b.x() || a.y() == b.y() || a.z() == b.z()) {
+            return Read.refuse(
+                    Refusal.OUT_OF_RANGE, "A box has an extent forward, left and up; “" + text + "” is flat.");
+        }
+        return Read.of(KeepOut.between(name.isEmpty() ? "keep-out" : name, a, b));
+    }
+
+    /** A signed length as it is typed again. */
+    public static String text(double mm, UnitSystem units) {
+        String figure = units == UnitSystem.METRIC
+                ? LengthFormat.decimal(Math.abs(mm), 1, 0)
+                : LengthFormat.decimal(Math.abs(mm) / Length.MM_PER_INCH, 3, 0);
+        return (mm < 0 && !figure.equals("0") ? "-" : "") + figure;
+    }
+
+    /** Places as they are typed again. */
+    public static String text(List<Vector> places, UnitSystem units) {
+        return String.join("; ", places.stream().map(v -> text(v, units)).toList());
+    }
+
+    /** Boxes as they are typed again. */
+    public static String boxText(List<KeepOut> boxes, UnitSystem units) {
+        return String.join(
+                "; ",
+                boxes.stream()
+                        .map(k -> String.format(
+                                Locale.ROOT, "%s %s to %s", k.name(), text(k.low(), units), text(k.high(), units)))
+                        .toList());
+    }
+
+    private static String text(Vector v, UnitSystem units) {
+        return text(v.x(), units) + " " + text(v.y(), units) + " " + text(v.z(), units);
+    }
+}

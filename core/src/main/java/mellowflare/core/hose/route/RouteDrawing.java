@@ -1,0 +1,318 @@
+package mellowflare.core.hose.route;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.geometry.Curve;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.geometry.Fill;
+import mellowflare.core.geometry.Pen;
+import mellowflare.core.geometry.Point;
+import mellowflare.core.geometry.Pose;
+import mellowflare.core.geometry.Shape;
+import mellowflare.core.geometry.Vector;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.UnitSystem;
+
+/**
+ * The way of a hose as a picture that can be turned, and beside it from above and from the side. To scale; sealing points glow; the way at rest lies with
+ * its shadow on the floor.
+ */
+public final class RouteDrawing {
+    private static final double STEP = 12;
+    private static final int RING = 24;
+    private final RouteSketch sketch;
+    private final Optional<RoutePlan> plan;
+    private final double outside;
+    private final UnitSystem units;
+    private final String nameA;
+    private final String nameB;
+    private final Drawing.Sheet sheet = new Drawing.Sheet();
+
+    private RouteDrawing(
+            RouteSketch sketch,
+            Optional<RoutePlan> plan,
+            Length outside,
+            UnitSystem units,
+            String nameA,
+            String nameB) {
+        this.sketch = sketch;
+        this.plan = plan;
+        this.outside = outside.mm();
+        this.units = units;
+        this.nameA = nameA;
+        this.nameB = nameB;
+    }
+
+    /**
+     * @param sketch what was measured
+     * @param plan the way; empty while no hose is chosen
+     * @param outside of the hose
+     * @param turn how far the picture is turned about the upright (degrees)
+     * @param tilt how far it is looked down on (degrees), 0 from the side, 90 from above
+     * @param units for the figures
+     * @param nameA what port A belongs to
+     * @param nameB what port B belongs to
+     */
+    public static Drawing of(
+            RouteSketch sketch,
+            Optional<RoutePlan> plan,
+            Length outside,
+            double turn,
+            double tilt,
+            UnitSystem units,
+            String nameA,
+            String nameB) {
+        return new RouteDrawing(sketch, plan, outside, units, nameA, nameB).draw(turn, tilt);
+    }
+
+    /** One way of looking: two directions on the paper, and where its picture lies there. */
+    private record View(Vector right, Vector up, double scale, double dx, double dy) {
+        static View turned(double turn, double tilt) {
+            double a = Math.toRadians(turn);
+            double t = Math.toRadians(tilt);
+            Vector right = new Vector(Math.cos(a), -Math.sin(a), 0);
+            Vector into = new Vector(Math.sin(a), Math.cos(a), 0);
+            return new View(right, into.times(Math.sin(t)).plus(new Vector(0, 0, Math.cos(t))), 1, 0, 0);
+        }
+
+        Point at(Vector v) {
+            return new Point(dx + scale * v.dot(right), dy + scale * v.dot(up));
+        }
+
+        View placed(double s, double x, double y) {
+            return new View(right, up, s, x, y);
+        }
+    }
+
+    private record Bounds(double left, double bottom, double right, double top) {
+        static Bounds of(View view, List<Vector> all) {
+            double l = Double.POSITIVE_INFINITY;
+            double b = Double.POSITIVE_INFINITY;
+            double r = Double.NEGATIVE_INFINITY;
+            double t = Double.NEGATIVE_INFINITY;
+            for (Vector v : all) {
+                Point p = view.at(v);
+                l = Math.min(l, p.x());
+                b = Math.min(b, p.y());
+                r = Math.max(r, p.x());
+                t = Math.max(t, p.y());
+            }
+            return new Bounds(l, b, r, t);
+        }
+
+        double wide() {
+            return Math.max(1, right - left);
+        }
+
+        double high() {
+            return Math.max(1, top - bottom);
+        }
+    }
+
+    private Drawing draw(double turn, double tilt) {
+        List<Vector> all = everything();
+        // The large picture takes a field of 300 x 170, the two small ones 120 x 80 each at its right.
+        View large = fitted(View.turned(turn, tilt), all, 0, 0, 300, 170);
+        shadow(large);
+        boxes(large, true);
+        hose(large);
+        ports(large, true);
+        axes(large);
+        View above = fitted(new View(new Vector(1, 0, 0), new Vector(0, 1, 0), 1, 0, 0), all, 340, 112, 120, 60);
+        flat(above, "from above", 340, 178);
+        extents(above, new Vector(1, 0, 0), -1);
+        View side = fitted(new View(new Vector(1, 0, 0), new Vector(0, 0, 1), 1, 0, 0), all, 340, 0, 120, 60);
+        flat(side, "from the right", 340, 68);
+        return sheet.done(-14, -14, 474, 188);
+    }
+
+    private List<Vector> everything() {
+        List<Vector> all = new ArrayList<>(List.of(sketch.a().at(), sketch.b().at()));
+        all.addAll(sketch.clamps());
+        sketch.keepOuts().forEach(k -> all.addAll(corners(k)));
+        curve().ifPresent(c -> c.along(STEP * 3).forEach(p -> all.add(p.at())));
+        sketch.motion().forEach(m -> all.add(sketch.b().at().plus(m)));
+        all.add(sketch.a().at().plus(sketch.a().out().times(60)));
+        all.add(sketch.b().at().plus(sketch.b().out().times(60)));
+        return all;
+    }
+
+    private Optional<Curve> curve() {
+        return plan.flatMap(RoutePlan::curve);
+    }
+
+    private static View fitted(View view, List<Vector> all, double x, double y, double wide, double high) {
+        Bounds b = Bounds.of(view, all);
+        double scale = Math.min(wide / b.wide(), high / b.high());
+        return view.placed(
+                scale,
+                x + (wide - scale * b.wide()) / 2 - scale * b.left(),
+                y + (high - scale * b.high()) / 2 - scale * b.bottom());
+    }
+
+    private void flat(View view, String name, double x, double y) {
+        boxes(view, false);
+        hose(view);
+        ports(view, false);
+        sheet.label(new Point(x, y), name, "", Shape.Role.NAME, Shape.Anchor.START);
+    }
+
+    private double floor() {
+        return everything().stream().mapToDouble(Vector::z).min().orElse(0) - outside;
+    }
+
+    private void shadow(View view) {
+        double z = floor();
+        curve().ifPresent(c -> sheet.path(
+                Pen.HIDDEN,
+                Fill.NONE,
+                false,
+                c.along(STEP).stream()
+                        .map(p -> view.at(new Vector(p.at().x(), p.at().y(), z)))
+                        .toList()));
+        for (Vector v : List.of(sketch.a().at(), sketch.b().at())) {
+            sheet.line(Pen.HIDDEN, view.at(v), view.at(new Vector(v.x(), v.y(), z)));
+        }
+    }
+
+    private static List<Vector> corners(KeepOut k) {
+        List<Vector> all = new ArrayList<>();
+        for (double x : new double[] {k.low().x(), k.high().x()}) {
+            for (double y : new double[] {k.low().y(), k.high().y()}) {
+                for (double z : new double[] {k.low().z(), k.high().z()}) {
+                    all.add(new Vector(x, y, z));
+                }
+            }
+        }
+        return all;
+    }
+
+    private void boxes(View view, boolean named) {
+        for (KeepOut k : sketch.keepOuts()) {
+            List<Vector> c = corners(k);
+            for (int i = 0; i < 8; i++) {
+                for (int bit = 1; bit < 8; bit <<= 1) {
+                    if ((i & bit) == 0) {
+                        sheet.line(Pen.THREAD, view.at(c.get(i)), view.at(c.get(i | bit)));
+                    }
+                }
+            }
+            if (named) {
+                Point top = c.stream()
+                        .map(view::at)
+                        .max((p, q) -> Double.compare(p.y(), q.y()))
+                        .orElseThrow();
+                sheet.label(top.plus(0, 4), k.name(), "", Shape.Role.NAME, Shape.Anchor.MIDDLE);
+            }
+        }
+        for (Vector v : sketch.clamps()) {
+            sheet.add(new Shape.Disc(view.at(v), 3.2, Pen.OUTLINE, Fill.METAL));
+        }
+        for (Vector m : sketch.motion()) {
+            Point to = view.at(sketch.b().at().plus(m));
+            sheet.line(Pen.MEASURED, view.at(sketch.b().at()), to);
+            sheet.add(new Shape.Disc(to, 2.2, Pen.MEASURED, Fill.NONE));
+        }
+    }
+
+    private void hose(View view) {
+        if (curve().isEmpty()) {
+            return;
+        }
+        List<Pose> way = curve().get().along(STEP);
+        double half = Math.max(1.6, view.scale() * outside / 2);
+        List<Point> one = new ArrayList<>();
+        List<Point> other = new ArrayList<>();
+        for (Pose p : way) {
+            Point c = view.at(p.at());
+            double ux = p.toward().dot(view.right());
+            double uy = p.toward().dot(view.up());
+            double n = Math.hypot(ux, uy);
+            double nx = n < 1e-6 ? 0 : -uy / n * half;
+            double ny = n < 1e-6 ? 0 : ux / n * half;
+            one.add(c.plus(nx, ny));
+            other.add(c.plus(-nx, -ny));
+        }
+        for (int i = 1; i < one.size(); i++) {
+            sheet.path(Pen.NONE, Fill.METAL, true, List.of(one.get(i - 1), one.get(i), other.get(i), other.get(i - 1)));
+        }
+        sheet.path(Pen.OUTLINE, Fill.NONE, false, one);
+        sheet.path(Pen.OUTLINE, Fill.NONE, false, other);
+        sheet.path(
+                Pen.CENTRE_LINE,
+                Fill.NONE,
+                false,
+                way.stream().map(p -> view.at(p.at())).toList());
+        Point mid = view.at(way.get(way.size() / 2).at());
+        sheet.spot(Subject.HOSE, mid.x() - 20, mid.y() - 12, mid.x() + 20, mid.y() + 12);
+    }
+
+    private void ports(View view, boolean named) {
+        port(view, sketch.a(), nameA, named, Subject.END_A);
+        port(view, sketch.b(), nameB, named, Subject.END_B);
+    }
+
+    /** A short stub into the machine, and the sealing ring glowing round the port. */
+    private void port(View view, PortAt port, String name, boolean named, Subject subject) {
+        double radius = Math.max(outside * 0.55, 5 / view.scale());
+        Vector u = port.out().square();
+        Vector w = port.out().cross(u);
+        List<Point> ring = new ArrayList<>();
+        List<Point> back = new ArrayList<>();
+        for (int i = 0; i <= RING; i++) {
+            double a = 2 * Math.PI * i / RING;
+            Vector r = u.times(Math.cos(a) * radius).plus(w.times(Math.sin(a) * radius));
+            ring.add(view.at(port.at().plus(r)));
+            back.add(view.at(port.at().plus(r).minus(port.out().times(radius * 2.2))));
+        }
+        sheet.path(Pen.OUTLINE, Fill.METAL, true, back);
+        for (int i = 0; i < RING; i += RING / 4) {
+            sheet.line(Pen.FINE, ring.get(i), back.get(i));
+        }
+        sheet.add(new Shape.Glow(ring));
+        Point c = view.at(port.at());
+        sheet.spot(subject, c.x() - 9, c.y() - 9, c.x() + 9, c.y() + 9);
+        if (named) {
+            sheet.label(
+                    view.at(port.at().minus(port.out().times(radius * 3.2))).plus(0, -9),
+                    name,
+                    place(port.at()),
+                    Shape.Role.NAME,
+                    Shape.Anchor.MIDDLE);
+        }
+    }
+
+    private String place(Vector v) {
+        return PlaceText.text(v.x(), units) + ", " + PlaceText.text(v.y(), units) + ", " + PlaceText.text(v.z(), units);
+    }
+
+    private void axes(View view) {
+        double size = 26 / view.scale();
+        Point o = new Point(4, 2);
+        Point origin = view.at(Vector.ZERO);
+        for (Toward t : List.of(Toward.FORWARD, Toward.LEFT, Toward.UP)) {
+            Point p = view.at(t.direction().times(size));
+            Point tip = o.plus(p.x() - origin.x(), p.y() - origin.y());
+            sheet.line(Pen.FINE, o, tip);
+            sheet.label(tip.plus(0, 1), t.word(), "", Shape.Role.NAME, Shape.Anchor.START);
+        }
+    }
+
+    /** How far apart the ports are, forward in the view from above. */
+    private void extents(View view, Vector along, int rank) {
+        double apart = sketch.b().at().minus(sketch.a().at()).dot(along);
+        Point a = view.at(sketch.a().at());
+        Point b = view.at(sketch.b().at());
+        if (Math.abs(b.x() - a.x()) > 20) {
+            sheet.add(new Shape.Dimension(
+                    new Point(Math.min(a.x(), b.x()), Math.min(a.y(), b.y())),
+                    new Point(Math.max(a.x(), b.x()), Math.min(a.y(), b.y())),
+                    rank,
+                    LengthFormat.shop(Length.ofMm(Math.abs(apart)), units),
+                    true));
+        }
+    }
+}
