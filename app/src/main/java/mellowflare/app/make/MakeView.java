@@ -18,6 +18,7 @@ import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
 import mellowflare.app.shell.Page;
 import mellowflare.core.hose.CutLength;
+import mellowflare.core.hose.HosePlan;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.procedure.RecordField;
 import mellowflare.core.procedure.Step;
@@ -147,8 +148,12 @@ public final class MakeView implements Page {
         tick.setText("Tick   Ctrl Enter");
         tick.setDisable(due.isEmpty());
         Optional<CutLength> length = model.current().plan().cut().filter(CutLength::possible);
-        cut.length("cut the hose at", length.map(c -> c.shop(model.units())), model.units());
-        overall.length("overall", length.map(CutLength::overall), model.units());
+        boolean whole = model.current().plan().c().whole();
+        cut.length(
+                whole ? "take the hose of" : "cut the hose at",
+                whole ? HosePlan.wholeLength(model.current().plan().c()) : length.map(c -> c.shop(model.units())),
+                model.units());
+        overall.length("overall", model.current().plan().c().finished().map(f -> f.value()), model.units());
         done.words(
                 "ticked",
                 model.bench().doneCount() + " of " + total,

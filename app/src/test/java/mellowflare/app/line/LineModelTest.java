@@ -3,6 +3,7 @@ package mellowflare.app.line;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import java.util.Optional;
 import mellowflare.app.OpenBook;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.connection.EndCode;
@@ -137,13 +138,41 @@ class LineModelTest {
         assertThat(line.hoseEnds(Which.A)).isEmpty();
         assertThat(line.adapterHints(Which.A))
                 .isNotEmpty()
+                .extracting(LineModel.Hint::words)
                 .first()
                 .asString()
-                .startsWith("Would join: KA-FF8-JM8")
+                .startsWith("KA-FF8-JM8")
                 .contains("JIC37 -8 female");
+        line.adapters(Which.A, line.adapterHints(Which.A).get(0).parts());
+        assertThat(line.hoseEnds(Which.A)).as("by the adapter ends mate").isNotEmpty();
+        assertThat(line.adapterHints(Which.A)).isEmpty();
+        line.adapters(Which.A, java.util.List.of());
         line.working().textProperty().set("900");
         assertThat(line.adapterHints(Which.A)).as("none of them bears 900 bar").isEmpty();
         line.pick(Which.A, new EndId(EndCode.CODE61, "-16", Gender.FEMALE));
         assertThat(line.adapterHints(Which.A)).isEmpty();
+    }
+
+    @Test
+    void testSurroundingsTablesAndTheBoreThatTheFlowWants() {
+        pickBoth();
+        line.air().textProperty().set("40");
+        line.around(x -> x.withWet(Optional.of(true)));
+        line.basis(mellowflare.core.fluid.PressureBasis.METRIC);
+        line.metal(Which.A, mellowflare.core.material.Metal.BRASS);
+        assertThat(line.around().air().orElseThrow().celsius()).isEqualTo(40);
+        assertThat(line.plan().c().hoseBears().orElseThrow().bar()).isEqualTo(275);
+        assertThat(line.boreWanted()).isEmpty();
+        line.flow().textProperty().set("38");
+        assertThat(line.boreWanted().orElseThrow())
+                .isEqualTo("The flow wants 11.5 mm of bore or more in a pressure line.");
+        assertThat(line.kinds()).hasSize(HoseKind.values().length);
+        line.fluid(line.fluids().stream()
+                .filter(f -> f.id().equals("r134a"))
+                .findFirst()
+                .orElseThrow());
+        assertThat(line.kinds())
+                .as("made for it, and the one chosen")
+                .containsExactly(HoseKind.BARRIER, HoseKind.BARRIER_REDUCED, HoseKind.TWO_WIRE);
     }
 }

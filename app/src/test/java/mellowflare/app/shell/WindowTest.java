@@ -291,4 +291,38 @@ class WindowTest {
         assertThat(desk.current().leftOff()).startsWith("step 7 of 21");
         assertThat(desk.job().log().readBack().orElseThrow().by()).isEqualTo("Tobbe");
     }
+
+    @Test
+    void testTheWayIsMeasuredAndItsLengthTaken(FxRobot robot) {
+        robot.interact(() -> desk.put(
+                mellowflare.book.demo.KittiwakeSlip.jobs(OpenBook.DATA, OpenBook.NOW)
+                        .get(1),
+                "demo job"));
+        until("the winch is open", () -> desk.job().id().equals("demo-winch"));
+        robot.press(KeyCode.ALT, KeyCode.L).release(KeyCode.L, KeyCode.ALT);
+        robot.clickOn("#leaf-WAY");
+        robot.clickOn("#way-begin");
+        until("a way is begun", () -> desk.job().line().route().isPresent());
+        type(robot, "#way-forward", "28");
+        type(robot, "#way-left", "6 1/2");
+        until(
+                "the figures are in inches",
+                () -> desk.job().line().route().orElseThrow().b().at().y() > 165);
+        robot.clickOn("#leaf-LENGTH");
+        robot.clickOn("#take-computed");
+        until(
+                "the way's length is taken",
+                () -> desk.job()
+                        .line()
+                        .finished()
+                        .filter(f -> f.value().mm() > 28 * 25.4)
+                        .isPresent());
+        robot.clickOn("#leaf-HERE");
+        robot.clickOn("#tool-vice");
+        until("the vice is missing", () -> desk.job().line().here().missing().contains("vice"));
+        robot.clickOn("#leaf-PARTS");
+        robot.clickOn("#look-shelf");
+        robot.press(KeyCode.CONTROL, KeyCode.DIGIT1).release(KeyCode.DIGIT1, KeyCode.CONTROL);
+        until("the ends are back", () -> robot.lookup("#parts-A").tryQuery().isPresent());
+    }
 }

@@ -11,10 +11,16 @@ import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.State;
 import mellowflare.core.hose.CutLength;
+import mellowflare.core.hose.HoseCase;
+import mellowflare.core.hose.HosePlan;
 import mellowflare.core.hose.JointPlan;
 import mellowflare.core.hose.LineEnd;
 import mellowflare.core.hose.LineStrip;
 import mellowflare.core.hose.PartLine;
+import mellowflare.core.hose.route.PlaceText;
+import mellowflare.core.hose.route.RouteDrawing;
+import mellowflare.core.hose.route.RoutePlan;
+import mellowflare.core.hose.route.RouteSketch;
 import mellowflare.core.identify.Observation;
 import mellowflare.core.identify.ObservationWords;
 import mellowflare.core.job.Evaluation;
@@ -33,6 +39,10 @@ public final class JobSheet {
     private static final String DEFERS =
             "Local codes, the makers of hose and ends, and licensed practice come before this sheet.";
 
+    /** How the picture of the way is turned and looked down on (degrees). */
+    private static final double TURN = 30;
+
+    private static final double TILT = 24;
     private final Evaluation result;
     private final UnitSystem units;
     private final DateTimeFormatter moment;
@@ -72,6 +82,7 @@ public final class JobSheet {
         page.text("Left off: " + result.leftOff(), 10, 0, false, 0.37f);
         page.rule();
         page.drawing(LineStrip.page(result.plan()), 62);
+        way(page);
         figures(page);
         readings(page);
         parts(page);
@@ -80,11 +91,52 @@ public final class JobSheet {
         steps(page);
     }
 
+    /** The way in space, where it was measured. */
+    private void way(SheetPage page) throws IOException {
+        HoseCase c = result.plan().c();
+        Optional<RouteSketch> sketch = result.job().line().route();
+        if (sketch.isEmpty() || c.hose().isEmpty()) {
+            return;
+        }
+        page.drawing(
+                RouteDrawing.of(
+                        sketch.get(),
+                        c.route(),
+                        c.hose().get().outside(),
+                        TURN,
+                        TILT,
+                        units,
+                        c.a().place(),
+                        c.b().place()),
+                8);
+        page.text(
+                "The way: "
+                        + c.route()
+                                .flatMap(RoutePlan::length)
+                                .map(l -> LengthFormat.shop(l, units)
+                                        + ", the shortest found that keeps the bend radius; port B lies at "
+                                        + PlaceText.text(
+                                                List.of(sketch.get().b().at()), units)
+                                        + " (forward, left, up from port A)")
+                                .orElse("none was found that keeps the bend radius")
+                        + ".",
+                9,
+                0,
+                false,
+                0.37f);
+    }
+
     private void figures(SheetPage page) throws IOException {
         Optional<CutLength> cut = result.plan().cut().filter(CutLength::possible);
         page.figures(List.of(
-                column("cut the hose at", cut.map(c -> c.shop(units))),
-                column("overall, sealing point to sealing point", cut.map(CutLength::overall)),
+                result.plan().c().whole()
+                        ? column(
+                                "take the hose of",
+                                HosePlan.wholeLength(result.plan().c()))
+                        : column("cut the hose at", cut.map(c -> c.shop(units))),
+                column(
+                        "overall, sealing point to sealing point",
+                        result.plan().c().finished().map(CalledFigure::value)),
                 new String[] {
                     "overall, give or take",
                     cut.map(c -> LengthFormat.figure(c.tolerance(), units)).orElse("open"),
@@ -148,7 +200,13 @@ public final class JobSheet {
     private void parts(SheetPage page) throws IOException {
         page.heading("Parts", 12);
         for (PartLine p : result.plan().parts()) {
-            page.text(p.part() + ": " + p.name() + ", " + p.amount(), 9.5f, 0, false, 0.13f);
+            page.text(
+                    p.part() + ": " + p.name() + ", " + p.amount()
+                            + (p.lacks() > 0 ? " (lacks " + LengthFormat.decimal(p.lacks(), 3, 0) + ")" : ""),
+                    9.5f,
+                    0,
+                    false,
+                    0.13f);
         }
     }
 
@@ -164,6 +222,17 @@ public final class JobSheet {
             LineEnd end = result.job().line().end(joint.side().which());
             if (end.port().isPresent()) {
                 page.text(named(end), 9, 10, false, 0.37f);
+            }
+            for (JointPlan.AdapterJoint a : joint.adapters()) {
+                page.text(
+                        "Adapter " + a.adapter().part().part() + ": "
+                                + a.advice()
+                                        .map(x -> x.saysPutOn() + " " + x.saysNever() + " " + x.saysTighten())
+                                        .orElse("does not go on what stands before it."),
+                        9,
+                        10,
+                        false,
+                        0.13f);
             }
             if (joint.advice().isPresent()) {
                 SealAdvice a = joint.advice().get();

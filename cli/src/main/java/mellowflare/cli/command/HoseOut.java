@@ -91,6 +91,19 @@ final class HoseOut {
         out.put("end", j.side().which().name());
         out.put("place", j.side().place());
         j.side().port().ifPresent(p -> out.put("port", p.id().text()));
+        ArrayNode adapters = JsonNodeFactory.instance.arrayNode();
+        for (JointPlan.AdapterJoint a : j.adapters()) {
+            ObjectNode each =
+                    adapters.addObject().put("part", a.adapter().part().part());
+            a.advice().ifPresent(x -> {
+                each.put("sealsOn", x.sealsOn().words());
+                x.putOn().forEach(each.putArray("putOn")::add);
+                each.put("tighten", x.tighten());
+            });
+        }
+        if (!adapters.isEmpty()) {
+            out.set("adapters", adapters);
+        }
         j.advice().ifPresent(a -> {
             out.put("sealsOn", a.sealsOn().words());
             a.putOn().forEach(out.putArray("putOn")::add);

@@ -27,7 +27,7 @@ public final class FromShelf {
     /** Ends looked at on each side, straight before elbows. */
     private static final int ENDS = 4;
 
-    private static final int SHOWN = 12;
+    private static final int SHOWN = 8;
     private final HoseLine line;
     private final Practice practice;
     private final UnitSystem units;
@@ -93,9 +93,15 @@ public final class FromShelf {
         return sorted(builds);
     }
 
-    private static List<Build> sorted(List<Build> builds) {
+    /** The way costs most to find, so that only the best are held against it, until enough of them bear it. */
+    private List<Build> sorted(List<Build> builds) {
         return builds.stream()
                 .sorted(Comparator.comparingInt(Build::warnings).thenComparingDouble(Build::cost))
+                .limit(2L * SHOWN)
+                .filter(b -> line.route().isEmpty()
+                        || cancelled.getAsBoolean()
+                        || !HosePlan.of(HoseCase.of(b.line(), practice, units, MakeLog.EMPTY, data))
+                                .stops())
                 .limit(SHOWN)
                 .toList();
     }
@@ -157,7 +163,8 @@ public final class FromShelf {
     private Optional<Build> build(HosePart hose, LineEnd a, LineEnd b) {
         HoseLine built =
                 line.withHose(Optional.of(hose.part())).withEnd(Which.A, a).withEnd(Which.B, b);
-        HosePlan plan = HosePlan.of(HoseCase.of(built, practice, units, MakeLog.EMPTY, data));
+        HosePlan plan =
+                HosePlan.of(HoseCase.of(built.withRoute(Optional.empty()), practice, units, MakeLog.EMPTY, data));
         if (plan.stops() || !plan.missingParts().isEmpty()) {
             return Optional.empty();
         }

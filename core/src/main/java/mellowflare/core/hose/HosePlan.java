@@ -51,7 +51,17 @@ public record HosePlan(
                             .flatMap(seat ->
                                     c.data().get(Sealing.KEY).advise(port, seat, c.fluid(), c.practice(), c.data())));
             advice.ifPresent(a -> seals.put(side.which(), a));
-            joints.add(new JointPlan(side, advice));
+            joints.add(new JointPlan(
+                    side,
+                    advice,
+                    side.adapters().stream()
+                            .map(f -> new JointPlan.AdapterJoint(
+                                    f,
+                                    f.seat()
+                                            .flatMap(seat -> c.data()
+                                                    .get(Sealing.KEY)
+                                                    .advise(f.on(), seat, c.fluid(), c.practice(), c.data()))))
+                            .toList()));
         }
         return new HosePlan(
                 c, c.cut(), c.weakest(), joints, HoseRules.check(c), new StepWriter(c, seals).write(), PartsList.of(c));

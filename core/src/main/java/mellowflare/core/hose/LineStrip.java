@@ -28,6 +28,8 @@ public final class LineStrip {
     private static final double PORT_HALF = 19;
     private static final double ELBOW_AT = 78;
     private static final double NUT_HALF = 14;
+    private static final double ADAPTER = 14;
+    private static final double ADAPTER_HALF = 11;
     private static final double SOCKET_HALF = 12;
     private static final double HOSE_HALF = 8;
     private static final int BEND_POINTS = 40;
@@ -67,7 +69,7 @@ public final class LineStrip {
         }
         double bottom = Math.min(a.lowest(), b.lowest()) - (detailed ? 12 : 2);
         double top = Math.max(a.highest(), b.highest());
-        double beside = detailed ? 4 : 90;
+        double beside = detailed ? (b.uy() > 0.2 ? 60 : 4) : 90;
         return sheet.done(-beside, bottom, WIDTH + beside, top);
     }
 
@@ -99,16 +101,41 @@ public final class LineStrip {
 
     private void side(Side side, Frame f) {
         port(side, f);
+        adapters(side, f);
         hoseEnd(side, f);
         joint(side, f);
     }
 
-    private void port(Side side, Frame f) {
+    /** Where the port begins: behind the adapters, when there are any. */
+    private static double portFace(Side side) {
+        return ELBOW_AT - PORT_DEPTH + (side.adapters().isEmpty() ? 0 : ADAPTER);
+    }
+
+    /** What stands between port and hose end, as one piece with a line for each adapter, its own joint glowing at the port. */
+    private void adapters(Side side, Frame f) {
+        if (side.adapters().isEmpty()) {
+            return;
+        }
         double from = ELBOW_AT - PORT_DEPTH;
+        double to = portFace(side);
+        List<Point> body = box(f, from, -ADAPTER_HALF, to, ADAPTER_HALF);
+        boolean fits = side.adapters().stream().allMatch(Fitted::mates);
+        sheet.path(fits ? Pen.OUTLINE : Pen.STOP, Fill.METAL, true, body);
+        int n = side.adapters().size();
+        for (int i = 1; i <= n; i++) {
+            double u = from + (to - from) * i / (n + 1);
+            sheet.line(Pen.FINE, f.at(u, -ADAPTER_HALF), f.at(u, ADAPTER_HALF));
+        }
+        spot(side.which().joint(), body);
+        side.adapters().get(0).seat().ifPresent(seat -> glow(f, to, seat.sealPlace()));
+    }
+
+    private void port(Side side, Frame f) {
+        double from = portFace(side);
         boolean known = side.port().isPresent();
         List<Point> block = box(f, from, -PORT_HALF, ELBOW_AT, PORT_HALF);
         sheet.path(known ? Pen.OUTLINE : Pen.SELECTED, known ? Fill.METAL_CUT : Fill.PAPER, true, block);
-        Point middle = f.at(from + PORT_DEPTH / 2, 0);
+        Point middle = f.at((from + ELBOW_AT) / 2, 0);
         if (!known) {
             sheet.label(middle, "?", "", Shape.Role.OPEN, Shape.Anchor.MIDDLE);
         }
@@ -121,14 +148,21 @@ public final class LineStrip {
     private void name(Side side, Frame f, Point middle) {
         boolean near = side.which() == Which.A;
         boolean turned = Math.abs(f.uy()) > 0.2;
+        boolean up = f.uy() > 0.2;
         double out = near ? -1 : 1;
         Shape.Anchor outward = near ? Shape.Anchor.END : Shape.Anchor.START;
         Shape.Anchor inward = near ? Shape.Anchor.START : Shape.Anchor.END;
-        Shape.Anchor anchor = !detailed ? outward : turned ? inward : Shape.Anchor.MIDDLE;
+        Shape.Anchor anchor = !detailed || up ? outward : turned ? inward : Shape.Anchor.MIDDLE;
         Point at = !detailed
                 ? middle.plus(out * (PORT_HALF + 4), 9)
-                : turned ? middle.plus(-out * (PORT_HALF + 5), 5) : middle.plus(0, -PORT_HALF - 7);
-        String brief = side.port().map(End::brief).orElse("not settled");
+                : turned ? middle.plus((up ? out : -out) * (PORT_HALF + 5), 5) : middle.plus(0, -PORT_HALF - 7);
+        String brief = side.port().map(End::brief).orElse("not settled")
+                + (side.adapters().isEmpty() || !detailed
+                        ? ""
+                        : ", by "
+                                + side.adapters().stream()
+                                        .map(x -> x.part().part())
+                                        .collect(Collectors.joining(" + ")));
         sheet.label(at, side.place(), brief, Shape.Role.NAME, anchor);
     }
 
@@ -152,8 +186,7 @@ public final class LineStrip {
         double from = c.x() + s * 8;
         double to = c.x() + s * 40;
         sheet.rect(pen, Fill.METAL, Math.min(from, to), -SOCKET_HALF, Math.max(from, to), SOCKET_HALF);
-        boolean crimped =
-                part.flatMap(HoseEndPart::attach).map(Attach.CRIMPED::equals).orElse(true);
+        boolean crimped = part.flatMap(HoseEndPart::attach).map(Attach::pressed).orElse(true);
         for (int i = 1; i < (crimped ? 6 : 3); i++) {
             double x = from + s * 32 * i / (crimped ? 6.0 : 3.0);
             double half = SOCKET_HALF * (crimped ? 0.9 : 1);
@@ -173,18 +206,23 @@ public final class LineStrip {
                 f.at(face, 0).y() - 22,
                 f.at(face, 0).x() + 8,
                 f.at(face, 0).y() + 22);
-        Optional<SealPlace> place = side.port().flatMap(p -> side.seat()).map(s -> s.sealPlace());
-        if (place.isEmpty()) {
-            return;
-        }
-        switch (place.get()) {
+        side.presented().flatMap(p -> side.seat()).ifPresent(s -> glow(f, face, s.sealPlace()));
+    }
+
+    /** The place that seals, at a face. */
+    private void glow(Frame f, double face, SealPlace place) {
+        switch (place) {
             case CONE -> {
                 sheet.glow(f.at(face - 7, -10), f.at(face + 5, -3));
                 sheet.glow(f.at(face - 7, 10), f.at(face + 5, 3));
             }
-            case RING_IN_HOUSING, RING_IN_FACE -> {
+            case RING_IN_HOUSING, RING_IN_FACE, RING_ON_PILOT, RING_AROUND_TUBE, SLEEVE -> {
                 sheet.glow(f.at(face, -NUT_HALF), f.at(face, -NUT_HALF + 4.5));
                 sheet.glow(f.at(face, NUT_HALF), f.at(face, NUT_HALF - 4.5));
+            }
+            case BARBS -> {
+                sheet.glow(f.at(face - 12, -6), f.at(face, -6));
+                sheet.glow(f.at(face - 12, 6), f.at(face, 6));
             }
             case WASHER -> sheet.glow(f.at(face, -NUT_HALF), f.at(face, NUT_HALF));
             case THREAD_FLANKS -> {
