@@ -10,6 +10,7 @@ import java.util.List;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.stage.Stage;
 import mellowflare.app.desk.Desk;
@@ -67,8 +68,14 @@ public final class KeyToFrame extends Application {
         stage.show();
         boolean gauge = place.equals("gauge");
         shell.go(gauge ? Place.GAUGE : Place.LINE);
-        field = (TextField) scene.lookup(gauge ? "#diameter" : "#finished");
-        texts = gauge ? new String[] {"17.5", "17.52", "17.6", "18.9"} : new String[] {"1140", "1141", "1300", "980"};
+        boolean way = place.equals("way");
+        if (way) {
+            ((Button) scene.lookup("#leaf-WAY")).fire();
+        }
+        field = (TextField) scene.lookup(gauge ? "#diameter" : way ? "#way-forward" : "#finished");
+        texts = gauge
+                ? new String[] {"17.5", "17.52", "17.6", "18.9"}
+                : way ? new String[] {"910", "911", "930", "880"} : new String[] {"1140", "1141", "1300", "980"};
         scene.addPreLayoutPulseListener(() -> pulse = System.nanoTime());
         scene.addPostLayoutPulseListener(this::frame);
         Platform.runLater(this::type);

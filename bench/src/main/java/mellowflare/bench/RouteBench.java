@@ -1,8 +1,10 @@
 package mellowflare.bench;
 
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import mellowflare.core.geometry.Pose;
 import mellowflare.core.geometry.Vector;
+import mellowflare.core.hose.route.KeepOut;
 import mellowflare.core.hose.route.RouteFinder;
 import mellowflare.core.hose.route.RoutePlan;
 import mellowflare.core.hose.route.RouteTask;
@@ -38,6 +40,14 @@ public class RouteBench {
                     Length.ofMm(100))
             .withStraight(Length.ofMm(50))
             .withElbows(up, up);
+
+    private final RouteTask blocked = space.around(
+            List.of(KeepOut.between("box", new Vector(300, 250, 60), new Vector(420, 420, 260))), Length.ofMm(25));
+
+    @Benchmark
+    public RoutePlan roundABox() {
+        return RouteFinder.find(blocked);
+    }
 
     @Benchmark
     public RoutePlan flat() {

@@ -178,6 +178,9 @@ final class EndColumn extends VBox {
         for (LineModel.Hint hint : model.adapterHints(which)) {
             rows.add(action("put in " + hint.words(), () -> model.adapters(which, hint.parts())));
         }
+        if (end.hoseEnd().isEmpty()) {
+            model.getHome(which).ifPresent(words -> rows.add(Text.of(words, "soft")));
+        }
         adapters.getChildren().setAll(rows);
     }
 

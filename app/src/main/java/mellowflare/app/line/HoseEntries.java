@@ -4,12 +4,14 @@ import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.Text;
+import mellowflare.app.entry.WordCell;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.fluid.PressureBasis;
 import mellowflare.core.parts.HoseKind;
@@ -18,6 +20,7 @@ import mellowflare.core.parts.HosePart;
 /** The hose in the slip: kind, size, and the lengths measured on the job. */
 final class HoseEntries extends VBox {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final int MOST_BUTTONS = 24;
     private final LineModel model;
     private final ChoiceRow<HoseKind> kind;
     private final FlowPane sizes = new FlowPane(4, 4);
@@ -68,7 +71,7 @@ final class HoseEntries extends VBox {
         if (!offered.equals(sizesOf) || !hose.equals(sizeChosen)) {
             sizesOf = offered;
             sizeChosen = hose;
-            sizes.getChildren().setAll(offered.stream().map(h -> size(h, hose)).toList());
+            sizes(offered, hose);
         }
         facts.setText(hose.map(h -> h.part() + ": "
                         + Figure.of(h.working(model.basis())).text(model.units()) + " working, bend "
@@ -80,6 +83,26 @@ final class HoseEntries extends VBox {
         boolean elbows = model.plan().c().twoElbows();
         clocking.setVisible(elbows);
         clocking.setManaged(elbows);
+    }
+
+    /** A press each for a few sizes; a catalogue with very many hoses of a kind gets a list that scrolls. */
+    private void sizes(List<HosePart> offered, Optional<HosePart> hose) {
+        if (offered.size() <= MOST_BUTTONS) {
+            sizes.getChildren().setAll(offered.stream().map(h -> size(h, hose)).toList());
+            return;
+        }
+        ComboBox<HosePart> box = new ComboBox<>();
+        WordCell.dress(box, h -> h.part() + "   " + h.dash().text() + "   " + h.name(), "which hose");
+        box.getItems().setAll(offered);
+        box.setValue(hose.filter(offered::contains).orElse(null));
+        box.setVisibleRowCount(14);
+        box.valueProperty().addListener((o, was, now) -> {
+            if (now != null) {
+                shown = Optional.empty();
+                model.hose(now);
+            }
+        });
+        sizes.getChildren().setAll(box);
     }
 
     private Button size(HosePart hose, Optional<HosePart> chosen) {

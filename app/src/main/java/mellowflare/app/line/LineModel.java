@@ -15,6 +15,7 @@ import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Gender;
 import mellowflare.core.flow.PipeFriction;
 import mellowflare.core.fluid.Duty;
 import mellowflare.core.fluid.Fluid;
@@ -42,6 +43,7 @@ import mellowflare.core.measure.Refusal;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.AdapterAsk;
+import mellowflare.core.parts.AdapterCase;
 import mellowflare.core.parts.AdapterFinder;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.HoseEndPart;
@@ -290,6 +292,16 @@ public final class LineModel {
         public Hint {
             parts = List.copyOf(parts);
         }
+    }
+
+    /** A way to get a machine home where the right part is missing, named as what it is; empty where none is known. */
+    public Optional<String> getHome(Which which) {
+        Optional<End> port = end(which).port().flatMap(desk.data().get(EndTable.KEY)::find);
+        return port.flatMap(p -> desk.data()
+                .get(EndTable.KEY)
+                .find(new EndId(EndCode.JIC37, p.id().size(), Gender.FEMALE))
+                .flatMap(nut -> AdapterCase.getHome(AdapterAsk.of(p, nut), desk.data()))
+                .map(f -> f.says(units()) + " " + f.remedy(units())));
     }
 
     private Side side(Which which) {

@@ -174,6 +174,7 @@ final class StepWriter {
         f.put("hoseOverall", shop(cut.map(CutLength::hoseOverall)));
         f.put("taken", shop(c.whole() ? HosePlan.wholeLength(c) : Optional.empty()));
         f.put("collars", Figure.of(collars()));
+        f.put("butts", Figure.of(butts()));
         f.put("tolerance", figure(cut.map(CutLength::tolerance)));
         f.put("hose", Figure.of(c.hose().map(h -> h.part()).orElse(OPEN)));
         f.put("partA", Figure.of(c.a().part().map(HoseEndPart::part).orElse(OPEN)));
@@ -242,6 +243,16 @@ final class StepWriter {
         f.put(
                 "tighten",
                 Figure.of(seal.map(SealAdvice::tighten).map(StepWriter::capital).orElse(OPEN)));
+    }
+
+    /** Where the hose butts in its ends: said once when both are alike. */
+    private String butts() {
+        String all = c.sides().stream()
+                .flatMap(s -> s.part().flatMap(HoseEndPart::attach).stream())
+                .map(a -> c.data().get(Attachments.KEY).of(a).butts())
+                .distinct()
+                .collect(Collectors.joining(", at the other end "));
+        return all.isEmpty() ? OPEN : all;
     }
 
     private String collars() {

@@ -1,6 +1,7 @@
 package mellowflare.core.parts;
 
 import java.util.List;
+import java.util.Optional;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.reference.ReferenceData;
@@ -28,6 +29,12 @@ public record AdapterCase(AdapterAsk ask, boolean direct, List<AdapterChain> cha
         AdapterFinder finder = new AdapterFinder(data);
         boolean direct = finder.direct(ask);
         return new AdapterCase(ask, direct, direct ? List.of() : finder.find(ask), data);
+    }
+
+    /** The get-home interchange between two ends, named as what it is; empty where none is known. */
+    public static Optional<Finding> getHome(AdapterAsk ask, ReferenceData data) {
+        return new GetHome()
+                .check(new AdapterCase(ask, false, List.of(), data)).stream().findFirst();
     }
 
     /** All findings, worst first. */

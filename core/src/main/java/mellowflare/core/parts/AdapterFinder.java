@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -23,6 +24,7 @@ public final class AdapterFinder {
     public static final int MOST = 3;
 
     private static final int SHOWN = 5;
+
     private final EndTable ends;
     private final AdapterTable adapters;
     private final Map<EndId, Set<EndId>> goOn = new HashMap<>();
@@ -100,13 +102,31 @@ public final class AdapterFinder {
 
     private DirectedPseudograph<EndId, Use> graph(AdapterAsk ask) {
         DirectedPseudograph<EndId, Use> graph = new DirectedPseudograph<>(Use.class);
-        for (AdapterPart part : adapters.all()) {
-            if (ask.admits(part)) {
-                put(graph, part, false);
-                put(graph, part, true);
-            }
+        for (AdapterPart part : best(ask)) {
+            put(graph, part, false);
+            put(graph, part, true);
         }
         return graph;
+    }
+
+    private record Alike(EndId a, EndId b, double angle) {}
+
+    /** Of adapters that do the same the most sensible one, so that a catalogue of ten thousand asks no more of the search than one of hundreds. */
+    private List<AdapterPart> best(AdapterAsk ask) {
+        Map<Alike, List<AdapterPart>> alike = new LinkedHashMap<>();
+        for (AdapterPart part : adapters.all()) {
+            if (ask.admits(part)) {
+                alike.computeIfAbsent(new Alike(part.a(), part.b(), part.angle().degrees()), k -> new ArrayList<>())
+                        .add(part);
+            }
+        }
+        Comparator<AdapterPart> sensible = Comparator.comparingDouble(
+                        (AdapterPart p) -> -p.rating().bar())
+                .thenComparingDouble(AdapterPart::price)
+                .thenComparing(AdapterPart::part);
+        return alike.values().stream()
+                .flatMap(all -> all.stream().min(sensible).stream())
+                .toList();
     }
 
     private void put(DirectedPseudograph<EndId, Use> graph, AdapterPart part, boolean turned) {

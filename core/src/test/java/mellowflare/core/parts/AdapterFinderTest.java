@@ -5,6 +5,7 @@ import static mellowflare.core.Samples.id;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import mellowflare.core.Samples;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.State;
 import mellowflare.core.connection.End;
@@ -191,5 +192,50 @@ class AdapterFinderTest {
         assertThat(found.get(0).end()).as("fewest joints first").isEqualTo(FLARE_NUT);
         assertThat(found).extracting(AdapterFinder.ToEnd::chain).isSortedAccordingTo(AdapterChain.SENSIBLE);
         assertThat(found).allMatch(f -> f.chain().links().size() <= AdapterFinder.MOST - 1);
+    }
+
+    @Test
+    void testTenThousandAdaptersAreSearchedInAMoment() {
+        List<AdapterPart> many =
+                new java.util.ArrayList<>(Samples.DATA.get(AdapterTable.KEY).all());
+        int house = many.size();
+        for (int i = 0; i < 10_000; i++) {
+            AdapterPart like = many.get(i % house);
+            many.add(new AdapterPart(
+                    "X" + i,
+                    like.name(),
+                    like.a(),
+                    like.b(),
+                    like.angle(),
+                    like.rating(),
+                    like.bore(),
+                    like.metal(),
+                    like.length(),
+                    1,
+                    like.price() + 1 + i,
+                    like.source()));
+        }
+        var data = Samples.DATA.with(AdapterTable.KEY, AdapterTable.of(many));
+        EndTable ends = data.get(EndTable.KEY);
+        AdapterAsk ask = AdapterAsk.of(
+                ends.find(Samples.id(EndCode.ORB, "-8", Gender.FEMALE)).orElseThrow(),
+                ends.find(Samples.id(EndCode.BSPP, "1/2", Gender.FEMALE)).orElseThrow());
+        long start = System.nanoTime();
+        List<AdapterChain> chains = new AdapterFinder(data).find(ask);
+        assertThat((System.nanoTime() - start) / 1e9).as("seconds").isLessThan(5);
+        assertThat(chains).isNotEmpty();
+        assertThat(chains.get(0).links().get(0).part().part())
+                .as("the cheaper of two that do the same")
+                .startsWith("KA-");
+    }
+
+    @Test
+    void testGetHomeIsNamedForABossAndAFlareOnly() {
+        EndTable ends = Samples.DATA.get(EndTable.KEY);
+        var boss = ends.find(Samples.id(EndCode.ORB, "-8", Gender.FEMALE)).orElseThrow();
+        var nut = ends.find(Samples.id(EndCode.JIC37, "-8", Gender.FEMALE)).orElseThrow();
+        var pipe = ends.find(Samples.id(EndCode.NPT, "1/2", Gender.FEMALE)).orElseThrow();
+        assertThat(AdapterCase.getHome(AdapterAsk.of(boss, nut), Samples.DATA)).isPresent();
+        assertThat(AdapterCase.getHome(AdapterAsk.of(pipe, nut), Samples.DATA)).isEmpty();
     }
 }
