@@ -1,12 +1,9 @@
 package mellowflare.app.entry;
 
 import java.util.List;
-import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.ColumnConstraints;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -50,22 +47,6 @@ public final class Text {
         HBox.setHgrow(box, Priority.ALWAYS);
         box.setPrefWidth(10);
         return box;
-    }
-
-    /** Columns side by side, each a small heading over its content, that share the width by these parts of a hundred. */
-    public static GridPane columns(double[] shares, VBox... columns) {
-        GridPane grid = new GridPane();
-        grid.setHgap(26);
-        for (int i = 0; i < columns.length; i++) {
-            ColumnConstraints c = new ColumnConstraints();
-            c.setPercentWidth(shares[i]);
-            grid.getColumnConstraints().add(c);
-            columns[i].setMinWidth(0);
-            GridPane.setValignment(columns[i], VPos.TOP);
-            grid.add(columns[i], i, 0);
-        }
-        grid.getStyleClass().add("narrow");
-        return grid;
     }
 
     /** A small heading over what follows. */

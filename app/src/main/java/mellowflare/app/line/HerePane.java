@@ -5,6 +5,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.Text;
 import mellowflare.core.hose.Ways;
@@ -33,7 +34,7 @@ final class HerePane extends VBox {
         EntryRow roomA = new EntryRow("room at end A", "clear", model.room(Which.A));
         roomA.field().setId("room-A");
         getChildren()
-                .setAll(Text.columns(
+                .setAll(new Columns(
                         new double[] {34, 34, 32},
                         Text.under(
                                 "Tools the work asks for: press what is missing",

@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.Text;
 import mellowflare.core.advice.Figure;
@@ -32,7 +33,7 @@ final class LengthPane extends VBox {
         damaged.field().setId("damaged");
         model.damaged().valueProperty().addListener((o, was, now) -> repairs());
         getChildren()
-                .setAll(Text.columns(
+                .setAll(new Columns(
                         new double[] {36, 30, 34},
                         Text.under(
                                 "How long, by three schools",

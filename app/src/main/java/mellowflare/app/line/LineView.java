@@ -81,6 +81,7 @@ public final class LineView implements Page {
         this.b = new EndColumn(model, Which.B, measure);
         this.hose = new HoseEntries(model);
         drawing.setId("line-strip");
+        drawing.growMargin();
         drawing.inkProperty().bind(look.ink());
         drawing.textScaleProperty().bind(look.scale());
         drawing.setAccessibleText("The line as a strip with its seals");
@@ -100,7 +101,7 @@ public final class LineView implements Page {
     private Node left() {
         ground.getStyleClass().add("drawing-ground");
         ground.setPrefHeight(305);
-        ground.setMinHeight(236);
+        ground.getStyleClass().add("line-ground");
         under.getStyleClass().add("under-drawing");
         under.setAlignment(Pos.TOP_LEFT);
         for (Node n : ends.getChildren()) {

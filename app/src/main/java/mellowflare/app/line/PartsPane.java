@@ -13,6 +13,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
+import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.Text;
 import mellowflare.core.hose.FromShelf;
 import mellowflare.core.hose.PartLine;
@@ -57,7 +58,7 @@ final class PartsPane extends VBox {
                 quiet("write the catalogue out", model::exportCatalogue));
         VBox parts = Text.under("Parts and shelf", list);
         getChildren()
-                .setAll(Text.columns(
+                .setAll(new Columns(
                         new double[] {42, 31, 27},
                         parts,
                         Text.under("From the shelf", look, searching, builds),

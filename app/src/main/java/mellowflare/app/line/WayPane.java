@@ -5,10 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.scene.control.Button;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
+import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.Text;
 import mellowflare.core.hose.Which;
@@ -48,14 +47,14 @@ final class WayPane extends VBox {
         }
         forward = new EntryRow("forward", "from port A", model.forward());
         forward.field().setId("way-forward");
-        VBox a = column(
+        VBox a = Text.under(
                 "Port A: everything is measured from here",
                 outs.get(Which.A),
                 leaves.get(Which.A),
                 row("clamps passed", "300 -50 120; ...", model.clamps(), "way-clamps"),
                 row("keep out of", "exhaust 380 -80 20 to 520 120 260", model.keepOuts(), "way-boxes"),
                 row("port B moves by", "0 0 80; ...", model.motion(), "way-motion"));
-        VBox b = column(
+        VBox b = Text.under(
                 "Port B: its sealing point, seen from port A",
                 forward,
                 row("left (right -)", "from port A", model.left(), "way-left"),
@@ -67,7 +66,7 @@ final class WayPane extends VBox {
         forget.getStyleClass().setAll("quiet-action");
         forget.setOnAction(e -> model.forget());
         b.getChildren().add(forget);
-        entries = new VBox(new HBox(24, a, b));
+        entries = new VBox(new Columns(new double[] {50, 50}, a, b));
         Button begin = new Button("Measure the way");
         begin.setId("way-begin");
         begin.getStyleClass().setAll("main-action");
@@ -89,15 +88,6 @@ final class WayPane extends VBox {
         EntryRow row = new EntryRow(word, hint, state);
         row.field().setId(id);
         return row;
-    }
-
-    private static VBox column(String title, javafx.scene.Node... rows) {
-        VBox box = new VBox(4, Text.of(title, "small-heading"));
-        box.getChildren().addAll(rows);
-        box.setPrefWidth(10);
-        box.setMinWidth(0);
-        HBox.setHgrow(box, Priority.ALWAYS);
-        return box;
     }
 
     void refresh() {

@@ -25,6 +25,7 @@ public final class DrawingPane extends Region {
     private final double textSize;
     private Optional<Double> exactScale = Optional.empty();
     private Consumer<Subject> pressed = s -> {};
+    private boolean marginGrows;
     private CanvasPainter.View view;
 
     /**
@@ -56,6 +57,12 @@ public final class DrawingPane extends Region {
     /** Factor on the size of its texts. */
     public DoubleProperty textScaleProperty() {
         return textScale;
+    }
+
+    /** Lets the margin above grow with the size of its texts, for dimensions that stand in it. */
+    public void growMargin() {
+        marginGrows = true;
+        draw();
     }
 
     /** Shows every drawing with just this many dots a millimetre, whatever the room. */
@@ -93,8 +100,9 @@ public final class DrawingPane extends Region {
         var g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
         Drawing now = drawing.get();
+        double top = margin.getTop() * (marginGrows ? textScale.get() : 1);
         double wide = canvas.getWidth() - margin.getLeft() - margin.getRight();
-        double high = canvas.getHeight() - margin.getTop() - margin.getBottom();
+        double high = canvas.getHeight() - top - margin.getBottom();
         if (now == null || wide <= 0 || high <= 0) {
             view = null;
             return;
@@ -102,7 +110,7 @@ public final class DrawingPane extends Region {
         double scale = exactScale.orElse(
                 Math.min(wide / now.box().width(), high / now.box().height()));
         double left = margin.getLeft() + (wide - now.box().width() * scale) / 2;
-        double bottom = margin.getTop() + (high + now.box().height() * scale) / 2;
+        double bottom = top + (high + now.box().height() * scale) / 2;
         view = new CanvasPainter.View(now, left, bottom, scale);
         new CanvasPainter(g, ink.get(), view, textSize * textScale.get()).paint();
     }
