@@ -15,6 +15,7 @@ import mellowflare.core.advice.Schools;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.advice.Wording;
 import mellowflare.core.connection.End;
+import mellowflare.core.connection.Seat;
 import mellowflare.core.fluid.FluidGroup;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
@@ -115,6 +116,11 @@ final class StepWriter {
         }
         if (!side.adapters().isEmpty()) {
             words.add("adapted");
+        }
+        if (side.adapters().stream()
+                .anyMatch(f -> !f.part().straight()
+                        && f.seat().filter(Seat.PORT_ORING::equals).isPresent())) {
+            words.add("boss-elbow");
         }
         side.seat()
                 .ifPresent(seat -> words.add(

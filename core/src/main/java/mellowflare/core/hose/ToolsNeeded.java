@@ -19,16 +19,16 @@ public final class ToolsNeeded {
                 .toList();
     }
 
-    /** Those of them that are known to be missing. */
-    public static List<Tool> missing(HoseCase c) {
-        return all(c).stream()
+    /** Of these the ones that are known to be missing. */
+    public static List<Tool> missing(HoseCase c, List<Tool> tools) {
+        return tools.stream()
                 .filter(t -> c.here().has(t).filter(has -> !has).isPresent())
                 .toList();
     }
 
-    /** Those of them of which nobody has said whether they are there. */
-    public static List<Tool> unsaid(HoseCase c) {
-        return all(c).stream().filter(t -> c.here().has(t).isEmpty()).toList();
+    /** Of these the ones of which nobody has said whether they are there. */
+    public static List<Tool> unsaid(HoseCase c, List<Tool> tools) {
+        return tools.stream().filter(t -> c.here().has(t).isEmpty()).toList();
     }
 
     /** Sizes of the hexes of both ends. */

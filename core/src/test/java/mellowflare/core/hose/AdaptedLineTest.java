@@ -82,4 +82,14 @@ class AdaptedLineTest {
         assertThat(e.withAdapters(List.of()).hoseEnd()).contains("KC08-B08M");
         assertThat(hoseCase(with("KC08-B08M", "no such part")).a().adapters()).isEmpty();
     }
+
+    @Test
+    void testAnElbowInABossIsPointedBeforeItsJamNut() {
+        assertThat(HosePlan.of(hoseCase(with("KC08-J08F", "KA-JM8-OM8-90"))).steps())
+                .extracting(s -> s.id())
+                .containsSubsequence("adapt@A", "adapt-elbow@A", "fit@A");
+        assertThat(HosePlan.of(hoseCase(with("KC08-J08F", "KA-JM8-OM8"))).steps())
+                .extracting(s -> s.id())
+                .doesNotContain("adapt-elbow@A");
+    }
 }

@@ -44,7 +44,8 @@ final class ToolsAtHand implements Rule<HoseCase> {
             return List.of(Finding.notChecked(TEXTS.get(Severity.STOP), Subject.MAKE, "hose"));
         }
         List<Finding> all = new ArrayList<>();
-        for (Tool t : ToolsNeeded.missing(c)) {
+        List<Tool> needed = ToolsNeeded.all(c);
+        for (Tool t : ToolsNeeded.missing(c, needed)) {
             all.add(Finding.fail(
                     TEXTS.get(t.severity()),
                     Subject.MAKE,
@@ -69,7 +70,7 @@ final class ToolsAtHand implements Rule<HoseCase> {
                                                         "A smooth-jawed adjustable wrench set tight on the flats; never a pipe wrench."))));
             }
         }
-        for (Tool t : ToolsNeeded.unsaid(c)) {
+        for (Tool t : ToolsNeeded.unsaid(c, needed)) {
             all.add(Finding.notChecked(
                     TEXTS.get(t.severity()), Subject.MAKE, "word on whether a " + t.name() + " is at hand"));
         }
