@@ -1,7 +1,12 @@
 package mellowflare.app.line;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
@@ -14,6 +19,9 @@ import mellowflare.core.measure.UnitSystem;
 
 /** Findings, worst first, each with its mark, sentence, reason and remedy. Passed ones are counted and can be shown. */
 final class FindingList extends VBox {
+    private final Map<Finding, Node> rows = new HashMap<>();
+    private final Button toggle = new Button();
+    private final Label openHeading = Text.of("Not checked yet", "small-heading");
     private boolean all;
     private List<Finding> findings = List.of();
     private UnitSystem units = UnitSystem.METRIC;
@@ -21,39 +29,50 @@ final class FindingList extends VBox {
     FindingList() {
         super(7);
         setId("findings");
+        toggle.getStyleClass().setAll("quiet-action");
+        toggle.setOnAction(e -> {
+            all = !all;
+            list();
+        });
     }
 
     void show(List<Finding> now, UnitSystem system) {
         if (!now.equals(findings) || system != units || getChildren().isEmpty()) {
+            if (system != units) {
+                rows.clear();
+            }
             findings = now;
             units = system;
             list();
         }
     }
 
+    /** Rows of findings that stay the same from key to key are not made anew. */
+    private Node row(Finding f, Function<Finding, Node> made) {
+        return rows.computeIfAbsent(f, made);
+    }
+
     private void list() {
-        getChildren().clear();
-        findings.stream()
-                .filter(f -> f.state() == State.FAIL)
-                .forEach(f -> getChildren().add(full(f)));
+        rows.keySet().retainAll(findings);
+        List<Node> shown = new ArrayList<>();
+        findings.stream().filter(f -> f.state() == State.FAIL).distinct().forEach(f -> shown.add(row(f, this::full)));
         List<Finding> open =
                 findings.stream().filter(f -> f.state() == State.NOT_CHECKED).toList();
         if (!open.isEmpty()) {
-            getChildren().add(Text.of("Not checked yet", "small-heading"));
-            open.forEach(f -> getChildren().add(brief(f, f.about().word() + ": needs " + f.needs())));
+            shown.add(openHeading);
+            open.stream()
+                    .distinct()
+                    .forEach(f -> shown.add(row(f, x -> brief(x, x.about().word() + ": needs " + x.needs()))));
         }
         List<Finding> passed =
                 findings.stream().filter(f -> f.state() == State.PASS).toList();
-        javafx.scene.control.Button toggle =
-                new javafx.scene.control.Button(passed.size() + " checks passed" + (all ? "" : ": show"));
-        toggle.getStyleClass().setAll("quiet-action");
-        toggle.setOnAction(e -> {
-            all = !all;
-            list();
-        });
-        getChildren().add(toggle);
+        toggle.setText(passed.size() + " checks passed" + (all ? "" : ": show"));
+        shown.add(toggle);
         if (all) {
-            passed.forEach(f -> getChildren().add(brief(f, f.says(units))));
+            passed.stream().distinct().forEach(f -> shown.add(row(f, x -> brief(x, x.says(units)))));
+        }
+        if (!getChildren().equals(shown)) {
+            getChildren().setAll(shown);
         }
     }
 

@@ -1,6 +1,7 @@
 package mellowflare.core.hose;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -51,6 +52,23 @@ final class StepWriter {
 
     List<Step> write() {
         List<Step> steps = new ArrayList<>();
+        Map<Optional<Side>, Map<String, Figure>> figures = new HashMap<>();
+        for (Placed p : placed()) {
+            steps.add(step(p.row(), p.side(), figures.computeIfAbsent(p.side(), this::figures)));
+        }
+        return steps;
+    }
+
+    /** The entries of all steps' tool lists, places in braces not yet filled: much less work than the steps. */
+    Set<String> toolWords() {
+        return placed().stream().flatMap(p -> p.row().tools().stream()).collect(Collectors.toSet());
+    }
+
+    /** A row that stands in this line's order of work, for one side or for the whole line. */
+    private record Placed(StepTable.Row row, Optional<Side> side) {}
+
+    private List<Placed> placed() {
+        List<Placed> placed = new ArrayList<>();
         Set<String> lineWords = lineWords();
         List<StepTable.Row> rows = c.data().get(StepTable.KEY).rows();
         int at = 0;
@@ -64,20 +82,18 @@ final class StepWriter {
                 for (Side side : order(block)) {
                     Set<String> words = new HashSet<>(lineWords);
                     words.addAll(sideWords(side));
-                    Map<String, Figure> figures = figures(Optional.of(side));
                     block.stream()
                             .filter(r -> r.holds(words))
-                            .forEach(r -> steps.add(step(r, Optional.of(side), figures)));
+                            .forEach(r -> placed.add(new Placed(r, Optional.of(side))));
                 }
             } else {
-                Map<String, Figure> figures = figures(Optional.empty());
                 block.stream()
                         .filter(r -> r.holds(lineWords))
-                        .forEach(r -> steps.add(step(r, Optional.empty(), figures)));
+                        .forEach(r -> placed.add(new Placed(r, Optional.empty())));
             }
             at = end;
         }
-        return steps;
+        return placed;
     }
 
     /** Ends are made up A first; they are fitted fixed thread first, so that only a swivel is tightened with the hose held. */

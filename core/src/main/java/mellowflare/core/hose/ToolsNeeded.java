@@ -2,6 +2,7 @@ package mellowflare.core.hose;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.parts.Tool;
 import mellowflare.core.parts.ToolTable;
@@ -12,8 +13,7 @@ public final class ToolsNeeded {
 
     /** The tools that the steps ask for. */
     public static List<Tool> all(HoseCase c) {
-        List<String> asked = new StepWriter(c, Map.of())
-                .write().stream().flatMap(s -> s.tools().stream()).distinct().toList();
+        Set<String> asked = new StepWriter(c, Map.of()).toolWords();
         return c.data().get(ToolTable.KEY).all().stream()
                 .filter(t -> asked.stream().anyMatch(t::askedBy))
                 .toList();

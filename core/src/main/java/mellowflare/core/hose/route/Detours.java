@@ -22,6 +22,9 @@ final class Detours {
     private static final double STEP = 6;
 
     private static final int MOST_TRIED = 40;
+    /** Once a way is found, so many more are tried for a shorter one. */
+    private static final int PATIENCE = 3;
+
     private static final int MOST_PLACES = 6;
     /** How far outside a box the places lie by which it is passed, as shares of the bend radius. */
     private static final double[] OUT = {0.02, 0.3};
@@ -51,7 +54,8 @@ final class Detours {
         Set<List<Vector>> seen = new HashSet<>();
         ways.add(new Way(task.waypoints(), 0));
         Optional<Curve> best = Optional.empty();
-        for (int tried = 0; tried < MOST_TRIED && !ways.isEmpty(); tried++) {
+        int left = MOST_TRIED;
+        while (left-- > 0 && !ways.isEmpty()) {
             Way way = ways.poll();
             if (best.isPresent() && way.atLeast() >= best.get().length()) {
                 break;
@@ -62,7 +66,10 @@ final class Detours {
             }
             Optional<Hit> hit = hit(curve.get(), way.places());
             if (hit.isEmpty()) {
-                best = best.filter(b -> b.length() <= curve.get().length()).or(() -> curve);
+                if (best.isEmpty() || curve.get().length() < best.get().length()) {
+                    best = curve;
+                    left = Math.min(left, PATIENCE);
+                }
             } else {
                 for (List<Vector> passing : passings(hit.get())) {
                     List<Vector> places = new ArrayList<>(way.places());
