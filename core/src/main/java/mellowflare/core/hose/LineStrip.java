@@ -296,8 +296,15 @@ public final class LineStrip {
         double sealB = sealX(b, false);
         double buttA = a.corner().x() + 14;
         double buttB = b.corner().x() - 14;
-        double y = 26;
-        dimension(sealA, sealB, y, 3, LengthFormat.both(cut.overall(), plan.c().units()) + " overall", true);
+        // Over whatever stands highest: an elbow that looks up would hide them.
+        double y = Math.max(a.highest(), b.highest()) - 1;
+        dimension(
+                portX(a, plan.c().a()),
+                portX(b, plan.c().b()),
+                y,
+                3,
+                LengthFormat.both(cut.overall(), plan.c().units()) + " overall",
+                true);
         dimension(
                 sealA, buttA, y, 1, LengthFormat.figure(cut.cutOffA(), plan.c().units()), false);
         dimension(
@@ -313,6 +320,13 @@ public final class LineStrip {
                                     cut.shop(plan.c().units()), plan.c().units()),
                     false);
         }
+    }
+
+    /** The overall length runs from port to port, adapters included. */
+    private static double portX(Frame f, Side side) {
+        boolean near = side.which() == Which.A;
+        boolean turned = Math.abs(f.uy()) > 0.2;
+        return sealX(f, near) + (turned || side.adapters().isEmpty() ? 0 : near ? -ADAPTER : ADAPTER);
     }
 
     private static double sealX(Frame f, boolean near) {

@@ -6,6 +6,7 @@ import static mellowflare.core.Samples.id;
 import static mellowflare.core.Samples.soundLine;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Optional;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.EndCode;
@@ -13,6 +14,7 @@ import mellowflare.core.connection.Gender;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Pen;
 import mellowflare.core.geometry.Shape;
+import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.GaugePressure;
 import org.junit.jupiter.api.Test;
 
@@ -81,5 +83,64 @@ class LineStripTest {
                                 assertThat(d.box().holds(q)).as(q.toString()).isTrue());
             }
         });
+    }
+
+    @Test
+    void testAnAdapterStandsInTheStripAndGlowsAtThePort() {
+        LineEnd adapted = end("pump", id(EndCode.ORB, "-8", Gender.FEMALE), "KC08-J08F")
+                .withAdapters(List.of("KA-JM8-OM8"))
+                .withHoseEnd(Optional.of("KC08-J08F"));
+        Drawing with = page(soundLine().withEnd(Which.A, adapted));
+        assertThat(with.glows())
+                .as("cone, boss ring and the far cone, two strokes each")
+                .hasSize(6);
+        assertThat(with.shapes())
+                .anyMatch(s -> s instanceof Shape.Label l && l.under().equals("ORB -8, by KA-JM8-OM8"));
+        Shape.Dimension overall = with.dimensions().get(0);
+        Shape.Dimension cutOff = with.dimensions().get(1);
+        assertThat(overall.from().x())
+                .as("overall begins at the port")
+                .isLessThan(cutOff.from().x());
+    }
+
+    @Test
+    void testLengthsStandOverAnElbowThatLooksUp() {
+        HoseLine up = KindLines.line("KHB-08", "r134a", 20, 40, "KB08-C08F90", "KB08-C08F90")
+                .withClocking(Optional.of(Angle.ofDegrees(180)));
+        Drawing d = page(up);
+        double highest = d.shapes().stream()
+                .filter(Shape.Path.class::isInstance)
+                .flatMap(s -> ((Shape.Path) s).points().stream())
+                .mapToDouble(q -> q.y())
+                .max()
+                .orElseThrow();
+        assertThat(d.dimensions()).allMatch(m -> m.from().y() >= highest - 6);
+    }
+
+    @Test
+    void testEveryKindOfJointGlowsSomewhere() {
+        for (String[] ends : new String[][] {
+            {"KHB-08", "KB08-C08F", "KB08-C08F"},
+            {"KHW-05", "KW05-Q12F", "KW05-Q12F"},
+            {"KHU-16", "KU16-F16M", "KU16-N1M"},
+            {"KHG-06", "KG06-L38F", "KG06-S38F"},
+            {"KHK-02", "KK02-B10F", "KK02-I316F"}
+        }) {
+            Drawing d = page(KindLines.line(ends[0], "mineral-oil", 1, 20, ends[1], ends[2]));
+            assertThat(d.glows().size()).as(ends[0]).isGreaterThanOrEqualTo(2);
+        }
+    }
+
+    @Test
+    void testClockDialPointsWhereTheAngleSays() {
+        for (double degrees : new double[] {0, 5, 90, 180, 270, 359}) {
+            Drawing dial = ClockDial.of(Angle.ofDegrees(degrees));
+            assertThat(dial.glows()).as("both outlets").hasSize(2);
+            var outlet = dial.glows().get(0).points();
+            double x = (outlet.get(0).x() + outlet.get(1).x()) / 2;
+            double y = (outlet.get(0).y() + outlet.get(1).y()) / 2;
+            assertThat((Math.toDegrees(Math.atan2(x, y)) + 360) % 360)
+                    .isCloseTo(degrees, org.assertj.core.api.Assertions.within(1e-6));
+        }
     }
 }
