@@ -27,7 +27,7 @@ public final class Cutting {
     }
 
     /** Whether sparks of the cut would be near something that burns. */
-    static boolean sparksNearFuel(HoseCase c) {
+    public static boolean sparksNearFuel(HoseCase c) {
         return way(c).filter("wheel"::equals).isPresent()
                 && c.fluid()
                         .filter(f -> f.group() == FluidGroup.FUEL || f.group() == FluidGroup.GAS)

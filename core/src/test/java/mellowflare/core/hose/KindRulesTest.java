@@ -224,4 +224,16 @@ class KindRulesTest {
                 .doesNotContain("cut", "crimp@A", "proof");
         assertThat(HosePlan.of(hoseCase(right)).parts().get(0).amount()).isEqualTo("1 piece");
     }
+
+    @Test
+    void testSparksAreWarnedOfNearFuelOnly() {
+        HoseLine fuel = line("KHF-08", "petrol", 5, 20, "KB08-A08F", "KB08-A08F");
+        assertThat(failed(fuel, "make.sparks").severity()).isEqualTo(Severity.WARN);
+        HoseLine rubber = line("KHL-06", "diesel", 5, 20, "KL06-A06F", "KL06-N14M");
+        assertThat(of(rubber, "make.sparks").get(0).state())
+                .as("cut with a blade")
+                .isEqualTo(State.PASS);
+        HoseLine oil = line("KH2-08", "mineral-oil", 100, 40, "KC08-J08F", "KC08-J08F");
+        assertThat(of(oil, "make.sparks").get(0).state()).isEqualTo(State.PASS);
+    }
 }

@@ -25,8 +25,14 @@ public record KeepOut(String name, Vector low, Vector high) {
                 new Vector(Math.max(one.x(), other.x()), Math.max(one.y(), other.y()), Math.max(one.z(), other.z())));
     }
 
-    /** How far a place lies from the box (mm); zero inside it. */
+    /** How far a place lies from the box (mm); inside it below zero, by how deep it lies. */
     public double distance(Vector p) {
+        double deep = Math.min(
+                Math.min(Math.min(p.x() - low.x(), high.x() - p.x()), Math.min(p.y() - low.y(), high.y() - p.y())),
+                Math.min(p.z() - low.z(), high.z() - p.z()));
+        if (deep > 0) {
+            return -deep;
+        }
         double dx = Math.max(0, Math.max(low.x() - p.x(), p.x() - high.x()));
         double dy = Math.max(0, Math.max(low.y() - p.y(), p.y() - high.y()));
         double dz = Math.max(0, Math.max(low.z() - p.z(), p.z() - high.z()));

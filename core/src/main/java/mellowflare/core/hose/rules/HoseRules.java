@@ -36,6 +36,7 @@ public final class HoseRules {
             new RouteOfLine(),
             new CutPossible(),
             new ChanceOfFit(),
+            new SparksAwayFromFuel(),
             new ToolsAtHand(),
             new RoomForWrench(),
             new ThroughPanel(),

@@ -75,6 +75,16 @@ class DetoursTest {
     }
 
     @Test
+    void testWithoutAnyClearanceTheInsideOfABoxIsStillShut() {
+        KeepOut box = KeepOut.between("engine", new Vector(500, -900, -900), new Vector(900, 900, 900));
+        RoutePlan p = RouteFinder.find(straightOn(600).around(List.of(box), Length.ZERO));
+        assertThat(p.curve()).isEmpty();
+        assertThat(box.distance(new Vector(510, 0, 0))).isEqualTo(-10);
+        assertThat(box.distance(new Vector(497, -904, 0))).isCloseTo(5, within(1e-9));
+        assertThat(box.distance(new Vector(500, 0, 0))).isZero();
+    }
+
+    @Test
     void testWaysRoundRandomBoxesKeepRadiusAndClearance() {
         Random random = new Random(11);
         int found = 0;
