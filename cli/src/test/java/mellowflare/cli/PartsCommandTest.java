@@ -68,4 +68,19 @@ class PartsCommandTest {
         assertThat(none.status()).isEqualTo(3);
         assertThat(none.errors()).contains("There is no file");
     }
+
+    @Test
+    void testComputingWithOwnPartsFromAFolder() throws Exception {
+        String hoses = Run.of("", "parts", "export", "hoses", book).out();
+        Files.writeString(
+                folder.resolve("hoses.csv"),
+                hoses.lines().limit(1).toList().get(0)
+                        + "\nMY-08,own hose,two-wire,-8,12.7,22.2,300,,,,178,inside,-40,100,NBR,,W,,5,9,mine,typical\nMY-09,bad,two-wire\n");
+        String line = "{\"ends\":[{\"part\":\"KC08-B08M\"},{\"part\":\"KC08-J08F\"}],\"hose\":\"MY-08\"}";
+        assertThat(Run.of(line, "hose").status()).isEqualTo(2);
+        Run own = Run.of(line, "hose", "--parts", folder.toString());
+        assertThat(own.status()).as(own.errors()).isLessThan(2);
+        assertThat(own.json().at("/weakest/limit").asDouble()).isEqualTo(300);
+        assertThat(own.errors()).contains("hoses.csv, line 3");
+    }
 }

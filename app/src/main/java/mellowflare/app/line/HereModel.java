@@ -25,12 +25,14 @@ public final class HereModel {
     private final Desk desk;
     private final FieldState<Length> roomA = length();
     private final FieldState<Length> roomB = length();
+    private final FieldState<Length> roomCut = length();
     private final FieldState<Length> hole = length();
 
     public HereModel(Desk desk) {
         this.desk = desk;
         roomA.onChange(() -> here("room at end A", h -> h.withRoom(Which.A, roomA.value())));
         roomB.onChange(() -> here("room at end B", h -> h.withRoom(Which.B, roomB.value())));
+        roomCut.onChange(() -> here("room at the cut", h -> h.withRoomCut(roomCut.value())));
         hole.onChange(() -> here(
                 "hole in the panel",
                 h -> h.withPanel(hole.value()
@@ -51,6 +53,11 @@ public final class HereModel {
 
     public FieldState<Length> room(Which which) {
         return which == Which.A ? roomA : roomB;
+    }
+
+    /** Room beside the hose where it is cut in place. */
+    public FieldState<Length> roomCut() {
+        return roomCut;
     }
 
     public FieldState<Length> hole() {
@@ -134,6 +141,7 @@ public final class HereModel {
         UnitSystem units = desk.units();
         show(roomA, here().roomA(), units);
         show(roomB, here().roomB(), units);
+        show(roomCut, here().roomCut(), units);
         show(hole, here().panel().map(Here.Panel::hole), units);
     }
 

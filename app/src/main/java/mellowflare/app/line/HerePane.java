@@ -46,6 +46,7 @@ final class HerePane extends VBox {
                                 "Room and panel",
                                 roomA,
                                 new EntryRow("room at end B", "clear", model.room(Which.B)),
+                                new EntryRow("to cut in place", "clear", model.roomCut()),
                                 hole,
                                 guarded,
                                 Text.of("Make it, or send it out?", "small-heading"),

@@ -252,7 +252,8 @@ public final class LineModel {
         Optional<HosePart> hose = plan().c().hose();
         Optional<GaugePressure> pressure = plan().c().service().working();
         return hints.computeIfAbsent(
-                List.of(port.get().id(), hose.map(HosePart::part), pressure), k -> hints(port.get(), hose, pressure));
+                List.of(desk.data(), port.get().id(), hose.map(HosePart::part), pressure),
+                k -> hints(port.get(), hose, pressure));
     }
 
     private List<Hint> hints(End port, Optional<HosePart> hose, Optional<GaugePressure> pressure) {

@@ -75,6 +75,7 @@ final class PlaceJson {
         new TreeSet<>(here.noWrench()).forEach(wrenches::add);
         here.roomA().ifPresent(r -> n.put("roomA", r.mm()));
         here.roomB().ifPresent(r -> n.put("roomB", r.mm()));
+        here.roomCut().ifPresent(r -> n.put("roomCut", r.mm()));
         here.panel()
                 .ifPresent(p -> n.putObject("panel").put("hole", p.hole().mm()).put("guarded", p.guarded()));
         return n;
@@ -111,6 +112,7 @@ final class PlaceJson {
                 new TreeSet<>(f.words("noWrench")),
                 f.maybeNumber("roomA").map(Length::ofMm),
                 f.maybeNumber("roomB").map(Length::ofMm),
+                f.maybeNumber("roomCut").map(Length::ofMm),
                 f.has("panel")
                         ? Optional.of(new Here.Panel(Length.ofMm(panel.number("hole")), panel.flag("guarded")))
                         : Optional.empty());

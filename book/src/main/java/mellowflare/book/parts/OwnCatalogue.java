@@ -30,8 +30,17 @@ public final class OwnCatalogue {
      * @param house the shipped data
      */
     public OwnCatalogue(Path book, ReferenceData house) {
-        this.folder = book.resolve("catalogue");
+        this(house, book.resolve("catalogue"));
+    }
+
+    private OwnCatalogue(ReferenceData house, Path folder) {
+        this.folder = folder;
         this.house = house;
+    }
+
+    /** The CSV files of any folder laid over the house catalogue. */
+    public static Taken of(Path folder, ReferenceData house) {
+        return new OwnCatalogue(house, folder).load();
     }
 
     /**

@@ -143,6 +143,7 @@ class JobJsonTest {
                         Arbitraries.of("7/8 in").set().ofMaxSize(1),
                         lengths().optional(),
                         lengths().optional(),
+                        lengths().optional(),
                         panels.optional())
                 .as(Here::new);
     }

@@ -12,7 +12,6 @@ import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.EndTable;
-import mellowflare.core.job.ShippedData;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.AdapterAsk;
 import mellowflare.core.parts.AdapterCase;
@@ -40,7 +39,7 @@ public final class AdaptersCommand extends ComputeCommand {
 
     @Override
     Computation computation() {
-        return new Adapters(ShippedData.load());
+        return new Adapters(data());
     }
 
     private record Adapters(ReferenceData data) implements Computation {

@@ -5,13 +5,17 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.BufferedReader;
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import mellowflare.book.BookTrouble;
+import mellowflare.book.parts.OwnCatalogue;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Records;
 import mellowflare.cli.input.Refused;
 import mellowflare.cli.output.FindingsOut;
+import mellowflare.core.job.ShippedData;
+import mellowflare.core.reference.ReferenceData;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
@@ -27,6 +31,24 @@ abstract class ComputeCommand implements Callable<Integer> {
             paramLabel = "FORM",
             description = "json, jsonl, csv or text (default: ${DEFAULT-VALUE}).")
     private Format format;
+
+    @Option(
+            names = "--parts",
+            paramLabel = "FOLDER",
+            description =
+                    "Own catalogue files (hoses.csv, hoseends.csv, adapters.csv, collars.csv, seals.csv) over the house catalogue.")
+    private Path parts;
+
+    /** The tables, with the own parts that the command line names; rows left out are told on standard error. */
+    final ReferenceData data() {
+        ReferenceData house = ShippedData.load();
+        if (parts == null) {
+            return house;
+        }
+        OwnCatalogue.Taken taken = OwnCatalogue.of(parts, house);
+        taken.troubles().forEach(streams::progress);
+        return taken.data();
+    }
 
     /** Made once a run, after the command line was understood. */
     abstract Computation computation();

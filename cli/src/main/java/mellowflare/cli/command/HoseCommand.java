@@ -5,7 +5,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
-import mellowflare.core.job.ShippedData;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.ReferenceData;
 import picocli.CommandLine.Command;
@@ -31,7 +30,7 @@ public final class HoseCommand extends ComputeCommand {
 
     @Override
     Computation computation() {
-        return new Hose(ShippedData.load());
+        return new Hose(data());
     }
 
     private record Hose(ReferenceData data) implements Computation {

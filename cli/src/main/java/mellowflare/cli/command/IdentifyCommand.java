@@ -31,7 +31,6 @@ import mellowflare.core.identify.RingSeen;
 import mellowflare.core.identify.SecondDiameter;
 import mellowflare.core.identify.SwivelSeen;
 import mellowflare.core.identify.TaperSeen;
-import mellowflare.core.job.ShippedData;
 import mellowflare.core.lookalike.Twin;
 import mellowflare.core.measure.Instrument;
 import mellowflare.core.measure.Length;
@@ -72,7 +71,7 @@ public final class IdentifyCommand extends ComputeCommand {
 
     @Override
     Computation computation() {
-        ReferenceData data = ShippedData.load();
+        ReferenceData data = data();
         return new Identify(new Identifier(data), data);
     }
 

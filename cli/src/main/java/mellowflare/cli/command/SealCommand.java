@@ -19,7 +19,6 @@ import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.fluid.Fluid;
-import mellowflare.core.job.ShippedData;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.sealing.JointCase;
@@ -46,7 +45,7 @@ public final class SealCommand extends ComputeCommand {
 
     @Override
     Computation computation() {
-        return new Seal(ShippedData.load());
+        return new Seal(data());
     }
 
     private record Seal(ReferenceData data) implements Computation {

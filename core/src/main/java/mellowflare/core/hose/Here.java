@@ -14,6 +14,7 @@ import mellowflare.core.parts.Tool;
  * @param noWrench wrench sizes that are missing, as text of the trade
  * @param roomA clear radius round the hex at end A
  * @param roomB clear radius round the hex at end B
+ * @param roomCut clear room beside the hose where it is cut in place, for a repair
  * @param panel the panel that the hose must pass
  */
 public record Here(
@@ -22,9 +23,10 @@ public record Here(
         Set<String> noWrench,
         Optional<Length> roomA,
         Optional<Length> roomB,
+        Optional<Length> roomCut,
         Optional<Panel> panel) {
-    public static final Here UNSAID =
-            new Here(Set.of(), Set.of(), Set.of(), Optional.empty(), Optional.empty(), Optional.empty());
+    public static final Here UNSAID = new Here(
+            Set.of(), Set.of(), Set.of(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
 
     public Here {
         missing = Set.copyOf(missing);
@@ -54,11 +56,11 @@ public record Here(
     }
 
     public Here withMissing(Set<String> ids) {
-        return new Here(ids, without(present, ids), noWrench, roomA, roomB, panel);
+        return new Here(ids, without(present, ids), noWrench, roomA, roomB, roomCut, panel);
     }
 
     public Here withPresent(Set<String> ids) {
-        return new Here(without(missing, ids), ids, noWrench, roomA, roomB, panel);
+        return new Here(without(missing, ids), ids, noWrench, roomA, roomB, roomCut, panel);
     }
 
     private static Set<String> without(Set<String> all, Set<String> taken) {
@@ -66,17 +68,21 @@ public record Here(
     }
 
     public Here withNoWrench(Set<String> sizes) {
-        return new Here(missing, present, sizes, roomA, roomB, panel);
+        return new Here(missing, present, sizes, roomA, roomB, roomCut, panel);
     }
 
     public Here withRoom(Which which, Optional<Length> room) {
         return which == Which.A
-                ? new Here(missing, present, noWrench, room, roomB, panel)
-                : new Here(missing, present, noWrench, roomA, room, panel);
+                ? new Here(missing, present, noWrench, room, roomB, roomCut, panel)
+                : new Here(missing, present, noWrench, roomA, room, roomCut, panel);
+    }
+
+    public Here withRoomCut(Optional<Length> room) {
+        return new Here(missing, present, noWrench, roomA, roomB, room, panel);
     }
 
     public Here withPanel(Optional<Panel> p) {
-        return new Here(missing, present, noWrench, roomA, roomB, p);
+        return new Here(missing, present, noWrench, roomA, roomB, roomCut, p);
     }
 
     /** Whether a tool is there; empty while nothing was said of one that is not usual. */

@@ -5,6 +5,7 @@ import mellowflare.core.connection.EndSearch;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.TradeWords;
 import mellowflare.core.fluid.FluidTable;
+import mellowflare.core.hose.CutRoom;
 import mellowflare.core.hose.Scatter;
 import mellowflare.core.hose.StepTable;
 import mellowflare.core.hose.Ways;
@@ -60,6 +61,7 @@ public final class ShippedData {
                 .with(StepTable.KEY, StepTable.load())
                 .with(ToolTable.KEY, ToolTable.load())
                 .with(Scatter.KEY, Scatter.load())
+                .with(CutRoom.KEY, CutRoom.load())
                 .with(Ways.KEY, Ways.load());
     }
 }

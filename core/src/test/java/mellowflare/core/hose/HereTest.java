@@ -108,4 +108,18 @@ class HereTest {
                 .doesNotContain("ac-press", "pick");
         assertThat(ToolsNeeded.wrenches(hoseCase(soundLine()))).containsExactly("13/16 in", "7/8 in");
     }
+
+    @Test
+    void testRoomForTheCutterInPlace() {
+        // The wheel needs 130 mm beside a hose of 22.2 mm; shears 70 mm.
+        assertThat(failed(Here.UNSAID.withRoomCut(Optional.of(Length.ofMm(100))), "here.cutter"))
+                .singleElement()
+                .satisfies(s -> assertThat(s).contains("needs 152.2 mm").contains("The shears would go in"));
+        assertThat(failed(Here.UNSAID.withRoomCut(Optional.of(Length.ofMm(60))), "here.cutter"))
+                .singleElement()
+                .satisfies(s -> assertThat(s).contains("Take the hose out of the machine"));
+        assertThat(of(Here.UNSAID.withRoomCut(Optional.of(Length.ofMm(153))), "here.cutter"))
+                .singleElement()
+                .satisfies(f -> assertThat(f.state()).isEqualTo(State.PASS));
+    }
 }

@@ -39,6 +39,7 @@ public final class HoseRules {
             new SparksAwayFromFuel(),
             new ToolsAtHand(),
             new RoomForWrench(),
+            new RoomForCutter(),
             new ThroughPanel(),
             new LengthSchool(),
             new SecondReading(),

@@ -1,0 +1,53 @@
+package mellowflare.core.hose.rules;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.hose.CutRoom;
+import mellowflare.core.hose.HoseCase;
+import mellowflare.core.measure.Length;
+import mellowflare.core.reference.Source;
+
+/** A hose cut in place, for a repair, needs room for the cutter. */
+final class RoomForCutter implements Rule<HoseCase> {
+    private static final RuleText TEXT = new RuleText(
+            "here.cutter",
+            Severity.WARN,
+            "{room} of room where the hose is cut in place; this way of cutting needs {least}.",
+            "{room} of room where the hose is cut in place lets the cutter in.",
+            "{room} against {least}",
+            "{instead}",
+            Source.house("room beside the hose by way of cutting"));
+
+    @Override
+    public List<Finding> check(HoseCase c) {
+        Optional<Length> room = c.here().roomCut();
+        if (room.isEmpty() || c.whole()) {
+            return List.of();
+        }
+        Optional<Length> least = CutRoom.needed(c);
+        if (least.isEmpty()) {
+            return List.of(Finding.notChecked(TEXT, Subject.HOSE, "hose"));
+        }
+        List<String> fitting = CutRoom.fitting(c, room.get());
+        return List.of(Finding.of(
+                room.get().compareTo(least.get()) >= 0,
+                TEXT,
+                Subject.HOSE,
+                Map.of(
+                        "room", Figure.of(room.get()),
+                        "least", Figure.of(least.get()),
+                        "instead",
+                                Figure.of(
+                                        fitting.isEmpty()
+                                                ? "Take the hose out of the machine before it is cut."
+                                                : "The " + String.join(" or the ", fitting)
+                                                        + " would go in; or take the hose out of the machine."))));
+    }
+}
