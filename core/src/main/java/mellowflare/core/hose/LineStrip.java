@@ -149,13 +149,15 @@ public final class LineStrip {
         boolean near = side.which() == Which.A;
         boolean turned = Math.abs(f.uy()) > 0.2;
         boolean up = f.uy() > 0.2;
+        // A block that stands askew reaches further to the side.
+        double aside = PORT_HALF * (Math.abs(f.uy()) + Math.abs(f.ux())) + 5;
         double out = near ? -1 : 1;
         Shape.Anchor outward = near ? Shape.Anchor.END : Shape.Anchor.START;
         Shape.Anchor inward = near ? Shape.Anchor.START : Shape.Anchor.END;
         Shape.Anchor anchor = !detailed || up ? outward : turned ? inward : Shape.Anchor.MIDDLE;
         Point at = !detailed
                 ? middle.plus(out * (PORT_HALF + 4), 9)
-                : turned ? middle.plus((up ? out : -out) * (PORT_HALF + 5), 5) : middle.plus(0, -PORT_HALF - 7);
+                : turned ? middle.plus((up ? out : -out) * aside, 5) : middle.plus(0, -PORT_HALF - 7);
         String brief = side.port().map(End::brief).orElse("not settled")
                 + (side.adapters().isEmpty() || !detailed
                         ? ""
