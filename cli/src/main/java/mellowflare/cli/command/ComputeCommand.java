@@ -36,7 +36,7 @@ abstract class ComputeCommand implements Callable<Integer> {
             names = "--parts",
             paramLabel = "FOLDER",
             description =
-                    "Own catalogue files (hoses.csv, hoseends.csv, adapters.csv, collars.csv, seals.csv) over the house catalogue.")
+                    "Own catalogue files (hoses.csv, hoseends.csv, adapters.csv, collars.csv, seals.csv, tools.csv) over the house catalogue.")
     private Path parts;
 
     /** The tables, with the own parts that the command line names; rows left out are told on standard error. */

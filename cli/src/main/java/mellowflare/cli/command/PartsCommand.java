@@ -31,7 +31,7 @@ import picocli.CommandLine.Spec;
         description = "Takes catalogue files into a book and out of it, and says what can be built from its shelf.",
         footer = {
             "",
-            "Kinds of file: hoses, hoseends, adapters, collars, seals; their columns stand in docs/parts.md.",
+            "Kinds of file: hoses, hoseends, adapters, collars, seals, tools; their columns stand in docs/parts.md.",
             "Example:  ./mellow-flare parts export hoses --demo --out hoses.csv",
             "          ./mellow-flare parts import my-hoses.csv --demo",
             "          ./mellow-flare parts build demo-winch --demo"
@@ -70,7 +70,7 @@ public final class PartsCommand implements Runnable {
         @Mixin
         private Streams streams;
 
-        @Parameters(paramLabel = "KIND", description = "hoses, hoseends, adapters, collars or seals.")
+        @Parameters(paramLabel = "KIND", description = "hoses, hoseends, adapters, collars, seals or tools.")
         private String kind;
 
         @Spec
@@ -88,7 +88,7 @@ public final class PartsCommand implements Runnable {
             }
             throw new ParameterException(
                     spec.commandLine(),
-                    "“" + kind + "” is no kind of part file: hoses, hoseends, adapters, collars or seals.");
+                    "“" + kind + "” is no kind of part file: hoses, hoseends, adapters, collars, seals or tools.");
         }
     }
 

@@ -27,6 +27,7 @@ public final class PartExport {
             case ADAPTERS -> stock.adapters().forEach(a -> csv.writeRecord(adapter(a)));
             case COLLARS -> stock.collars().forEach(c -> csv.writeRecord(collar(c)));
             case SEALS -> stock.seals().forEach(s -> csv.writeRecord(seal(s)));
+            case TOOLS -> stock.tools().forEach(t -> csv.writeRecord(tool(t)));
         }
         return text.toString();
     }
@@ -136,6 +137,19 @@ public final class PartExport {
                 number(s.price()),
                 s.source().text(),
                 confidence(s.source()));
+    }
+
+    private static List<String> tool(Tool t) {
+        return List.of(
+                t.id(),
+                t.name(),
+                t.words(),
+                yes(t.usual()),
+                word(t.severity()),
+                t.instead(),
+                t.needs(),
+                t.source().text(),
+                confidence(t.source()));
     }
 
     private static String gender(EndId end) {

@@ -20,7 +20,8 @@ public enum PartFile {
             "collars",
             "ferrules, olives and clamps",
             "part,name,form,outside_min_mm,outside_max_mm,die,on_shelf,price,source,confidence"),
-    SEALS("seals", "rings and washers", "part,name,form,code,size,compound,on_shelf,price,source,confidence");
+    SEALS("seals", "rings and washers", "part,name,form,code,size,compound,on_shelf,price,source,confidence"),
+    TOOLS("tools", "tools with their plan B", "id,name,words,usual,severity,instead,needs,source,confidence");
 
     private final String id;
     private final String words;

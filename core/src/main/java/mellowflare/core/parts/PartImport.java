@@ -66,6 +66,7 @@ public record PartImport(PartFile file, Stock stock, int good, List<String> trou
                 read(file.get(), rows, r -> PartRows.adapter(r, ends), AdapterPart::part, Stock::ofAdapters);
             case COLLARS -> read(file.get(), rows, PartRows::collar, Collar::part, Stock::ofCollars);
             case SEALS -> read(file.get(), rows, PartRows::seal, SealPart::part, Stock::ofSeals);
+            case TOOLS -> read(file.get(), rows, PartRows::tool, Tool::id, Stock::ofTools);
         };
     }
 

@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import mellowflare.core.advice.Severity;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.EndTable;
@@ -134,6 +135,18 @@ final class PartRows {
                 (int) within(row, "on_shelf", 0, 1e6),
                 within(row, "price", 0, 1e7),
                 row.source());
+    }
+
+    static Tool tool(Row r) {
+        return new Tool(
+                r.need("id"),
+                r.need("name"),
+                r.need("words"),
+                r.need("usual").equals("yes"),
+                r.word("severity", Severity.class),
+                r.need("instead"),
+                r.text("needs"),
+                r.source());
     }
 
     private static EndId end(Row row, String side, EndTable ends) {

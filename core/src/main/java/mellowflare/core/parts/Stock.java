@@ -15,14 +15,16 @@ import mellowflare.core.reference.ReferenceData;
  * @param adapters the adapters
  * @param collars what grips a hose
  * @param seals rings and washers
+ * @param tools tools with their plan B
  */
 public record Stock(
         List<HosePart> hoses,
         List<HoseEndPart> ends,
         List<AdapterPart> adapters,
         List<Collar> collars,
-        List<SealPart> seals) {
-    public static final Stock NONE = new Stock(List.of(), List.of(), List.of(), List.of(), List.of());
+        List<SealPart> seals,
+        List<Tool> tools) {
+    public static final Stock NONE = new Stock(List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
 
     public Stock {
         hoses = List.copyOf(hoses);
@@ -30,32 +32,43 @@ public record Stock(
         adapters = List.copyOf(adapters);
         collars = List.copyOf(collars);
         seals = List.copyOf(seals);
+        tools = List.copyOf(tools);
     }
 
     static Stock ofHoses(List<HosePart> parts) {
-        return new Stock(parts, List.of(), List.of(), List.of(), List.of());
+        return new Stock(parts, List.of(), List.of(), List.of(), List.of(), List.of());
     }
 
     static Stock ofEnds(List<HoseEndPart> parts) {
-        return new Stock(List.of(), parts, List.of(), List.of(), List.of());
+        return new Stock(List.of(), parts, List.of(), List.of(), List.of(), List.of());
     }
 
     static Stock ofAdapters(List<AdapterPart> parts) {
-        return new Stock(List.of(), List.of(), parts, List.of(), List.of());
+        return new Stock(List.of(), List.of(), parts, List.of(), List.of(), List.of());
     }
 
     static Stock ofCollars(List<Collar> parts) {
-        return new Stock(List.of(), List.of(), List.of(), parts, List.of());
+        return new Stock(List.of(), List.of(), List.of(), parts, List.of(), List.of());
     }
 
     static Stock ofSeals(List<SealPart> parts) {
-        return new Stock(List.of(), List.of(), List.of(), List.of(), parts);
+        return new Stock(List.of(), List.of(), List.of(), List.of(), parts, List.of());
+    }
+
+    static Stock ofTools(List<Tool> parts) {
+        return new Stock(List.of(), List.of(), List.of(), List.of(), List.of(), parts);
     }
 
     /** What the data hold. */
     public static Stock of(ReferenceData data) {
         Catalogue c = data.get(Catalogue.KEY);
-        return new Stock(c.hoses(), c.hoseEnds(), data.get(AdapterTable.KEY).all(), c.collars(), c.seals());
+        return new Stock(
+                c.hoses(),
+                c.hoseEnds(),
+                data.get(AdapterTable.KEY).all(),
+                c.collars(),
+                c.seals(),
+                data.get(ToolTable.KEY).all());
     }
 
     /** These parts and others; of two with one number the other counts. */
@@ -65,7 +78,8 @@ public record Stock(
                 merged(ends, more.ends, HoseEndPart::part),
                 merged(adapters, more.adapters, AdapterPart::part),
                 merged(collars, more.collars, Collar::part),
-                merged(seals, more.seals, SealPart::part));
+                merged(seals, more.seals, SealPart::part),
+                merged(tools, more.tools, Tool::id));
     }
 
     private static <T> List<T> merged(List<T> here, List<T> more, Function<T, String> number) {
@@ -78,10 +92,11 @@ public record Stock(
     /** The data with these parts as their catalogue. */
     public ReferenceData in(ReferenceData data) {
         return data.with(Catalogue.KEY, Catalogue.of(hoses, ends, collars, seals))
-                .with(AdapterTable.KEY, AdapterTable.of(adapters));
+                .with(AdapterTable.KEY, AdapterTable.of(adapters))
+                .with(ToolTable.KEY, ToolTable.of(tools));
     }
 
     public int count() {
-        return hoses.size() + ends.size() + adapters.size() + collars.size() + seals.size();
+        return hoses.size() + ends.size() + adapters.size() + collars.size() + seals.size() + tools.size();
     }
 }

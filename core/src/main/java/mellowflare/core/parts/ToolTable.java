@@ -2,7 +2,6 @@ package mellowflare.core.parts;
 
 import java.util.List;
 import java.util.Optional;
-import mellowflare.core.advice.Severity;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.ReferenceKey;
 
@@ -12,22 +11,16 @@ public final class ToolTable {
     private final List<Tool> tools;
 
     private ToolTable(List<Tool> tools) {
-        this.tools = tools;
+        this.tools = List.copyOf(tools);
+    }
+
+    /** A table of these tools. */
+    public static ToolTable of(List<Tool> tools) {
+        return new ToolTable(tools);
     }
 
     public static ToolTable load() {
-        return new ToolTable(CsvTable.beside(ToolTable.class, "tools.csv")
-                .map(
-                        r -> new Tool(
-                                r.need("id"),
-                                r.need("name"),
-                                r.need("words"),
-                                r.need("usual").equals("yes"),
-                                r.word("severity", Severity.class),
-                                r.need("instead"),
-                                r.text("needs"),
-                                r.source()),
-                        Tool::id));
+        return new ToolTable(CsvTable.beside(ToolTable.class, "tools.csv").map(PartRows::tool, Tool::id));
     }
 
     public List<Tool> all() {

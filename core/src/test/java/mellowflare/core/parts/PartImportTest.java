@@ -32,6 +32,7 @@ class PartImportTest {
             case ADAPTERS -> assertThat(again.adapters()).isEqualTo(house.adapters());
             case COLLARS -> assertThat(again.collars()).isEqualTo(house.collars());
             case SEALS -> assertThat(again.seals()).isEqualTo(house.seals());
+            case TOOLS -> assertThat(again.tools()).isEqualTo(house.tools());
         }
     }
 
