@@ -100,7 +100,7 @@ final class EndColumn extends VBox {
         parts.setId("parts-" + which);
         parts.setAccessibleText("Hose ends for end " + which);
         parts.setMinHeight(62);
-        parts.setPrefHeight(124);
+        parts.setPrefHeight(98);
         seal.setMinHeight(USE_PREF_SIZE);
         sealNever.setMinHeight(USE_PREF_SIZE);
         getChildren().setAll(head, port, pickers, adapters, parts, seal, sealNever);
@@ -149,7 +149,10 @@ final class EndColumn extends VBox {
                 .filter(p -> end.hoseEnd().filter(p.part()::equals).isPresent())
                 .findFirst();
         if (chosen.isPresent()) {
-            parts.getSelectionModel().select(chosen.get());
+            if (!chosen.get().equals(parts.getSelectionModel().getSelectedItem())) {
+                parts.getSelectionModel().select(chosen.get());
+                parts.scrollTo(chosen.get());
+            }
         } else {
             parts.getSelectionModel().clearSelection();
         }

@@ -14,7 +14,6 @@ import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.LengthText;
-import mellowflare.core.measure.ShopInches;
 import mellowflare.core.measure.UnitSystem;
 
 /** How long the hose is made, by each school, without a window. */
@@ -134,9 +133,7 @@ public final class LengthModel {
     private Length roundedUp(Length l) {
         double step = units() == UnitSystem.METRIC
                 ? 1
-                : ShopInches.of(Length.ofInches(1.0 / LengthFormat.SHOP_DENOMINATOR), LengthFormat.SHOP_DENOMINATOR)
-                        .length()
-                        .mm();
+                : Length.ofInches(1.0 / LengthFormat.SHOP_DENOMINATOR).mm();
         return Length.ofMm(Math.ceil(l.mm() / step - 1e-6) * step);
     }
 

@@ -23,7 +23,6 @@ import mellowflare.core.hose.route.Toward;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.LengthText;
-import mellowflare.core.measure.Read;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.parts.HosePart;
@@ -70,9 +69,7 @@ public final class WayModel {
     }
 
     private static FieldState<List<Vector>> places() {
-        return new FieldState<>(
-                (t, u) -> PlaceText.places(t, u).then(l -> l.isEmpty() ? Read.of(List.<Vector>of()) : Read.of(l)),
-                (v, u) -> v.size() == 1 ? "1 place" : v.size() + " places");
+        return new FieldState<>(PlaceText::places, (v, u) -> v.size() == 1 ? "1 place" : v.size() + " places");
     }
 
     public FieldState<Double> forward() {
