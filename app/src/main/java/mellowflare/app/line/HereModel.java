@@ -14,19 +14,16 @@ import mellowflare.core.hose.Ways;
 import mellowflare.core.hose.Which;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
-import mellowflare.core.measure.LengthText;
-import mellowflare.core.measure.Read;
-import mellowflare.core.measure.Refusal;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.Tool;
 
 /** Whether it can be done here, with what is at hand, without a window. */
 public final class HereModel {
     private final Desk desk;
-    private final FieldState<Length> roomA = length();
-    private final FieldState<Length> roomB = length();
-    private final FieldState<Length> roomCut = length();
-    private final FieldState<Length> hole = length();
+    private final FieldState<Length> roomA = AboveZero.field();
+    private final FieldState<Length> roomB = AboveZero.field();
+    private final FieldState<Length> roomCut = AboveZero.field();
+    private final FieldState<Length> hole = AboveZero.field();
 
     public HereModel(Desk desk) {
         this.desk = desk;
@@ -40,15 +37,6 @@ public final class HereModel {
                                 d, h.panel().map(Here.Panel::guarded).orElse(false))))));
         desk.currentProperty().addListener((o, was, now) -> refresh());
         refresh();
-    }
-
-    private static FieldState<Length> length() {
-        return new FieldState<>(
-                (t, u) -> LengthText.read(t, u)
-                        .then(l -> l.mm() > 0
-                                ? Read.of(l)
-                                : Read.refuse(Refusal.OUT_OF_RANGE, "Give a length above zero, or leave it empty.")),
-                (v, u) -> LengthFormat.figure(v, u.other()));
     }
 
     public FieldState<Length> room(Which which) {

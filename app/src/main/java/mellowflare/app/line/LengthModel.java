@@ -18,13 +18,10 @@ import mellowflare.core.measure.UnitSystem;
 
 /** How long the hose is made, by each school, without a window. */
 public final class LengthModel {
-    /** What an old hose is thought to have shrunk, at first: two in a hundred (house figure). */
-    private static final double ALLOWANCE = 0.02;
-
     private final Desk desk;
-    private final FieldState<Length> old = length();
+    private final FieldState<Length> old = AboveZero.field();
     private final FieldState<Length> allowance = length();
-    private final FieldState<Length> damaged = length();
+    private final FieldState<Length> damaged = AboveZero.field();
 
     public LengthModel(Desk desk) {
         this.desk = desk;
@@ -75,7 +72,7 @@ public final class LengthModel {
         all.add(new ByWay(
                 "computed",
                 "by the way, with what it shortens under pressure",
-                c().lengthByRoute().map(this::roundedUp),
+                c().lengthByRoute().map(l -> LengthFormat.shopUp(l, units())),
                 c().hose().isEmpty() ? "choose the hose" : "measure the way"));
         all.add(new ByWay(
                 "laid-out",
@@ -85,7 +82,7 @@ public final class LengthModel {
         all.add(new ByWay(
                 "old-hose",
                 "old hose copied with its allowance",
-                desk.job().line().old().map(OldHose::copy).map(this::roundedUp),
+                desk.job().line().old().map(OldHose::copy).map(l -> LengthFormat.shopUp(l, units())),
                 "measure the old hose"));
         return all;
     }
@@ -130,21 +127,16 @@ public final class LengthModel {
                 .orElse(List.of());
     }
 
-    private Length roundedUp(Length l) {
-        double step = units() == UnitSystem.METRIC
-                ? 1
-                : Length.ofInches(1.0 / LengthFormat.SHOP_DENOMINATOR).mm();
-        return Length.ofMm(Math.ceil(l.mm() / step - 1e-6) * step);
-    }
-
     private void oldTyped() {
         desk.change(
                 "old hose",
                 "oldhose",
                 j -> j.withLine(j.line()
                         .withOld(old.value()
-                                .filter(l -> l.mm() > 0)
-                                .map(l -> new OldHose(l, allowance.value().orElse(l.times(ALLOWANCE)))))));
+                                .map(l -> allowance
+                                        .value()
+                                        .map(a -> new OldHose(l, a))
+                                        .orElseGet(() -> OldHose.of(l))))));
     }
 
     private void refresh() {

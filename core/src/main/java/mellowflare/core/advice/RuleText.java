@@ -1,5 +1,9 @@
 package mellowflare.core.advice;
 
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Locale;
+import java.util.Map;
 import mellowflare.core.reference.Source;
 
 /**
@@ -14,4 +18,16 @@ import mellowflare.core.reference.Source;
  * @param source where the rule comes from
  */
 public record RuleText(
-        String id, Severity severity, String fails, String passes, String because, String remedy, Source source) {}
+        String id, Severity severity, String fails, String passes, String because, String remedy, Source source) {
+
+    /** One text for each severity, for a rule whose table says how bad each case is; the severity is put behind the id. */
+    public static Map<Severity, RuleText> bySeverity(
+            String id, String fails, String passes, String because, String remedy, Source source) {
+        Map<Severity, RuleText> texts = new EnumMap<>(Severity.class);
+        for (Severity s : Severity.values()) {
+            String own = id + "-" + s.name().toLowerCase(Locale.ROOT);
+            texts.put(s, new RuleText(own, s, fails, passes, because, remedy, source));
+        }
+        return Collections.unmodifiableMap(texts);
+    }
+}

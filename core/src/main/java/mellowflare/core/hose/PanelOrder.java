@@ -1,7 +1,5 @@
 package mellowflare.core.hose;
 
-import mellowflare.core.measure.Length;
-
 /** Whether the hose must go through its panel before the second end goes on. */
 final class PanelOrder {
     private PanelOrder() {}
@@ -11,7 +9,7 @@ final class PanelOrder {
                 .panel()
                 .filter(p -> c.sides().stream()
                         .flatMap(s -> s.part().flatMap(WrenchRoom::passes).stream())
-                        .noneMatch(n -> n.plus(Length.ofMm(2)).compareTo(p.hole()) <= 0))
+                        .noneMatch(n -> WrenchRoom.hole(n).compareTo(p.hole()) <= 0))
                 .isPresent();
     }
 }

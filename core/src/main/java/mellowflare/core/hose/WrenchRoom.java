@@ -13,6 +13,7 @@ public final class WrenchRoom {
 
     private static final double CROW_FOOT_MM = 7;
     private static final double ROOM_MM = 3;
+    private static final double HOLE_ROOM_MM = 2;
     /** Across the corners of a hex over across its flats. */
     private static final double CORNERS = 2 / Math.sqrt(3);
 
@@ -33,6 +34,11 @@ public final class WrenchRoom {
     /** Clear radius for a crow-foot put on from the end. */
     public static Length crowFoot(Length hex) {
         return hex.times(CORNERS / 2).plus(Length.ofMm(CROW_FOOT_MM));
+    }
+
+    /** The hole that something of a diameter passes, with the room round it that pushing through wants. */
+    public static Length hole(Length through) {
+        return through.plus(Length.ofMm(HOLE_ROOM_MM));
     }
 
     /** The diameter that an end needs to pass a hole: across the corners of its hex, for an elbow the reach of its outlet as well. */

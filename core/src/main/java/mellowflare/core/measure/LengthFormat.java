@@ -55,6 +55,12 @@ public final class LengthFormat {
         return Length.ofMm(Math.floor(length.mm() + 0.5));
     }
 
+    /** Rounded up to what can be marked, so that nothing made to it is too short: whole millimetres or sixteenths. */
+    public static Length shopUp(Length length, UnitSystem system) {
+        double step = system == UnitSystem.METRIC ? 1 : Length.MM_PER_INCH / SHOP_DENOMINATOR;
+        return Length.ofMm(Math.ceil(length.mm() / step - 1e-6) * step);
+    }
+
     /** Both systems, the job's first: {@code 1 140 mm (44 7/8 in)}. */
     public static String both(Length length, UnitSystem system) {
         return shop(length, system) + " (" + shop(length, system.other()) + ")";

@@ -1,8 +1,6 @@
 package mellowflare.core.sealing;
 
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
@@ -14,24 +12,13 @@ import mellowflare.core.reference.Source;
 
 /** Some joints have no place on some fluids: a compression joint on a brake line, an air coupler on gas. */
 final class JointBelongs implements Rule<JointCase> {
-    private static final Map<Severity, RuleText> TEXTS = texts();
-
-    private static Map<Severity, RuleText> texts() {
-        Map<Severity, RuleText> texts = new EnumMap<>(Severity.class);
-        for (Severity s : Severity.values()) {
-            texts.put(
-                    s,
-                    new RuleText(
-                            "joint.belongs-" + s.name().toLowerCase(Locale.ROOT),
-                            s,
-                            "{says}",
-                            "Nothing in the table speaks against {joint} on {fluid}.",
-                            "{because}",
-                            "{do}",
-                            Source.house("joints and the fluids they do not belong on")));
-        }
-        return texts;
-    }
+    private static final Map<Severity, RuleText> TEXTS = RuleText.bySeverity(
+            "joint.belongs",
+            "{says}",
+            "Nothing in the table speaks against {joint} on {fluid}.",
+            "{because}",
+            "{do}",
+            Source.house("joints and the fluids they do not belong on"));
 
     @Override
     public List<Finding> check(JointCase c) {

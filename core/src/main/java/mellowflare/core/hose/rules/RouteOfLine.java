@@ -65,7 +65,7 @@ final class RouteOfLine implements Rule<HoseCase> {
         Map<String, Figure> figures = Map.of(
                 "finished", Figure.of(finished),
                 "way", Figure.of(way.get()),
-                "wanted", Figure.of(shop(c)),
+                "wanted", Figure.of(LengthFormat.shopUp(c.lengthByRoute().orElseThrow(), c.units())),
                 "shortest", Figure.of(Length.ofMm(shortest).plus(adapters)),
                 "slack", Figure.of(Length.ofMm(Math.max(0, mm - needed))),
                 "sag", Figure.of(Length.ofMm(sag(needed, mm))));
@@ -76,15 +76,6 @@ final class RouteOfLine implements Rule<HoseCase> {
             all.add(Finding.of(mm <= needed * (1 + SLACK), SLACKS, Subject.LENGTH, figures));
         }
         return all;
-    }
-
-    /** What to make it: rounded up to whole millimetres or sixteenths. */
-    private static Length shop(HoseCase c) {
-        Length wanted = c.lengthByRoute().orElseThrow();
-        double step = c.units() == mellowflare.core.measure.UnitSystem.METRIC
-                ? 1
-                : Length.MM_PER_INCH / LengthFormat.SHOP_DENOMINATOR;
-        return Length.ofMm(Math.ceil(wanted.mm() / step - 1e-6) * step);
     }
 
     /** Height of a shallow arc over a chord: slack = 8 h2 / (3 L). */

@@ -20,7 +20,6 @@ import mellowflare.core.reference.Source;
 
 /** A hole in a panel must let the largest part pass that has to, and its edge must not saw on the hose. */
 final class ThroughPanel implements Rule<HoseCase> {
-    private static final double ROOM_MM = 2;
     private static final RuleText HOSE = new RuleText(
             "here.panel",
             Severity.STOP,
@@ -58,7 +57,7 @@ final class ThroughPanel implements Rule<HoseCase> {
         Length hole = panel.get().hole();
         Optional<Length> outside = c.hose().map(HosePart::outside);
         all.add(outside.map(o -> Finding.of(
-                        hole.mm() >= o.mm() + ROOM_MM,
+                        hole.compareTo(WrenchRoom.hole(o)) >= 0,
                         HOSE,
                         Subject.HOSE,
                         Map.of("hole", Figure.of(hole), "outside", Figure.of(o))))
@@ -67,7 +66,7 @@ final class ThroughPanel implements Rule<HoseCase> {
                 .flatMap(s -> s
                         .part()
                         .flatMap(WrenchRoom::passes)
-                        .map(n -> new Passing(s.which().name(), n.plus(Length.ofMm(ROOM_MM))))
+                        .map(n -> new Passing(s.which().name(), WrenchRoom.hole(n)))
                         .stream())
                 .sorted(Comparator.comparing(Passing::needs))
                 .toList();

@@ -1,9 +1,7 @@
 package mellowflare.core.hose.rules;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
@@ -19,24 +17,13 @@ import mellowflare.core.reference.Source;
 
 /** Each tool that the steps ask for and that is not at hand, with what changes without it. */
 final class ToolsAtHand implements Rule<HoseCase> {
-    private static final Map<Severity, RuleText> TEXTS = texts();
-
-    private static Map<Severity, RuleText> texts() {
-        Map<Severity, RuleText> texts = new EnumMap<>(Severity.class);
-        for (Severity s : Severity.values()) {
-            texts.put(
-                    s,
-                    new RuleText(
-                            "here.tool-" + s.name().toLowerCase(Locale.ROOT),
-                            s,
-                            "No {tool} at hand, and the work asks for it.",
-                            "The tools that the work asks for are at hand.",
-                            "{why}",
-                            "{instead}",
-                            Source.house("tools and plan B")));
-        }
-        return texts;
-    }
+    private static final Map<Severity, RuleText> TEXTS = RuleText.bySeverity(
+            "here.tool",
+            "No {tool} at hand, and the work asks for it.",
+            "The tools that the work asks for are at hand.",
+            "{why}",
+            "{instead}",
+            Source.house("tools and plan B"));
 
     @Override
     public List<Finding> check(HoseCase c) {

@@ -1,0 +1,22 @@
+package mellowflare.app.line;
+
+import mellowflare.app.entry.FieldState;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.LengthText;
+import mellowflare.core.measure.Read;
+import mellowflare.core.measure.Refusal;
+
+/** A field for a length that cannot be nothing. */
+final class AboveZero {
+    private AboveZero() {}
+
+    static FieldState<Length> field() {
+        return new FieldState<>(
+                (t, u) -> LengthText.read(t, u)
+                        .then(l -> l.mm() > 0
+                                ? Read.of(l)
+                                : Read.refuse(Refusal.OUT_OF_RANGE, "Give a length above zero, or leave it empty.")),
+                (v, u) -> LengthFormat.figure(v, u.other()));
+    }
+}
