@@ -21,7 +21,7 @@ import mellowflare.app.paint.Pictures;
 import mellowflare.core.connection.Body;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
-import mellowflare.core.hose.Which;
+import mellowflare.core.connection.Which;
 import mellowflare.core.identify.ClueKind;
 import mellowflare.core.identify.FlankSeen;
 import mellowflare.core.identify.HandSeen;

@@ -7,14 +7,14 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
-import mellowflare.core.hose.Here;
+import mellowflare.core.connection.Which;
 import mellowflare.core.hose.HoseCase;
 import mellowflare.core.hose.ToolsNeeded;
 import mellowflare.core.hose.Ways;
-import mellowflare.core.hose.Which;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.parts.Here;
 import mellowflare.core.parts.Tool;
 
 /** Whether it can be done here, with what is at hand, without a window. */

@@ -8,8 +8,8 @@ import javafx.scene.layout.VBox;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.Text;
+import mellowflare.core.connection.Which;
 import mellowflare.core.hose.Ways;
-import mellowflare.core.hose.Which;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.parts.Tool;
 

@@ -24,12 +24,12 @@ import mellowflare.app.paint.DrawingPane;
 import mellowflare.app.shell.Page;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.connection.Which;
 import mellowflare.core.fluid.Duty;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.hose.CutLength;
 import mellowflare.core.hose.HosePlan;
 import mellowflare.core.hose.LineStrip;
-import mellowflare.core.hose.Which;
 import mellowflare.core.measure.LengthFormat;
 
 /** The page of Line. */

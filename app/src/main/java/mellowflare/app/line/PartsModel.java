@@ -94,8 +94,12 @@ public final class PartsModel {
                 "shelf",
                 j -> j.withLine(j.line()
                         .withHose(build.line().hose())
-                        .withEnd(mellowflare.core.hose.Which.A, build.line().a())
-                        .withEnd(mellowflare.core.hose.Which.B, build.line().b())));
+                        .withEnd(
+                                mellowflare.core.connection.Which.A,
+                                build.line().a())
+                        .withEnd(
+                                mellowflare.core.connection.Which.B,
+                                build.line().b())));
     }
 
     /** An amount of money as the catalogue has it. */

@@ -10,7 +10,7 @@ import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.Text;
-import mellowflare.core.hose.Which;
+import mellowflare.core.connection.Which;
 import mellowflare.core.hose.route.Toward;
 
 /** What is measured of the way: where port B sits seen from port A, where both look, what lies between. */

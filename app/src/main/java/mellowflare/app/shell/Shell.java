@@ -38,7 +38,7 @@ import mellowflare.app.tables.TablesModel;
 import mellowflare.app.tables.TablesView;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.End;
-import mellowflare.core.hose.Which;
+import mellowflare.core.connection.Which;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.Read;
 

@@ -26,7 +26,7 @@ import mellowflare.app.shell.Page;
 import mellowflare.core.connection.Body;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Gender;
-import mellowflare.core.hose.Which;
+import mellowflare.core.connection.Which;
 import mellowflare.core.measure.UnitSystem;
 
 /** The page of Tables. */

@@ -14,7 +14,7 @@ import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
-import mellowflare.core.hose.Which;
+import mellowflare.core.connection.Which;
 import mellowflare.core.identify.FlankSeen;
 import mellowflare.core.identify.HandSeen;
 import mellowflare.core.identify.Identification;

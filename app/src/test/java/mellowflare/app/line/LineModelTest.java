@@ -9,7 +9,7 @@ import mellowflare.book.BookTrouble;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.Gender;
-import mellowflare.core.hose.Which;
+import mellowflare.core.connection.Which;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.HoseEndPart;

@@ -10,7 +10,7 @@ import mellowflare.core.connection.Body;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
-import mellowflare.core.hose.Which;
+import mellowflare.core.connection.Which;
 import mellowflare.core.lookalike.TwinPair;
 import mellowflare.core.measure.UnitSystem;
 import org.junit.jupiter.api.AfterEach;

@@ -9,7 +9,6 @@ import java.util.TreeMap;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.fluid.PressureBasis;
 import mellowflare.core.fluid.Service;
-import mellowflare.core.hose.Here;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.hose.LineEnd;
 import mellowflare.core.identify.Observation;
@@ -17,6 +16,7 @@ import mellowflare.core.identify.SecondDiameter;
 import mellowflare.core.job.Job;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.parts.Here;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.procedure.StepEntry;
 

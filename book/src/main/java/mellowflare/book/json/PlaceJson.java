@@ -9,12 +9,12 @@ import java.util.Optional;
 import java.util.TreeSet;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.geometry.Vector;
-import mellowflare.core.hose.Here;
 import mellowflare.core.hose.OldHose;
 import mellowflare.core.hose.route.KeepOut;
 import mellowflare.core.hose.route.PortAt;
 import mellowflare.core.hose.route.RouteSketch;
 import mellowflare.core.measure.Length;
+import mellowflare.core.parts.Here;
 
 /** The way of a line, the hose that was there and what is at hand, to and from a tree. */
 final class PlaceJson {

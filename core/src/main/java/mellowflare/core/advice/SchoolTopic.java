@@ -10,6 +10,11 @@ public enum SchoolTopic {
     BRAID_CLOSING("closing a reusable end on braid"),
     BARRIER_PRESS("pressing a barrier end"),
     REOPENED_JOINT("joints that are opened often"),
+    FLARE_ORDER("when the second end is flared"),
+    FLARE_STICK_OUT("how far the tube sticks out"),
+    FLARE_CLAMP("clamping a flare bar"),
+    FLARE_CLOSING("closing a flare"),
+    SOCKET_DEPTH("depth of a brazed socket"),
     END_PRIOR("how common ends are");
 
     private final String word;

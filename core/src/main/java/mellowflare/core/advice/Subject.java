@@ -10,6 +10,11 @@ public enum Subject {
     HOSE_END_A("hose end A"),
     HOSE_END_B("hose end B"),
     HOSE("hose"),
+    TUBE("tube"),
+    SHAPE("shape"),
+    BENDS("bends"),
+    TUBE_END_A("tube end A"),
+    TUBE_END_B("tube end B"),
     LENGTH("length"),
     LINE("line"),
     MAKE("make");

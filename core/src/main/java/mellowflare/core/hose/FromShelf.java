@@ -10,6 +10,7 @@ import mellowflare.core.advice.Practice;
 import mellowflare.core.advice.State;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Which;
 import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.AdapterAsk;

@@ -1,11 +1,13 @@
 package mellowflare.core.hose;
 
 import java.util.Optional;
+import mellowflare.core.connection.Which;
 import mellowflare.core.fluid.Service;
 import mellowflare.core.hose.route.RouteSketch;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Length;
+import mellowflare.core.parts.Here;
 
 /**
  * A hose line as the job keeps it.

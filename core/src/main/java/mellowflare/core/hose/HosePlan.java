@@ -7,9 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.connection.Which;
 import mellowflare.core.hose.rules.HoseRules;
 import mellowflare.core.measure.Length;
 import mellowflare.core.procedure.Step;
+import mellowflare.core.procedure.StepTable;
+import mellowflare.core.reference.ReferenceKey;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.sealing.Sealing;
 
@@ -32,6 +35,9 @@ public record HosePlan(
         List<Finding> findings,
         List<Step> steps,
         List<PartLine> parts) {
+    /** The order of work of hose lines. */
+    public static final ReferenceKey<StepTable> STEPS = new ReferenceKey<>("hose steps", StepTable.class);
+
     private static final double TOO_LONG = 4.0 / 3;
 
     public HosePlan {

@@ -9,6 +9,7 @@ import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.SealPlace;
+import mellowflare.core.connection.Which;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Fill;
 import mellowflare.core.geometry.Pen;

@@ -1,5 +1,7 @@
 package mellowflare.core.hose;
 
+import mellowflare.core.parts.WrenchRoom;
+
 /** Whether the hose must go through its panel before the second end goes on. */
 final class PanelOrder {
     private PanelOrder() {}

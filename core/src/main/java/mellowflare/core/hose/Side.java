@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Seat;
+import mellowflare.core.connection.Which;
 import mellowflare.core.lookalike.Twin;
 import mellowflare.core.material.Metal;
 import mellowflare.core.measure.Length;

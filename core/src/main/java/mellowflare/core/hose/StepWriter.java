@@ -17,6 +17,7 @@ import mellowflare.core.advice.Subject;
 import mellowflare.core.advice.Wording;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Seat;
+import mellowflare.core.connection.Which;
 import mellowflare.core.fluid.FluidGroup;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
@@ -29,6 +30,7 @@ import mellowflare.core.parts.Tool;
 import mellowflare.core.parts.ToolTable;
 import mellowflare.core.procedure.RecordField;
 import mellowflare.core.procedure.Step;
+import mellowflare.core.procedure.StepTable;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.sealing.Sealing;
 
@@ -70,7 +72,7 @@ final class StepWriter {
     private List<Placed> placed() {
         List<Placed> placed = new ArrayList<>();
         Set<String> lineWords = lineWords();
-        List<StepTable.Row> rows = c.data().get(StepTable.KEY).rows();
+        List<StepTable.Row> rows = c.data().get(HosePlan.STEPS).rows();
         int at = 0;
         while (at < rows.size()) {
             int end = at;

@@ -3,6 +3,7 @@ package mellowflare.core.hose;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import mellowflare.core.connection.Which;
 import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.parts.Tool;
 import mellowflare.core.parts.ToolTable;

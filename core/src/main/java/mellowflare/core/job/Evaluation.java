@@ -1,42 +1,117 @@
 package mellowflare.core.job;
 
+import java.util.List;
 import java.util.Optional;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Which;
 import mellowflare.core.hose.CutLength;
 import mellowflare.core.hose.HoseCase;
 import mellowflare.core.hose.HosePlan;
+import mellowflare.core.hose.LineEnd;
 import mellowflare.core.hose.route.RoutePlan;
+import mellowflare.core.measure.CalledFigure;
+import mellowflare.core.measure.Length;
 import mellowflare.core.procedure.Bench;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.tube.TubeCase;
+import mellowflare.core.tube.TubePlan;
+import mellowflare.core.tube.TubePort;
 
 /**
  * What follows from a job.
  *
  * @param job the job it follows from
- * @param plan the line worked out
+ * @param plan the line worked out as hose; of a tube line its ports and service
+ * @param tube the line worked out as tube, for a tube line
  * @param bench the steps with what was done
  */
-public record Evaluation(Job job, HosePlan plan, Bench bench) {
+public record Evaluation(Job job, HosePlan plan, Optional<TubePlan> tube, Bench bench) {
+    public Evaluation {
+        if (job.isTube() != tube.isPresent()) {
+            throw new IllegalArgumentException("Exactly a tube line is worked out as tube");
+        }
+    }
 
     /** Works a job out. Pure: the same job and data give the same result. */
     public static Evaluation of(Job job, ReferenceData data) {
-        return of(job, data, Optional.empty());
+        return of(job, data, HosePlan.of(hose(job, data, Optional.empty())));
     }
 
-    /** Works a job out after a change: what costs much and has not changed, the way in space, is taken over from before. The result is the same. */
+    /** Works a job out after a change: what costs much and has not changed is taken over from before. The result is the same. */
     public static Evaluation after(Evaluation before, Job job, ReferenceData data) {
-        return of(job, data, before.plan().c().route());
+        Job was = before.job;
+        boolean same = was.line().equals(job.line())
+                && was.practice().equals(job.practice())
+                && was.units() == job.units()
+                && was.log().equals(job.log())
+                && before.plan.c().data() == data;
+        return of(
+                job,
+                data,
+                same ? before.plan : HosePlan.of(hose(job, data, before.plan.c().route())));
     }
 
-    private static Evaluation of(Job job, ReferenceData data, Optional<RoutePlan> known) {
-        HosePlan plan = HosePlan.of(HoseCase.of(job.line(), job.practice(), job.units(), job.log(), data, known));
+    private static HoseCase hose(Job job, ReferenceData data, Optional<RoutePlan> known) {
+        return HoseCase.of(job.line(), job.practice(), job.units(), job.log(), data, known);
+    }
+
+    private static Evaluation of(Job job, ReferenceData data, HosePlan plan) {
+        Optional<TubePlan> tube = job.isTube()
+                ? Optional.of(TubePlan.of(TubeCase.of(
+                        job.tube(),
+                        port(Which.A, job, data),
+                        port(Which.B, job, data),
+                        job.line().service(),
+                        job.practice(),
+                        job.units(),
+                        job.log(),
+                        data)))
+                : Optional.empty();
         Bench bench = new Bench(
-                plan.steps(),
+                tube.map(TubePlan::steps).orElse(plan.steps()),
                 job.log(),
-                job.line().finished(),
-                plan.cut().filter(CutLength::possible).map(c -> c.shop(job.units())),
+                tube.isPresent() ? tube.get().c().figure() : job.line().finished(),
+                tube.isPresent()
+                        ? tube.get().c().cut().map(c -> c.shop(job.units()))
+                        : plan.cut().filter(CutLength::possible).map(c -> c.shop(job.units())),
                 job.units());
-        return new Evaluation(job, plan, bench);
+        return new Evaluation(job, plan, tube, bench);
+    }
+
+    private static TubePort port(Which which, Job job, ReferenceData data) {
+        LineEnd end = job.line().end(which);
+        return new TubePort(which, end.place(), end.port().flatMap(data.get(EndTable.KEY)::find), end.metal());
+    }
+
+    public ReferenceData data() {
+        return plan.c().data();
+    }
+
+    /** Every finding on the line as what it is, worst first. */
+    public List<Finding> findings() {
+        return tube.map(TubePlan::findings).orElse(plan.findings());
+    }
+
+    /** The order of work. */
+    public List<Step> steps() {
+        return bench.steps();
+    }
+
+    /** The figure behind the cut, with who measured it. */
+    public Optional<CalledFigure> figure() {
+        return bench.figure();
+    }
+
+    /** The cut as marked on the job; empty while it is not known, and for what is bought whole. */
+    public Optional<Length> cut() {
+        return bench.cut();
+    }
+
+    /** How many findings forbid the line as it is planned. */
+    public long stops() {
+        return findings().stream().filter(Finding::stops).count();
     }
 
     /** Where the work was left: “step 4 of 17, Cut with the wheel”, “not begun”, or “made”. */

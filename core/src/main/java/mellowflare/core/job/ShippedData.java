@@ -6,8 +6,8 @@ import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.TradeWords;
 import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.hose.CutRoom;
+import mellowflare.core.hose.HosePlan;
 import mellowflare.core.hose.Scatter;
-import mellowflare.core.hose.StepTable;
 import mellowflare.core.hose.Ways;
 import mellowflare.core.lookalike.TwinTable;
 import mellowflare.core.material.Compatibility;
@@ -17,17 +17,28 @@ import mellowflare.core.parts.Attachments;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.HoseKinds;
 import mellowflare.core.parts.ToolTable;
+import mellowflare.core.procedure.StepTable;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.sealing.JointLimits;
 import mellowflare.core.sealing.Sealants;
 import mellowflare.core.sealing.Sealing;
 import mellowflare.core.thread.PitchLeaves;
 import mellowflare.core.thread.ThreadTable;
+import mellowflare.core.tube.TubePlan;
+import mellowflare.core.tube.end.EndKinds;
+import mellowflare.core.tube.end.FlareBands;
+import mellowflare.core.tube.flare.FlareCauses;
+import mellowflare.core.tube.flare.FlareTools;
+import mellowflare.core.tube.form.TubeScatter;
+import mellowflare.core.tube.rules.Laws;
+import mellowflare.core.tube.stock.Benders;
+import mellowflare.core.tube.stock.TubeMaterials;
+import mellowflare.core.tube.stock.TubeSizes;
 
 /** Puts the shipped tables together into the one bundle that every computation takes. */
 public final class ShippedData {
     /** Names this state of the tables; goes up with every change of a figure. */
-    public static final String VERSION = "2026-11-e";
+    public static final String VERSION = "2026-11-f";
 
     private ShippedData() {}
 
@@ -40,6 +51,7 @@ public final class ShippedData {
         ThreadTable threads = ThreadTable.load();
         EndTable ends = EndTable.load(threads);
         TradeWords trades = TradeWords.load();
+        TubeMaterials materials = TubeMaterials.load();
         return ReferenceData.empty(VERSION)
                 .with(ThreadTable.KEY, threads)
                 .with(PitchLeaves.KEY, PitchLeaves.load())
@@ -58,10 +70,20 @@ public final class ShippedData {
                 .with(Attachments.KEY, Attachments.load())
                 .with(Metals.KEY, Metals.load())
                 .with(AdapterTable.KEY, AdapterTable.load(ends))
-                .with(StepTable.KEY, StepTable.load())
+                .with(HosePlan.STEPS, StepTable.beside(HosePlan.class))
                 .with(ToolTable.KEY, ToolTable.load())
                 .with(Scatter.KEY, Scatter.load())
                 .with(CutRoom.KEY, CutRoom.load())
-                .with(Ways.KEY, Ways.load());
+                .with(Ways.KEY, Ways.load())
+                .with(TubeMaterials.KEY, materials)
+                .with(TubeSizes.KEY, TubeSizes.load(materials))
+                .with(Benders.KEY, Benders.load())
+                .with(EndKinds.KEY, EndKinds.load())
+                .with(FlareBands.KEY, FlareBands.load())
+                .with(FlareTools.KEY, FlareTools.load())
+                .with(FlareCauses.KEY, FlareCauses.load())
+                .with(TubeScatter.KEY, TubeScatter.load())
+                .with(Laws.KEY, Laws.load())
+                .with(TubePlan.STEPS, StepTable.beside(TubePlan.class));
     }
 }

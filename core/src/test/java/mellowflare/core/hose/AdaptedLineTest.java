@@ -13,6 +13,7 @@ import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.State;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.Which;
 import mellowflare.core.hose.rules.HoseRules;
 import mellowflare.core.measure.UnitSystem;
 import org.junit.jupiter.api.Test;

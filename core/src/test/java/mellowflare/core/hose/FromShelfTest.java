@@ -12,6 +12,7 @@ import java.util.Optional;
 import mellowflare.core.advice.Practice;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.Which;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.UnitSystem;
 import org.junit.jupiter.api.Test;

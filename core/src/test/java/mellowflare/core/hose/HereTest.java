@@ -11,9 +11,11 @@ import java.util.Optional;
 import java.util.Set;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.State;
+import mellowflare.core.connection.Which;
 import mellowflare.core.hose.rules.HoseRules;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.parts.Here;
 import mellowflare.core.parts.Tool;
 import org.junit.jupiter.api.Test;
 

@@ -21,6 +21,7 @@ import mellowflare.core.advice.State;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.Which;
 import mellowflare.core.fluid.Duty;
 import mellowflare.core.hose.rules.HoseRules;
 import mellowflare.core.measure.Angle;

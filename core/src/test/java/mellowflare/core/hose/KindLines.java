@@ -6,6 +6,7 @@ import static mellowflare.core.Samples.soundLine;
 
 import java.util.Optional;
 import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Which;
 import mellowflare.core.fluid.Service;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.GaugePressure;

@@ -9,6 +9,7 @@ import java.util.Optional;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.State;
+import mellowflare.core.connection.Which;
 import mellowflare.core.fluid.Duty;
 import mellowflare.core.fluid.PressureBasis;
 import mellowflare.core.fluid.Surroundings;

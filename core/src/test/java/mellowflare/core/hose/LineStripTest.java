@@ -11,6 +11,7 @@ import java.util.Optional;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.Which;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Pen;
 import mellowflare.core.geometry.Shape;

@@ -16,6 +16,7 @@ import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.Catalogue;
+import mellowflare.core.parts.Here;
 import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.parts.HosePart;
 import mellowflare.core.procedure.MakeLog;

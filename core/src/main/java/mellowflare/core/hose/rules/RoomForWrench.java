@@ -10,8 +10,8 @@ import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.hose.HoseCase;
 import mellowflare.core.hose.Side;
-import mellowflare.core.hose.WrenchRoom;
 import mellowflare.core.measure.Length;
+import mellowflare.core.parts.WrenchRoom;
 import mellowflare.core.reference.Source;
 
 /** Room for the wrench, and for the second that holds against it. */

@@ -11,11 +11,11 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.hose.Here;
 import mellowflare.core.hose.HoseCase;
-import mellowflare.core.hose.WrenchRoom;
 import mellowflare.core.measure.Length;
+import mellowflare.core.parts.Here;
 import mellowflare.core.parts.HosePart;
+import mellowflare.core.parts.WrenchRoom;
 import mellowflare.core.reference.Source;
 
 /** A hole in a panel must let the largest part pass that has to, and its edge must not saw on the hose. */

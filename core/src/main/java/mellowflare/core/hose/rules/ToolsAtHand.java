@@ -9,9 +9,9 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
+import mellowflare.core.connection.Which;
 import mellowflare.core.hose.HoseCase;
 import mellowflare.core.hose.ToolsNeeded;
-import mellowflare.core.hose.Which;
 import mellowflare.core.parts.Tool;
 import mellowflare.core.reference.Source;
 

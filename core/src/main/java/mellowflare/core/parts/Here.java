@@ -1,10 +1,10 @@
-package mellowflare.core.hose;
+package mellowflare.core.parts;
 
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import mellowflare.core.connection.Which;
 import mellowflare.core.measure.Length;
-import mellowflare.core.parts.Tool;
 
 /**
  * What is at hand and how much room there is. What has not been said stays empty.

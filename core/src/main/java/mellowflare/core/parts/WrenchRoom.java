@@ -1,10 +1,9 @@
-package mellowflare.core.hose;
+package mellowflare.core.parts;
 
 import java.util.Comparator;
 import java.util.Optional;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthText;
-import mellowflare.core.parts.HoseEndPart;
 
 /** How much room tools and parts need. House figures from the shapes of common tools. */
 public final class WrenchRoom {

@@ -1,17 +1,28 @@
-package mellowflare.core.hose;
+package mellowflare.core.procedure;
 
 import java.util.List;
 import java.util.Set;
 import mellowflare.core.reference.CsvTable;
-import mellowflare.core.reference.ReferenceKey;
 import mellowflare.core.reference.Source;
 
-/** The rows of {@code steps.csv}: the order of work before it is filled for one line. */
+/** The rows of a kind of line's {@code steps.csv}: the order of work before it is filled for one line. */
 public final class StepTable {
-    public static final ReferenceKey<StepTable> KEY = new ReferenceKey<>("hose steps", StepTable.class);
-
-    /** One row. Texts still hold their places in braces. */
-    record Row(
+    /**
+     * One row. Texts still hold their places in braces.
+     *
+     * @param id stable name
+     * @param perEnd whether it stands once for each end
+     * @param when words that must all hold, each with its alternatives
+     * @param title a few words
+     * @param text what to do
+     * @param tools what must be at hand
+     * @param hold why it is a hold point; empty when it is none
+     * @param cutFigure whether the cut figure must be settled before the tick
+     * @param caution what can hurt; may be empty
+     * @param record the figure to write down; may be empty
+     * @param source who says to do it so
+     */
+    public record Row(
             String id,
             boolean perEnd,
             List<Set<String>> when,
@@ -25,7 +36,7 @@ public final class StepTable {
             Source source) {
 
         /** Whether all its words hold; of words parted by a bar one is enough. */
-        boolean holds(Set<String> words) {
+        public boolean holds(Set<String> words) {
             return when.stream().allMatch(any -> any.stream().anyMatch(words::contains));
         }
     }
@@ -36,8 +47,9 @@ public final class StepTable {
         this.rows = rows;
     }
 
-    public static StepTable load() {
-        return new StepTable(CsvTable.beside(StepTable.class, "steps.csv")
+    /** Reads {@code steps.csv} beside a class of the kind of line. */
+    public static StepTable beside(Class<?> kind) {
+        return new StepTable(CsvTable.beside(kind, "steps.csv")
                 .map(
                         r -> new Row(
                                 r.need("id"),
@@ -56,7 +68,7 @@ public final class StepTable {
                         r -> r.id() + r.when()));
     }
 
-    List<Row> rows() {
+    public List<Row> rows() {
         return rows;
     }
 }

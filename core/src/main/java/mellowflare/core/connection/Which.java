@@ -1,20 +1,22 @@
-package mellowflare.core.hose;
+package mellowflare.core.connection;
 
 import mellowflare.core.advice.Subject;
 
 /** The two ends of a line: A is the near one, from which it is looked along. */
 public enum Which {
-    A(Subject.END_A, Subject.JOINT_A, Subject.HOSE_END_A),
-    B(Subject.END_B, Subject.JOINT_B, Subject.HOSE_END_B);
+    A(Subject.END_A, Subject.JOINT_A, Subject.HOSE_END_A, Subject.TUBE_END_A),
+    B(Subject.END_B, Subject.JOINT_B, Subject.HOSE_END_B, Subject.TUBE_END_B);
 
     private final Subject end;
     private final Subject joint;
     private final Subject hoseEnd;
+    private final Subject tubeEnd;
 
-    Which(Subject end, Subject joint, Subject hoseEnd) {
+    Which(Subject end, Subject joint, Subject hoseEnd, Subject tubeEnd) {
         this.end = end;
         this.joint = joint;
         this.hoseEnd = hoseEnd;
+        this.tubeEnd = tubeEnd;
     }
 
     public Subject end() {
@@ -27,6 +29,10 @@ public enum Which {
 
     public Subject hoseEnd() {
         return hoseEnd;
+    }
+
+    public Subject tubeEnd() {
+        return tubeEnd;
     }
 
     public Which other() {

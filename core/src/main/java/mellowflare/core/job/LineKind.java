@@ -1,0 +1,17 @@
+package mellowflare.core.job;
+
+/** What a line is made of between its ports. */
+public enum LineKind {
+    HOSE("hose"),
+    TUBE("tube");
+
+    private final String word;
+
+    LineKind(String word) {
+        this.word = word;
+    }
+
+    public String word() {
+        return word;
+    }
+}

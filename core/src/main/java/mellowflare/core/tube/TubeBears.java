@@ -1,0 +1,33 @@
+package mellowflare.core.tube;
+
+import java.util.Optional;
+import mellowflare.core.measure.Length;
+import mellowflare.core.tube.stock.Tube;
+import mellowflare.core.tube.stock.TubeMaterials;
+import mellowflare.core.tube.stock.TubePressure;
+
+/** What pressure the tube of a line bears, with the wall that its bends leave and at its hottest. */
+public final class TubeBears {
+    private TubeBears() {}
+
+    /** The wall that rules: outside the bends where there are any. */
+    public static Length wall(TubeCase c) {
+        Tube tube = c.tube().orElseThrow();
+        return c.path()
+                .filter(p -> !p.bends().isEmpty())
+                .flatMap(p -> c.radius())
+                .map(tube::wallOutsideBend)
+                .orElse(tube.wall());
+    }
+
+    /** What it bears; empty while no tube is chosen, and when it is too hot for the table. */
+    public static Optional<TubePressure> of(TubeCase c) {
+        return c.tube()
+                .flatMap(t -> TubePressure.of(
+                        t,
+                        wall(c),
+                        c.line().factor(),
+                        c.service().fluidTemperature(),
+                        c.data().get(TubeMaterials.KEY)));
+    }
+}

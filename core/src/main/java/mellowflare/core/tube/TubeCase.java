@@ -1,0 +1,234 @@
+package mellowflare.core.tube;
+
+import java.util.List;
+import java.util.Optional;
+import mellowflare.core.advice.Practice;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.advice.Schools;
+import mellowflare.core.connection.Which;
+import mellowflare.core.fluid.Fluid;
+import mellowflare.core.fluid.FluidTable;
+import mellowflare.core.fluid.Service;
+import mellowflare.core.geometry.BentPath;
+import mellowflare.core.measure.Angle;
+import mellowflare.core.measure.CalledFigure;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.procedure.MakeLog;
+import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.tube.end.EndTraits;
+import mellowflare.core.tube.form.BendMark;
+import mellowflare.core.tube.form.BendOrder;
+import mellowflare.core.tube.form.Clash;
+import mellowflare.core.tube.form.FitChance;
+import mellowflare.core.tube.form.Rounded;
+import mellowflare.core.tube.form.TubeScatter;
+import mellowflare.core.tube.form.TubeShape;
+import mellowflare.core.tube.stock.Bender;
+import mellowflare.core.tube.stock.Benders;
+import mellowflare.core.tube.stock.Tube;
+import mellowflare.core.tube.stock.TubeSize;
+import mellowflare.core.tube.stock.TubeSizes;
+
+/**
+ * A tube line with everything looked up and its shape worked out: what the rules look at.
+ *
+ * @param line as the job keeps it
+ * @param tube the tube
+ * @param size of the table, where it is one of it
+ * @param bender the bender
+ * @param radius of its former, or as measured
+ * @param shape the centre line
+ * @param a near side
+ * @param b far side
+ * @param service what it must do
+ * @param fluid the fluid of the service
+ * @param practice schools
+ * @param units the job's system
+ * @param log what has been done
+ * @param data the tables
+ * @param cut length to cut and marks, once they can be known
+ * @param order in which the bends are made, once path and bender are known
+ * @param clash the narrowest place, once path and tube are known
+ * @param rounded what rounding does, once the path is known
+ */
+public record TubeCase(
+        TubeLine line,
+        Optional<Tube> tube,
+        Optional<TubeSize> size,
+        Optional<Bender> bender,
+        Optional<Length> radius,
+        TubeShape shape,
+        TubeSide a,
+        TubeSide b,
+        Service service,
+        Optional<Fluid> fluid,
+        Practice practice,
+        UnitSystem units,
+        MakeLog log,
+        ReferenceData data,
+        Optional<TubeCut> cut,
+        Optional<BendOrder> order,
+        Optional<Clash> clash,
+        Optional<Rounded> rounded) {
+    /** Radius that a way is drawn with while none is known: three times the tube. Nothing is cut by it. */
+    private static final double DRAWN_RADIUS = 3;
+
+    private static final Length DRAWN_TUBE = Length.ofMm(10);
+
+    /**
+     * Looks up a line and works its shape out.
+     *
+     * @param line as the job keeps it
+     * @param portA what end A goes on
+     * @param portB what end B goes on
+     */
+    public static TubeCase of(
+            TubeLine line,
+            TubePort portA,
+            TubePort portB,
+            Service service,
+            Practice practice,
+            UnitSystem units,
+            MakeLog log,
+            ReferenceData data) {
+        Optional<Tube> tube = line.tube().flatMap(t -> t.tube(data));
+        Optional<TubeSize> size = line.tube()
+                .filter(TubePick.Listed.class::isInstance)
+                .flatMap(t -> data.get(TubeSizes.KEY).find(((TubePick.Listed) t).id()));
+        Optional<Bender> bender = line.bender().flatMap(data.get(Benders.KEY)::find);
+        Optional<Length> radius = line.radius().or(() -> bender.map(Bender::radius));
+        Length outside = tube.map(Tube::outside).orElse(DRAWN_TUBE);
+        TubeShape shape = TubeShape.of(line.measured(), radius.orElse(outside.times(DRAWN_RADIUS)), outside);
+        Optional<Fluid> fluid = service.fluid().flatMap(data.get(FluidTable.KEY)::find);
+        SideReader sides = new SideReader(tube, fluid, practice, data);
+        TubeSide a = sides.read(portA, line.a());
+        TubeSide b = sides.read(portB, line.b());
+        boolean settled = radius.isPresent() || shape.template().isPresent();
+        boolean trimmed =
+                trimmed(practice, data) && b.traits().filter(EndTraits::flared).isPresent();
+        Optional<TubeCut> cut =
+                settled ? shape.developed().map(d -> TubeCut.of(line, d, a, b, trimmed)) : Optional.empty();
+        Optional<BentPath> path = shape.path();
+        Optional<BendOrder> order = path.filter(
+                        p -> radius.isPresent() && !p.bends().isEmpty())
+                .flatMap(p -> bender.map(x -> BendOrder.find(
+                        p,
+                        a.takes(),
+                        b.takes().plus(cut.map(TubeCut::spare).orElse(Length.ZERO)),
+                        outside,
+                        x,
+                        commanded(line, tube, p))));
+        return new TubeCase(
+                line,
+                tube,
+                size,
+                bender,
+                radius,
+                shape,
+                a,
+                b,
+                service,
+                fluid,
+                practice,
+                units,
+                log,
+                data,
+                cut,
+                order,
+                path.filter(p -> tube.isPresent() && radius.isPresent()).flatMap(p -> Clash.narrowest(p, outside)),
+                path.filter(p -> radius.isPresent()).map(p -> Rounded.of(p, a.takes(), units)));
+    }
+
+    private static List<Angle> commanded(TubeLine line, Optional<Tube> tube, BentPath path) {
+        double usual = tube.map(t -> t.material().springBack()).orElse(1.0);
+        return path.bends().stream()
+                .map(x -> line.spring().commanded(Angle.ofDegrees(Math.toDegrees(x.angle())), usual))
+                .toList();
+    }
+
+    public List<TubeSide> sides() {
+        return List.of(a, b);
+    }
+
+    public TubeSide side(Which which) {
+        return which == Which.A ? a : b;
+    }
+
+    /** The path, once it can be bent: measured, without trouble, the radius known. */
+    public Optional<BentPath> path() {
+        return shape.path().filter(p -> radius.isPresent());
+    }
+
+    /** How far the lever must go for each bend; empty while the material is not known. */
+    public List<Angle> levers() {
+        return tube.isEmpty()
+                ? List.of()
+                : path().map(p -> commanded(line, tube, p)).orElse(List.of());
+    }
+
+    /** The marks on the straight tube, from one of its ends once both are squared up. */
+    public List<BendMark> marks(Which from) {
+        return path().map(p -> from == Which.A
+                        ? BendMark.of(p, a.takes())
+                        : BendMark.of(
+                                p.reversed(),
+                                b.takes().plus(cut.map(TubeCut::spare).orElse(Length.ZERO))))
+                .orElse(List.of());
+    }
+
+    /** The chance that it drops in; empty while the way or its radius is not known, and for a template. */
+    public Optional<FitChance> fit() {
+        return path().map(p -> FitChance.of(
+                p,
+                line.measured(),
+                line.reading().instrument(),
+                checkAgrees().orElse(false),
+                bender,
+                rounded,
+                data.get(TubeScatter.KEY)));
+    }
+
+    /** What the second reading is held against: the distance end to end, of a template its length. */
+    public Optional<Length> checked() {
+        return shape.template().or(shape::endToEnd);
+    }
+
+    /** The figure behind the cut, with who measured it and the second reading; empty while nothing was measured. */
+    public Optional<CalledFigure> figure() {
+        Reading r = line.reading();
+        return checked()
+                .filter(l -> l.mm() > 0)
+                .map(l -> new CalledFigure(
+                        l,
+                        LengthFormat.figure(l, units),
+                        r.calledBy(),
+                        r.writtenBy(),
+                        r.instrument(),
+                        r.check(),
+                        r.checkBy()));
+    }
+
+    /** Whether the second reading agrees; empty while there is none. */
+    public Optional<Boolean> checkAgrees() {
+        return figure().flatMap(CalledFigure::secondAgrees);
+    }
+
+    /** The school that a topic follows. */
+    public String school(SchoolTopic topic) {
+        return data.get(Schools.KEY).chosen(topic, practice).id();
+    }
+
+    /** Whether the second end is trimmed and flared after bending. */
+    public boolean trimmed() {
+        return trimmed(practice, data);
+    }
+
+    private static boolean trimmed(Practice practice, ReferenceData data) {
+        return data.get(Schools.KEY)
+                .chosen(SchoolTopic.FLARE_ORDER, practice)
+                .id()
+                .equals("trim");
+    }
+}

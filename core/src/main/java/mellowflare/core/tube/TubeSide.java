@@ -1,0 +1,58 @@
+package mellowflare.core.tube;
+
+import java.util.Optional;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.Which;
+import mellowflare.core.measure.Length;
+import mellowflare.core.tube.end.EndTraits;
+import mellowflare.core.tube.end.FlareBand;
+import mellowflare.core.tube.end.NutSize;
+import mellowflare.core.tube.flare.FlareBench;
+import mellowflare.core.tube.flare.FlareMade;
+import mellowflare.core.tube.flare.FlareSetting;
+import mellowflare.core.tube.flare.FlareTool;
+
+/**
+ * One side of a tube line with everything looked up.
+ *
+ * @param port what it goes on
+ * @param end as the job keeps it
+ * @param traits of its kind
+ * @param part the end that nut and flare go on: the port, else the usual one for the tube
+ * @param threadBore bore of the thread that the flare must pass
+ * @param tool the flaring tool
+ * @param band what the flare's diameter must be
+ * @param bench for the flare
+ * @param middle the stick-out that lands in the middle of the band
+ * @param stickOut the stick-out worked with: as set, else by school
+ * @param made the flare that comes of it
+ * @param nut on the tube
+ */
+public record TubeSide(
+        TubePort port,
+        TubeEnd end,
+        Optional<EndTraits> traits,
+        Optional<End> part,
+        Optional<Length> threadBore,
+        Optional<FlareTool> tool,
+        Optional<FlareBand> band,
+        Optional<FlareBench> bench,
+        Optional<Length> middle,
+        Optional<Length> stickOut,
+        Optional<FlareMade> made,
+        Optional<NutSize> nut) {
+
+    public Which which() {
+        return port.which();
+    }
+
+    /** Length of tube that the end takes beyond the measured point: what flaring shortens, and what reaches in. */
+    public Length takes() {
+        return end.reach().plus(made.map(FlareMade::shortens).orElse(Length.ZERO));
+    }
+
+    /** The setting that is planned: all well but the stick-out as it is. */
+    public Optional<FlareSetting> setting() {
+        return stickOut.map(FlareSetting::good);
+    }
+}

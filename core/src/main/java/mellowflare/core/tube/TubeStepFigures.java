@@ -1,0 +1,238 @@
+package mellowflare.core.tube;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.Which;
+import mellowflare.core.measure.Angle;
+import mellowflare.core.measure.GaugePressure;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.sealing.SealAdvice;
+import mellowflare.core.tube.end.EndKinds;
+import mellowflare.core.tube.end.EndTraits;
+import mellowflare.core.tube.end.TubeEndKind;
+import mellowflare.core.tube.flare.FlareTool;
+import mellowflare.core.tube.form.BendMark;
+import mellowflare.core.tube.form.BendOrder;
+import mellowflare.core.tube.stock.Bender;
+import mellowflare.core.tube.stock.Benders;
+
+/** The figures that stand in the steps of a tube line. */
+final class TubeStepFigures {
+    private static final String OPEN = "…";
+    /** Proof pressure is twice the working pressure. */
+    private static final double PROOF = 2;
+
+    private final TubeCase c;
+    private final Map<Which, SealAdvice> seals;
+
+    TubeStepFigures(TubeCase c, Map<Which, SealAdvice> seals) {
+        this.c = c;
+        this.seals = seals;
+    }
+
+    Optional<GaugePressure> proof() {
+        return c.service().working().filter(w -> w.bar() > 0).map(w -> w.times(PROOF));
+    }
+
+    /** Depth of a brazed socket, by school. */
+    Optional<Length> socketDepth() {
+        return c.tube()
+                .flatMap(t -> c.school(SchoolTopic.SOCKET_DEPTH).equals("tube-wide")
+                        ? Optional.of(t.outside())
+                        : c.data().get(EndKinds.KEY).socket(t.outside()).map(EndKinds.Socket::depth));
+    }
+
+    Map<String, Figure> of(Optional<TubeSide> side) {
+        Map<String, Figure> f = new TreeMap<>();
+        word(f, "cut", c.cut().map(x -> LengthFormat.both(x.shop(c.units()), c.units())));
+        word(f, "tube", c.tube().map(t -> capital(t.name())));
+        word(
+                f,
+                "fluidCaution",
+                Optional.of(c.fluid().map(x -> x.caution()).orElse("Never feel for a pressurised leak by hand.")));
+        word(f, "proof", proof().map(p -> Figure.of(p).text(c.units())));
+        word(f, "nuts", Optional.of(nuts()));
+        word(f, "stickOuts", Optional.of(stickOuts()));
+        f.put("chamfer", Figure.of(chamfer()));
+        word(f, "marks", Optional.of(marks()));
+        word(f, "bends", Optional.of(bends()));
+        word(f, "markWanted", c.bender().map(b -> b.mark().words() + " at the bender's line"));
+        word(f, "radius", c.radius().map(r -> LengthFormat.figure(r, c.units())));
+        word(
+                f,
+                "leave",
+                Optional.of(LengthFormat.figure(c.b().takes().plus(c.line().squareUp()), c.units())));
+        word(f, "flareOil", Optional.of(flareOil()));
+        word(
+                f,
+                "clamp",
+                Optional.of(
+                        c.school(SchoolTopic.FLARE_CLAMP).equals("full")
+                                ? "bar closed fully"
+                                : "bar just gripped, and watched that nothing slides"));
+        word(
+                f,
+                "closing",
+                Optional.of(
+                        c.school(SchoolTopic.FLARE_CLOSING).equals("stroke")
+                                ? "one stroke to the stop"
+                                : "small steps with a look between, the cone never shifted"));
+        word(
+                f,
+                "spacing",
+                c.tube()
+                        .flatMap(t -> c.data().get(Benders.KEY).spacing(t.outside()))
+                        .map(l -> LengthFormat.figure(l, c.units())));
+        word(f, "socket", socketDepth().map(l -> LengthFormat.figure(l, c.units())));
+        word(
+                f,
+                "gap",
+                c.tube()
+                        .flatMap(t -> c.data().get(EndKinds.KEY).socket(t.outside()))
+                        .map(s -> LengthFormat.figure(s.gapLow(), c.units()) + " to "
+                                + LengthFormat.figure(s.gapHigh(), c.units())));
+        side.ifPresent(s -> sideFigures(f, s));
+        return f;
+    }
+
+    private void sideFigures(Map<String, Figure> f, TubeSide s) {
+        Optional<SealAdvice> seal = Optional.ofNullable(seals.get(s.which()));
+        f.put("which", Figure.of(s.which().name()));
+        word(
+                f,
+                "port",
+                Optional.of(s.port().place()
+                        + s.port()
+                                .port()
+                                .map(End::brief)
+                                .map(b -> " (" + b + ")")
+                                .orElse("")));
+        word(f, "nutWay", Optional.of(nutWay(s)));
+        word(f, "stick", s.stickOut().map(l -> LengthFormat.figure(l, c.units())));
+        word(
+                f,
+                "band",
+                s.band()
+                        .map(b -> LengthFormat.figure(b.low(), c.units()) + " to "
+                                + LengthFormat.figure(b.high(), c.units())));
+        word(
+                f,
+                "second",
+                s.traits()
+                        .map(t -> t.kind() == TubeEndKind.BUBBLE
+                                ? "stop there: the bubble is done"
+                                : "the cone that folds it in"));
+        word(f, "sealsOn", seal.map(x -> x.sealsOn().words()));
+        word(f, "putOn", seal.map(x -> String.join(" and ", x.putOn())));
+        word(f, "tighten", seal.map(SealAdvice::tighten).map(TubeStepFigures::capital));
+    }
+
+    private static void word(Map<String, Figure> f, String name, Optional<String> text) {
+        f.put(name, Figure.of(text.filter(t -> !t.isEmpty()).orElse(OPEN)));
+    }
+
+    private static String capital(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
+    private String nuts() {
+        return c.sides().stream()
+                .map(s -> "End " + s.which() + ": "
+                        + s.traits()
+                                .map(t -> t.name()
+                                        + s.part().map(p -> " for " + p.brief()).orElse("")
+                                        + (t.sleeve() ? ", nut and sleeve" : ""))
+                                .orElse(OPEN)
+                        + ".")
+                .collect(Collectors.joining(" "));
+    }
+
+    private static String nutWay(TubeSide s) {
+        return s.traits()
+                .map(t -> switch (t.nut()) {
+                    case FEMALE ->
+                        t.made() == EndTraits.Made.RINGED
+                                ? "the nut goes on with its thread toward the end, then the ring."
+                                : t.sleeve()
+                                        ? "the nut goes on with its thread toward the end, then the sleeve with its wide mouth toward the end."
+                                        : "the nut goes on with its thread toward the end.";
+                    case MALE ->
+                        "the nut goes on with its thread toward the end, so that its nose will press behind the flare.";
+                    case NONE -> "";
+                })
+                .orElse("the nut goes on with its thread toward the end.");
+    }
+
+    private String stickOuts() {
+        String all = c.sides().stream()
+                .filter(s -> s.traits().filter(EndTraits::flared).isPresent())
+                .map(s ->
+                        s.stickOut().map(l -> LengthFormat.figure(l, c.units())).orElse(OPEN) + " of stick-out in the "
+                                + s.tool().map(FlareTool::name).orElse("flaring tool"))
+                .distinct()
+                .collect(Collectors.joining(", the other end "));
+        return all.isEmpty() ? OPEN : all;
+    }
+
+    private String chamfer() {
+        return c.sides().stream()
+                        .anyMatch(s -> s.traits().filter(t -> t.layers() == 2).isPresent())
+                ? "For a folded flare chamfer inside too: it frees the die."
+                : "";
+    }
+
+    /** Oil that belongs in the system; nothing at all where oil must not be. */
+    private String flareOil() {
+        return c.fluid()
+                .map(f -> switch (f.group()) {
+                    case OIL, ESTER, FUEL, BRAKE -> f.name();
+                    case REFRIGERANT -> "the system's refrigerant oil";
+                    case GAS, AIR -> "light oil, wiped off after";
+                    case WATER, DRINKING -> "water";
+                    case OXIDISER -> "nothing: no oil in an oxidiser line, but a drop of approved lubricant";
+                })
+                .orElse("what belongs in the system");
+    }
+
+    private String marks() {
+        List<BendMark> marks = c.marks(Which.A);
+        Bender.Mark wanted = c.bender().map(Bender::mark).orElse(Bender.Mark.START);
+        return marks.stream()
+                        .map(m -> "bend " + (m.bend() + 1) + " at " + LengthFormat.shop(m.at(wanted), c.units()))
+                        .collect(Collectors.joining(", "))
+                + (marks.isEmpty() ? "" : " (" + wanted.words() + ")");
+    }
+
+    private String bends() {
+        List<BendMark> marks = c.marks(Which.A);
+        if (marks.isEmpty()) {
+            return OPEN;
+        }
+        List<Angle> levers = c.levers();
+        List<BendOrder.Turn> turns = c.order().map(BendOrder::turns).orElseGet(() -> {
+            List<BendOrder.Turn> plain = new ArrayList<>();
+            marks.forEach(m -> plain.add(new BendOrder.Turn(m.bend(), Which.A)));
+            return plain;
+        });
+        return turns.stream()
+                .map(t -> {
+                    BendMark m = marks.get(t.bend());
+                    String lever = levers.isEmpty()
+                            ? ""
+                            : ", lever to " + Figure.of(levers.get(t.bend())).text(c.units());
+                    return "bend " + (t.bend() + 1) + ": turned "
+                            + Figure.of(m.around()).text(c.units()) + " round the line, bent "
+                            + Figure.of(m.angle()).text(c.units()) + lever
+                            + (t.grip() == Which.B ? ", the B side held" : "");
+                })
+                .collect(Collectors.joining("; "));
+    }
+}

@@ -1,0 +1,62 @@
+package mellowflare.core.tube.form;
+
+import java.util.List;
+import mellowflare.core.geometry.Vector;
+import mellowflare.core.measure.Length;
+
+/** How the way of a tube was measured. Lengths of vectors are mm. */
+public sealed interface Measured {
+    Measured NOTHING = new Points(List.of());
+
+    /**
+     * Corners of the centre line, both ends included.
+     *
+     * @param corners in order (mm)
+     */
+    record Points(List<Vector> corners) implements Measured {
+        public Points {
+            corners = List.copyOf(corners);
+        }
+    }
+
+    /**
+     * Legs with the corners between them.
+     *
+     * @param legs in order
+     * @param to where the rule was laid at the corners
+     */
+    record Legs(List<Leg> legs, LegTo to) implements Measured {
+        public Legs {
+            legs = List.copyOf(legs);
+        }
+    }
+
+    /**
+     * Straights, rotations and bends, as a bender's table has them.
+     *
+     * @param rows in order, the last with its straight alone
+     */
+    record Rows(List<Row> rows) implements Measured {
+        public Rows {
+            rows = List.copyOf(rows);
+        }
+    }
+
+    /**
+     * The developed length alone, read off a soft template laid along the way.
+     *
+     * @param length above zero
+     */
+    record Template(Length length) implements Measured {
+        public Template {
+            if (length.mm() <= 0) {
+                throw new IllegalArgumentException("A template is longer than nothing");
+            }
+        }
+    }
+
+    /** Whether anything was measured. */
+    default boolean said() {
+        return !(this instanceof Points p && p.corners.isEmpty());
+    }
+}

@@ -1,0 +1,16 @@
+package mellowflare.core.tube.form;
+
+import java.util.stream.Collectors;
+import mellowflare.core.connection.Which;
+
+/** An order of bends in words. */
+public final class Orders {
+    private Orders() {}
+
+    /** As {@code 1, 3, 2 with the B side held}; the side is said where it is not A. */
+    public static String words(BendOrder order) {
+        return order.turns().stream()
+                .map(t -> (t.bend() + 1) + (t.grip() == Which.B ? " (B side held)" : ""))
+                .collect(Collectors.joining(", "));
+    }
+}

@@ -1,0 +1,54 @@
+package mellowflare.core.tube.rules;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.measure.CalledFigure;
+import mellowflare.core.measure.Length;
+import mellowflare.core.reference.Source;
+import mellowflare.core.tube.TubeCase;
+
+/** The distance end to end, measured by itself, catches a sign, a forgotten leg, a figure heard wrong. */
+final class CheckAgrees implements Rule<TubeCase> {
+    private static final RuleText TEXT = new RuleText(
+            "shape.second-reading",
+            Severity.STOP,
+            "The ends lie {first} apart by the figures and {second} as measured end to end: {apart} between them.",
+            "The distance end to end agrees: {first} by the figures, {second} as measured.",
+            "{apart} apart, {allowed} allowed for a {instrument}",
+            "Measure again, both of you: a sign, a leg or a turn is wrong.",
+            Source.house("three standard deviations of two readings"));
+
+    @Override
+    public List<Finding> check(TubeCase c) {
+        Optional<CalledFigure> f = c.figure();
+        if (f.isEmpty()) {
+            return List.of(Finding.notChecked(TEXT, Subject.LENGTH, "way of the tube"));
+        }
+        if (f.get().second().isEmpty()) {
+            return List.of(Finding.notChecked(
+                    TEXT,
+                    Subject.LENGTH,
+                    c.shape().template().isPresent()
+                            ? "second reading of the template"
+                            : "distance end to end, measured by itself"));
+        }
+        Length second = f.get().second().get();
+        return List.of(Finding.of(
+                f.get().secondAgrees().orElseThrow(),
+                TEXT,
+                Subject.LENGTH,
+                Map.of(
+                        "first", Figure.of(f.get().value()),
+                        "second", Figure.of(second),
+                        "apart", Figure.of(f.get().value().distanceTo(second)),
+                        "allowed", Figure.of(f.get().agreement()),
+                        "instrument", Figure.of(f.get().instrument().word()))));
+    }
+}

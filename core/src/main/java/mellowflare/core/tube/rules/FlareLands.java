@@ -1,0 +1,108 @@
+package mellowflare.core.tube.rules;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.connection.End;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.reference.Source;
+import mellowflare.core.tube.TubeCase;
+import mellowflare.core.tube.TubeSide;
+import mellowflare.core.tube.end.EndTraits;
+import mellowflare.core.tube.flare.FlareFault;
+import mellowflare.core.tube.flare.FlareMade;
+
+/** The flare that is planned: in its band, through its nut, whole. */
+final class FlareLands implements Rule<TubeCase> {
+    private static final RuleText BAND = new RuleText(
+            "flare.band",
+            Severity.STOP,
+            "With {stick} of stick-out the flare comes to {diameter}, outside {low} to {high}.",
+            "With {stick} of stick-out the flare comes to {diameter}, within {low} to {high}.",
+            "flare bench: {tool}; band of {source}",
+            "Set {middle} of stick-out with this tool; the first flare is on scrap.",
+            Source.house("the outer surface keeps its length on the cone"));
+    private static final RuleText SPLIT = new RuleText(
+            "flare.split",
+            Severity.WARN,
+            "The rim is stretched by {strain} of the {limit} that this edge bears: it may split.",
+            "The rim is stretched by {strain}; this edge bears {limit}.",
+            "flare bench, chance of a split {risk}",
+            "Ream and oil, take softer tube or a folded flare, or the band of another standard.",
+            Source.house("stretch that edges bear, by material"));
+    private static final RuleText PASSES = new RuleText(
+            "flare.passes",
+            Severity.STOP,
+            "A flare of {diameter} does not pass the thread of {part}, {bore} in its bore.",
+            "A flare of {diameter} passes the thread of {part}, {bore} in its bore.",
+            "{diameter} against {bore}",
+            "Set {middle} of stick-out with this tool.",
+            Source.of("minor diameter of the thread"));
+
+    @Override
+    public List<Finding> check(TubeCase c) {
+        List<Finding> all = new ArrayList<>();
+        for (TubeSide s : c.sides()) {
+            if (s.traits().filter(EndTraits::flared).isEmpty()) {
+                continue;
+            }
+            Subject about = s.which().tubeEnd();
+            if (s.made().isEmpty()) {
+                all.add(Finding.notChecked(BAND, about, missing(c, s)));
+                continue;
+            }
+            FlareMade made = s.made().get();
+            Figure middle = s.middle().map(Figure::of).orElse(Figure.of("none"));
+            if (s.band().isPresent()) {
+                all.add(Finding.of(
+                        s.band().get().holds(made.diameter()),
+                        BAND,
+                        about,
+                        Map.of(
+                                "stick", Figure.of(s.stickOut().orElseThrow()),
+                                "diameter", Figure.of(made.diameter()),
+                                "low", Figure.of(s.band().get().low()),
+                                "high", Figure.of(s.band().get().high()),
+                                "middle", middle,
+                                "tool", Figure.of(s.tool().orElseThrow().name()),
+                                "source", Figure.of(s.band().get().source().shown()))));
+            } else {
+                all.add(Finding.notChecked(BAND, about, "band of its diameter: name the port"));
+            }
+            all.add(Finding.of(
+                    made.crackRisk() < SPLITS,
+                    SPLIT,
+                    about,
+                    Map.of(
+                            "strain", new Figure.OfShare(made.rimStrain() / made.strainLimit()),
+                            "limit", Figure.of("a stretch of " + LengthFormat.decimal(made.strainLimit(), 2, 2)),
+                            "risk", new Figure.OfShare(made.crackRisk()))));
+            s.threadBore()
+                    .ifPresent(bore -> all.add(Finding.of(
+                            !made.faults().contains(FlareFault.NUT_STUCK),
+                            PASSES,
+                            about,
+                            Map.of(
+                                    "diameter", Figure.of(made.diameter()),
+                                    "part", Figure.of(s.part().map(End::brief).orElse("")),
+                                    "middle", middle,
+                                    "bore", Figure.of(bore)))));
+        }
+        return all;
+    }
+
+    private static final double SPLITS = 0.2;
+
+    private static String missing(TubeCase c, TubeSide s) {
+        if (c.tube().isEmpty()) {
+            return "tube";
+        }
+        return s.tool().isEmpty() ? "flaring tool for end " + s.which() : "stick-out at end " + s.which();
+    }
+}

@@ -1,0 +1,47 @@
+package mellowflare.core.tube.rules;
+
+import java.util.List;
+import java.util.Map;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.flow.PipeVelocity;
+import mellowflare.core.fluid.Duty;
+import mellowflare.core.measure.Length;
+import mellowflare.core.reference.Source;
+import mellowflare.core.tube.TubeCase;
+
+/** Flow against bore: a guide for each duty of a line. */
+final class FlowRuns implements Rule<TubeCase> {
+    private static final RuleText TEXT = new RuleText(
+            "tube.velocity",
+            Severity.WARN,
+            "{flow} through a bore of {bore} runs at {speed}; the guide for {duty} lines is {guide}.",
+            "{flow} through a bore of {bore} runs at {speed}, within the guide of {guide} for {duty} lines.",
+            "{speed} against {guide}",
+            "Take the next larger tube, or accept heat and pressure drop.",
+            Source.house("common velocity guides for pressure, return and suction lines"));
+
+    @Override
+    public List<Finding> check(TubeCase c) {
+        if (c.tube().isEmpty() || c.service().flow().isEmpty()) {
+            return List.of(Finding.notChecked(TEXT, Subject.TUBE, c.tube().isEmpty() ? "tube" : "flow"));
+        }
+        Length bore = c.tube().get().bore();
+        Duty duty = c.service().duty();
+        double speed = PipeVelocity.metresPerSecond(c.service().flow().get(), bore);
+        return List.of(Finding.of(
+                speed <= duty.guideMetresPerSecond(),
+                TEXT,
+                Subject.TUBE,
+                Map.of(
+                        "flow", Figure.of(c.service().flow().get()),
+                        "bore", Figure.of(bore),
+                        "speed", new Figure.OfSpeed(speed),
+                        "guide", new Figure.OfSpeed(duty.guideMetresPerSecond()),
+                        "duty", Figure.of(duty.word()))));
+    }
+}

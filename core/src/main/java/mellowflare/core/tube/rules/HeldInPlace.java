@@ -1,0 +1,50 @@
+package mellowflare.core.tube.rules;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.measure.Length;
+import mellowflare.core.reference.Source;
+import mellowflare.core.tube.TubeCase;
+import mellowflare.core.tube.stock.Benders;
+
+/** How many clamps the line wants. */
+final class HeldInPlace implements Rule<TubeCase> {
+    private static final RuleText TEXT = new RuleText(
+            "tube.clamps",
+            Severity.NOTE,
+            "Tube of {outside} is larger than the table of clamps goes.",
+            "Clamp it at least every {spacing}: {count} for this line, none on a bend and none on a nut.",
+            "table of spacing by outside diameter",
+            "Ask the maker of the clamps.",
+            Source.house("clamp spacing"));
+
+    @Override
+    public List<Finding> check(TubeCase c) {
+        if (c.tube().isEmpty() || c.shape().developed().isEmpty()) {
+            return List.of(Finding.notChecked(TEXT, Subject.TUBE, c.tube().isEmpty() ? "tube" : "way of the tube"));
+        }
+        Optional<Length> spacing =
+                c.data().get(Benders.KEY).spacing(c.tube().get().outside());
+        int count = spacing.map(s -> (int) Math.ceil(c.shape().developed().get().mm() / s.mm()) - 1)
+                .orElse(0);
+        return List.of(Finding.of(
+                spacing.isPresent(),
+                TEXT,
+                Subject.TUBE,
+                Map.of(
+                        "outside", Figure.of(c.tube().get().outside()),
+                        "spacing", spacing.map(Figure::of).orElse(Figure.of("none")),
+                        "count",
+                                Figure.of(
+                                        count == 0
+                                                ? "none between the ends"
+                                                : count == 1 ? "one" : Integer.toString(count)))));
+    }
+}

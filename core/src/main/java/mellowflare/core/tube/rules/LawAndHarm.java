@@ -1,0 +1,72 @@
+package mellowflare.core.tube.rules;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.reference.Source;
+import mellowflare.core.tube.TubeCase;
+import mellowflare.core.tube.TubeSide;
+import mellowflare.core.tube.end.EndTraits;
+
+/** What can hurt and who decides, by what runs in the line; and joints that nobody can reach. */
+final class LawAndHarm implements Rule<TubeCase> {
+    private static final Map<Severity, RuleText> TEXTS = RuleText.bySeverity(
+            "law",
+            "{says}",
+            "Nothing more to say on law and harm.",
+            "{source}",
+            "{do}",
+            Source.of("local code and licensed practice come before this program"));
+    private static final RuleText BURIED = new RuleText(
+            "law.buried",
+            Severity.STOP,
+            "A {kind} is no joint for ground, wall or floor.",
+            "A {kind} lies where it can be reached, or may be buried where the code has it.",
+            "{because}",
+            "Run the tube whole and bring its joints out where they can be reached; braze only where the code has it.",
+            Source.of("EN 1775; EN 806; NFPA 54; local code"));
+
+    @Override
+    public List<Finding> check(TubeCase c) {
+        List<Finding> all = new ArrayList<>();
+        if (c.fluid().isEmpty()) {
+            all.add(Finding.notChecked(TEXTS.get(Severity.WARN), Subject.LINE, "fluid"));
+        } else {
+            c.data()
+                    .get(Laws.KEY)
+                    .of(c.fluid().get().group())
+                    .forEach(law -> all.add(Finding.fail(
+                            TEXTS.get(law.severity()),
+                            Subject.LINE,
+                            Map.of(
+                                    "says", Figure.of(law.says()),
+                                    "do", Figure.of(law.todo()),
+                                    "source", Figure.of(law.source().shown())))));
+        }
+        if (c.line().buried().isEmpty()) {
+            all.add(Finding.notChecked(BURIED, Subject.LINE, "word on whether any of it is buried or walled in"));
+        } else {
+            for (TubeSide s : c.sides()) {
+                s.traits()
+                        .ifPresent(t -> all.add(Finding.of(
+                                !c.line().buried().get() || t.made() == EndTraits.Made.BRAZED,
+                                BURIED,
+                                s.which().joint(),
+                                Map.of(
+                                        "kind", Figure.of(t.name()),
+                                        "because",
+                                                Figure.of(
+                                                        t.made() == EndTraits.Made.RINGED
+                                                                ? "a sleeve loosens unseen"
+                                                                : "a joint that opens must be reached")))));
+            }
+        }
+        return all;
+    }
+}

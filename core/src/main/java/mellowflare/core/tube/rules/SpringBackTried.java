@@ -1,0 +1,55 @@
+package mellowflare.core.tube.rules;
+
+import java.util.List;
+import java.util.Map;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.measure.Angle;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.reference.Source;
+import mellowflare.core.tube.TubeCase;
+import mellowflare.core.tube.form.SpringBack;
+
+/** Without a trial bend the spring-back is a guess. */
+final class SpringBackTried implements Rule<TubeCase> {
+    private static final RuleText TEXT = new RuleText(
+            "bends.spring-back",
+            Severity.NOTE,
+            "Spring-back is taken as usual for {material}: of a bend {share} stays.",
+            "Spring-back is taken from trial bends: for {angle} the lever goes to {lever}.",
+            "{how}",
+            "Make one trial bend on scrap of the same tube and type in what the lever said and what stayed.",
+            Source.house("usual spring-back of the material"));
+
+    @Override
+    public List<Finding> check(TubeCase c) {
+        if (c.path().filter(p -> !p.bends().isEmpty()).isEmpty()) {
+            return List.of();
+        }
+        if (c.tube().isEmpty()) {
+            return List.of(Finding.notChecked(TEXT, Subject.BENDS, "tube"));
+        }
+        SpringBack s = c.line().spring();
+        Angle right = Angle.ofDegrees(90);
+        return List.of(Finding.of(
+                s.tried(),
+                TEXT,
+                Subject.BENDS,
+                Map.of(
+                        "material", Figure.of(c.tube().get().material().name()),
+                        "share",
+                                Figure.of(LengthFormat.decimal(
+                                                c.tube().get().material().springBack() * 100, 1, 0) + " %"),
+                        "angle", Figure.of(right),
+                        "lever", Figure.of(s.commanded(right, 1)),
+                        "how",
+                                Figure.of(
+                                        s.second().isPresent()
+                                                ? "a straight line through two trial bends"
+                                                : s.tried() ? "ratio of one trial bend" : "table of materials"))));
+    }
+}

@@ -1,0 +1,42 @@
+package mellowflare.core.tube.rules;
+
+import java.util.List;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.tube.TubeCase;
+
+/** All that is judged on a tube line. */
+public final class TubeRules {
+    private static final List<Rule<TubeCase>> ALL = List.of(
+            new ShapeHolds(),
+            new CheckAgrees(),
+            new TubeChosen(),
+            new TubeSuits(),
+            new EndSuits(),
+            new WallBears(),
+            new EndMates(),
+            new TubeFlares(),
+            new FlareLands(),
+            new ThumbRule(),
+            new StraightAtEnds(),
+            new BenderFits(),
+            new BendsCanBeMade(),
+            new ClearsItself(),
+            new SpringBackTried(),
+            new RoundingAtFarEnd(),
+            new DropsIn(),
+            new HeldInPlace(),
+            new MetalsBear(),
+            new FlowRuns(),
+            new RoomHere(),
+            new ToolsHere(),
+            new CutHolds(),
+            new LawAndHarm());
+
+    private TubeRules() {}
+
+    /** Every finding, worst first. */
+    public static List<Finding> check(TubeCase c) {
+        return Rule.checkAll(ALL, c);
+    }
+}

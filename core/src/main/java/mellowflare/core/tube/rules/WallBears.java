@@ -1,0 +1,107 @@
+package mellowflare.core.tube.rules;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.measure.GaugePressure;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.Temperature;
+import mellowflare.core.reference.Source;
+import mellowflare.core.tube.TubeBears;
+import mellowflare.core.tube.TubeCase;
+import mellowflare.core.tube.stock.Tube;
+import mellowflare.core.tube.stock.TubeMaterials;
+import mellowflare.core.tube.stock.TubePressure;
+
+/** The wall bears the pressure, at the outside of the bends too, and a surge. */
+final class WallBears implements Rule<TubeCase> {
+    private static final RuleText TEXT = new RuleText(
+            "tube.pressure",
+            Severity.STOP,
+            "The tube bears {bears} and must bear {wanted} ({what}).",
+            "The tube bears {bears} against {wanted} ({what}).",
+            "{criterion}, wall {wall} {where}, stress {stress}, design factor {factor}{yield}",
+            "Take a thicker wall, a smaller tube or a stronger material.",
+            Source.of("Barlow on the outside diameter; greatest shear for thick walls"));
+    private static final RuleText HOT = new RuleText(
+            "tube.heat",
+            Severity.STOP,
+            "{material} at {hot} is hotter than its table goes ({limit}).",
+            "{material} at {hot} keeps {share} of its strength.",
+            "heat table of the material",
+            "Take a material that bears the heat, or keep the heat off.",
+            Source.of("ASME B31 allowable stresses; house table"));
+
+    @Override
+    public List<Finding> check(TubeCase c) {
+        if (c.tube().isEmpty()) {
+            return List.of(Finding.notChecked(TEXT, Subject.TUBE, "tube"));
+        }
+        Tube tube = c.tube().get();
+        TubeMaterials materials = c.data().get(TubeMaterials.KEY);
+        Optional<Temperature> hot = c.service().fluidTemperature();
+        List<Finding> all = new ArrayList<>();
+        if (hot.isEmpty()) {
+            all.add(Finding.notChecked(HOT, Subject.TUBE, "hottest fluid"));
+        } else {
+            Optional<Double> share = materials.share(tube.material(), hot.get());
+            all.add(Finding.of(
+                    share.isPresent(),
+                    HOT,
+                    Subject.TUBE,
+                    Map.of(
+                            "material", Figure.of(tube.material().name()),
+                            "hot", Figure.of(hot.get()),
+                            "limit",
+                                    materials
+                                            .hottest(tube.material())
+                                            .map(Figure::of)
+                                            .orElse(Figure.of("no row")),
+                            "share", new Figure.OfShare(share.orElse(0.0)))));
+        }
+        Optional<GaugePressure> wanted = Stream.of(
+                        c.service().working(), c.service().peak())
+                .flatMap(Optional::stream)
+                .max(Comparator.naturalOrder());
+        if (wanted.isEmpty()) {
+            all.add(Finding.notChecked(TEXT, Subject.TUBE, "working pressure"));
+            return all;
+        }
+        Optional<TubePressure> bears = TubeBears.of(c);
+        if (bears.isEmpty()) {
+            return all;
+        }
+        TubePressure p = bears.get();
+        boolean peak = c.service().peak().filter(x -> x.equals(wanted.get())).isPresent();
+        all.add(Finding.of(
+                p.bears().compareTo(wanted.get()) >= 0,
+                TEXT,
+                Subject.TUBE,
+                Map.of(
+                        "bears", Figure.of(p.bears()),
+                        "wanted", Figure.of(wanted.get()),
+                        "what", Figure.of(peak ? "highest surge" : "working pressure"),
+                        "criterion", Figure.of(p.criterion()),
+                        "wall", Figure.of(TubeBears.wall(c)),
+                        "where",
+                                Figure.of(
+                                        c.path()
+                                                        .filter(x -> !x.bends().isEmpty())
+                                                        .isPresent()
+                                                ? "left outside the bends"
+                                                : "as it comes"),
+                        "stress", Figure.of(LengthFormat.decimal(p.stressMpa(), 0, 0) + " MPa"),
+                        "factor", Figure.of(LengthFormat.decimal(p.factor(), 1, 0)),
+                        "yield", Figure.of(p.byYield() ? ", held down to two thirds of yield" : ""))));
+        return all;
+    }
+}

@@ -1,0 +1,2 @@
+/** What tube, benders and clamps there are, from tables; and what pressure a tube bears. */
+package mellowflare.core.tube.stock;

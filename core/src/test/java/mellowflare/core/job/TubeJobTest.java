@@ -1,0 +1,110 @@
+package mellowflare.core.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.Samples;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.procedure.MakeLog;
+import mellowflare.core.tube.TubeSamples;
+import org.junit.jupiter.api.Test;
+
+class TubeJobTest {
+    private static Job job() {
+        Job open = Job.open("t", "Pump line", "Dunlin", UnitSystem.METRIC);
+        return open.withKind(LineKind.TUBE)
+                .withLine(Samples.soundLine().withService(TubeSamples.service()))
+                .withTube(TubeSamples.line());
+    }
+
+    @Test
+    void aTubeJobIsWorkedOutAsTube() {
+        Evaluation e = Evaluation.of(job(), Samples.DATA);
+        assertThat(e.tube()).isPresent();
+        assertThat(e.steps()).anyMatch(s -> s.id().equals("scrap"));
+        assertThat(e.findings()).anyMatch(f -> f.rule().id().equals("shape.holds"));
+        assertThat(e.cut()).isEqualTo(e.tube().get().c().cut().map(c -> c.shop(UnitSystem.METRIC)));
+        assertThat(e.leftOff()).isEqualTo("not begun");
+        // Its ports are those of the line: a boss at A does not take a 37 degree flare.
+        assertThat(e.stops()).isPositive();
+    }
+
+    @Test
+    void turnedIntoHoseAndBackNothingIsLost() {
+        Job hose = job().withKind(LineKind.HOSE);
+        assertThat(Evaluation.of(hose, Samples.DATA).tube()).isEmpty();
+        assertThat(hose.withKind(LineKind.TUBE)).isEqualTo(job());
+    }
+
+    @Test
+    void workedOutAfterAChangeItIsTheSame() {
+        Evaluation before = Evaluation.of(job(), Samples.DATA);
+        Job changed = job().withTube(job().tube().withRadius(Optional.of(Length.ofMm(30))));
+        assertThat(Evaluation.after(before, changed, Samples.DATA).findings())
+                .isEqualTo(Evaluation.of(changed, Samples.DATA).findings());
+        assertThat(Evaluation.after(before, changed, Samples.DATA).plan()).isSameAs(before.plan());
+    }
+
+    /** The cut is held until the distance end to end was read a second time and the figure read back. */
+    @Test
+    void theCutIsReadBackFirst() {
+        Job j = job();
+        Evaluation e = Evaluation.of(j, Samples.DATA);
+        assertThat(e.bench().figureStillNeeds()).isEmpty();
+        assertThat(e.bench().cutStillNeeds()).containsExactly("the cut figure read back");
+        MakeLog log = e.bench().readBack("Tobbe", Instant.EPOCH).value().orElseThrow();
+        assertThat(Evaluation.of(j.withLog(log), Samples.DATA).bench().cutStillNeeds())
+                .isEmpty();
+        // A changed plan makes the reading void and says so.
+        Job changed = j.withLog(log).withTube(j.tube().withSquareUp(Length.ofMm(4)));
+        Evaluation after = Evaluation.of(changed, Samples.DATA);
+        assertThat(after.bench().cutStillNeeds()).isNotEmpty();
+        assertThat(after.findings()).anyMatch(f -> f.stops() && f.rule().id().equals("make.cut-still-right"));
+    }
+
+    @Test
+    void stepsAreTickedWithTheFlareMeasured() {
+        Job j = job();
+        Evaluation e = Evaluation.of(j, Samples.DATA);
+        MakeLog log = e.bench().readBack("Tobbe", Instant.EPOCH).value().orElseThrow();
+        for (int i = 0; i < 60; i++) {
+            Evaluation now = Evaluation.of(j.withLog(log), Samples.DATA);
+            var next = now.bench().next();
+            if (next.isEmpty()) {
+                break;
+            }
+            String id = next.get().id();
+            Map<String, String> figures = next.get().records().isEmpty()
+                    ? Map.of()
+                    : Map.of(
+                            next.get().records().get(0).id(),
+                            next.get().records().get(0).atLeast().isPresent()
+                                    ? "400 bar"
+                                    : next.get()
+                                                    .records()
+                                                    .get(0)
+                                                    .lengthBand()
+                                                    .orElseThrow()
+                                                    .middle()
+                                                    .mm() + " mm");
+            if (id.equals("flare@END_A")) {
+                assertThat(now.bench()
+                                .tick(id, "Maren", Instant.EPOCH, Map.of("flare", "14 mm"))
+                                .refusal()
+                                .orElseThrow())
+                        .contains("14 mm is outside the 12.04 mm to 12.29 mm");
+            }
+            log = now.bench()
+                    .tick(id, "Maren", Instant.EPOCH, figures)
+                    .value()
+                    .orElseThrow(() -> new AssertionError(id + ": "
+                            + now.bench()
+                                    .tick(id, "Maren", Instant.EPOCH, figures)
+                                    .refusal()));
+        }
+        assertThat(Evaluation.of(j.withLog(log), Samples.DATA).leftOff()).startsWith("made, all");
+    }
+}
