@@ -8,12 +8,14 @@ import mellowflare.book.Version;
 import mellowflare.cli.command.AdaptersCommand;
 import mellowflare.cli.command.ConvertCommand;
 import mellowflare.cli.command.ExitStatus;
+import mellowflare.cli.command.FlareCommand;
 import mellowflare.cli.command.HoseCommand;
 import mellowflare.cli.command.IdentifyCommand;
 import mellowflare.cli.command.JobCommand;
 import mellowflare.cli.command.PartsCommand;
 import mellowflare.cli.command.RouteCommand;
 import mellowflare.cli.command.SealCommand;
+import mellowflare.cli.command.TubeCommand;
 import mellowflare.cli.input.Refused;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -36,6 +38,8 @@ import picocli.CommandLine.Command;
             SealCommand.class,
             AdaptersCommand.class,
             RouteCommand.class,
+            TubeCommand.class,
+            FlareCommand.class,
             JobCommand.class,
             PartsCommand.class
         })
@@ -47,7 +51,8 @@ public final class Main implements Runnable {
     @Override
     public void run() {
         throw new CommandLine.ParameterException(
-                spec.commandLine(), "Name a command: convert, identify, seal, adapters, route, hose or job.");
+                spec.commandLine(),
+                "Name a command: convert, identify, seal, adapters, route, hose, tube, flare, parts or job.");
     }
 
     public static void main(String[] args) {

@@ -42,7 +42,7 @@ class BookModelTest {
 
     @Test
     void testListFollowsTheSearchAndEverySave() {
-        assertThat(book.jobsProperty().get()).hasSize(9);
+        assertThat(book.jobsProperty().get()).hasSize(13);
         book.searchProperty().set("winch");
         open.settle();
         assertThat(book.jobsProperty().get()).extracting(JobHead::id).containsExactly("demo-winch");
@@ -67,7 +67,7 @@ class BookModelTest {
         book.putAway(winch);
         open.settle();
         assertThat(book.job().machine()).isEqualTo("Slipway winch 2");
-        assertThat(book.jobsProperty().get().get(8).putAway()).isTrue();
+        assertThat(book.jobsProperty().get().get(12).putAway()).isTrue();
     }
 
     @Test

@@ -61,6 +61,7 @@ public final class KittiwakeSlip {
         KittiwakeSlip slip = new KittiwakeSlip(data);
         List<Job> jobs = new ArrayList<>(List.of(slip.tractor(), slip.winch(now), slip.slewHose(now)));
         jobs.addAll(new OtherLines(data).jobs());
+        jobs.addAll(TubeLines.jobs());
         return List.copyOf(jobs);
     }
 

@@ -75,12 +75,30 @@ public final class DrawingSvg {
     }
 
     private void dimension(Shape.Dimension m) {
-        double y = Math.max(m.from().y(), m.to().y()) + 4 + m.rank() * STEP;
         String colour = m.measured() ? "#2b4c8c" : "#22282b";
-        line(List.of(m.from(), new Point(m.from().x(), y + 1)), colour, 0.25, "", false, "none");
-        line(List.of(m.to(), new Point(m.to().x(), y + 1)), colour, 0.25, "", false, "none");
+        if (Math.abs(m.from().x() - m.to().x()) < Math.abs(m.from().y() - m.to().y())) {
+            double x = Math.min(m.from().x(), m.to().x()) - m.rank() * STEP;
+            line(List.of(m.from(), new Point(x, m.from().y())), colour, 0.25, "", false, "none");
+            line(List.of(m.to(), new Point(x, m.to().y())), colour, 0.25, "", false, "none");
+            line(List.of(new Point(x, m.from().y()), new Point(x, m.to().y())), colour, 0.25, "", false, "none");
+            boolean left = m.rank() > 0;
+            text(
+                    new Point(x + (left ? -1.5 : 1.5), (m.from().y() + m.to().y()) / 2 - TEXT / 3),
+                    m.text(),
+                    left ? "end" : "start",
+                    0);
+            return;
+        }
+        boolean above = m.rank() > 0;
+        double base = above
+                ? Math.max(m.from().y(), m.to().y()) + 4
+                : Math.min(m.from().y(), m.to().y()) - 4;
+        double y = base + m.rank() * STEP;
+        double past = above ? 1 : -1;
+        line(List.of(m.from(), new Point(m.from().x(), y + past)), colour, 0.25, "", false, "none");
+        line(List.of(m.to(), new Point(m.to().x(), y + past)), colour, 0.25, "", false, "none");
         line(List.of(new Point(m.from().x(), y), new Point(m.to().x(), y)), colour, 0.25, "", false, "none");
-        text(new Point((m.from().x() + m.to().x()) / 2, y + 1.5), m.text(), "middle", 0);
+        text(new Point((m.from().x() + m.to().x()) / 2, above ? y + 1.5 : y - TEXT), m.text(), "middle", 0);
     }
 
     private void line(List<Point> points, String stroke, double width, String dash, boolean closed, String fill) {

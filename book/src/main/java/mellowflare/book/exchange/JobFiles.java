@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.ZoneId;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.Version;
@@ -16,15 +17,28 @@ import mellowflare.book.sheet.GaugeCardSheet;
 import mellowflare.book.sheet.HandOverSheet;
 import mellowflare.book.sheet.JobSheet;
 import mellowflare.book.sheet.TagSheet;
+import mellowflare.book.sheet.TemplateSheet;
 import mellowflare.core.hose.CutLength;
 import mellowflare.core.hose.LineStrip;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
+import mellowflare.core.measure.Length;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.tube.TubeCase;
+import mellowflare.core.tube.TubeCut;
+import mellowflare.core.tube.TubeParts;
+import mellowflare.core.tube.TubePlan;
+import mellowflare.core.tube.draw.ShapeDrawing;
+import mellowflare.core.tube.draw.TubeStrip;
+import mellowflare.core.tube.form.Measured;
 
 /** Writes jobs and sheets to files, whole or not at all, and reads jobs from files. */
 public final class JobFiles {
     private static final long LARGEST = 4_000_000;
+    /** How the picture of a tube is turned and looked down on (degrees). */
+    private static final double TURN = 30;
+
+    private static final double TILT = 24;
 
     private JobFiles() {}
 
@@ -33,16 +47,17 @@ public final class JobFiles {
         ObjectNode tree = JobJson.tree(result.job());
         ObjectNode snapshot = tree.putObject("snapshot");
         snapshot.put("program", Version.PROGRAM);
-        snapshot.put("data", result.plan().c().data().version());
+        snapshot.put("data", result.data().version());
         snapshot.put("leftOff", result.leftOff());
-        result.plan()
-                .cut()
-                .filter(CutLength::possible)
-                .ifPresent(c -> snapshot.put("cutLength", c.exact().mm()));
-        snapshot.put(
-                "stops",
-                result.plan().findings().stream().filter(f -> f.stops()).count());
+        exact(result).ifPresent(c -> snapshot.put("cutLength", c.mm()));
+        snapshot.put("stops", result.stops());
         return JobJson.writePretty(tree);
+    }
+
+    private static Optional<Length> exact(Evaluation result) {
+        return result.tube().isPresent()
+                ? result.tube().get().c().cut().map(TubeCut::exact)
+                : result.plan().cut().filter(CutLength::possible).map(CutLength::exact);
     }
 
     /** Writes the job as JSON into a folder; gives the file. */
@@ -71,7 +86,7 @@ public final class JobFiles {
 
     public static byte[] sheetBytes(Evaluation result, ZoneId zone) throws BookTrouble {
         try {
-            return JobSheet.pdf(result, stamp(result.plan().c().data()), zone);
+            return JobSheet.pdf(result, stamp(result.data()), zone);
         } catch (IOException e) {
             throw new BookTrouble("The sheet could not be made: " + e.getMessage(), e);
         }
@@ -90,14 +105,69 @@ public final class JobFiles {
         }
     }
 
+    /** Writes the bending template at true size as PDF into a folder; gives the file. */
+    public static Path template(Evaluation result, Path folder) throws BookTrouble {
+        return write(folder.resolve(name(result.job()) + "-template.pdf"), templateBytes(result));
+    }
+
+    public static byte[] templateBytes(Evaluation result) throws BookTrouble {
+        try {
+            return TemplateSheet.pdf(result, stamp(result.data()));
+        } catch (IOException e) {
+            throw new BookTrouble("The template could not be made: " + e.getMessage(), e);
+        }
+    }
+
+    /** Writes straights, rotations and bends as CSV into a folder; gives the file. */
+    public static Path lra(Evaluation result, Path folder) throws BookTrouble {
+        return write(
+                folder.resolve(name(result.job()) + "-lra.csv"), lraText(result).getBytes(StandardCharsets.UTF_8));
+    }
+
+    public static String lraText(Evaluation result) throws BookTrouble {
+        return LraCsv.of(tube(result));
+    }
+
+    /** Writes the tube as DXF into a folder; gives the file. */
+    public static Path dxf(Evaluation result, Path folder) throws BookTrouble {
+        return write(
+                folder.resolve(name(result.job()) + ".dxf"), dxfText(result).getBytes(StandardCharsets.US_ASCII));
+    }
+
+    public static String dxfText(Evaluation result) throws BookTrouble {
+        return TubeDxf.of(tube(result));
+    }
+
+    private static TubeCase tube(Evaluation result) throws BookTrouble {
+        return result.tube()
+                .map(TubePlan::c)
+                .orElseThrow(() -> new BookTrouble("Only a line of tube has straights and bends; this one is hose."));
+    }
+
+    /** Reads a table of straights and bends, or of points. */
+    public static Measured readTubeTable(Path file) throws BookTrouble {
+        return LraCsv.read(text(file, "table"));
+    }
+
+    /** The parts list as CSV. */
+    public static String partsText(Evaluation result) {
+        return result.tube().isPresent()
+                ? PartsCsv.of(TubeParts.of(result.tube().get().c()))
+                : PartsCsv.of(result.plan());
+    }
+
     /** Writes the hand-over sheet for a crimp shop as PDF into a folder; gives the file. */
     public static Path handOver(Evaluation result, Path folder) throws BookTrouble {
         return write(folder.resolve(name(result.job()) + "-hand-over.pdf"), handOverBytes(result));
     }
 
     public static byte[] handOverBytes(Evaluation result) throws BookTrouble {
+        if (result.job().isTube()) {
+            throw new BookTrouble(
+                    "A hand-over sheet is for a crimp shop; hand over a tube with its job sheet and template.");
+        }
         try {
-            return HandOverSheet.pdf(result, stamp(result.plan().c().data()));
+            return HandOverSheet.pdf(result, stamp(result.data()));
         } catch (IOException e) {
             throw new BookTrouble("The hand-over sheet could not be made: " + e.getMessage(), e);
         }
@@ -107,7 +177,7 @@ public final class JobFiles {
     public static Path parts(Evaluation result, Path folder) throws BookTrouble {
         return write(
                 folder.resolve(name(result.job()) + "-parts.csv"),
-                PartsCsv.of(result.plan()).getBytes(StandardCharsets.UTF_8));
+                partsText(result).getBytes(StandardCharsets.UTF_8));
     }
 
     /** Writes the drawing of the line, or of its way where that was measured, as SVG into a folder; gives the file. */
@@ -117,7 +187,13 @@ public final class JobFiles {
     }
 
     public static String drawingText(Evaluation result) {
-        return DrawingSvg.of(LineStrip.page(result.plan()), result.job().title());
+        Optional<TubeCase> tube = result.tube().map(TubePlan::c);
+        return DrawingSvg.of(
+                tube.isPresent()
+                        ? ShapeDrawing.page(tube.get(), TURN, TILT, Optional.empty())
+                                .orElseGet(() -> TubeStrip.page(result.tube().get()))
+                        : LineStrip.page(result.plan()),
+                result.job().title());
     }
 
     /** Writes bytes to a file by way of a neighbour that is moved into place. */
@@ -151,21 +227,26 @@ public final class JobFiles {
 
     /** Reads a job from a file; it gets an id of its own so that nothing in the book is overwritten. */
     public static Job read(Path file) throws BookTrouble {
-        String text;
+        return JobJson.read(text(file, "job")).withId(UUID.randomUUID().toString());
+    }
+
+    private static String text(Path file, String what) throws BookTrouble {
         try {
             if (!Files.exists(file)) {
                 throw new BookTrouble("There is no file " + file + ".");
             }
             if (Files.isDirectory(file) || Files.size(file) > LARGEST) {
-                throw new BookTrouble("The file " + file + " is no job: it is a folder, or far too large.");
+                throw new BookTrouble("The file " + file + " is no " + what + ": it is a folder, or far too large.");
             }
-            text = Files.readString(file, StandardCharsets.UTF_8);
+            return Files.readString(file, StandardCharsets.UTF_8);
         } catch (MalformedInputException e) {
-            throw new BookTrouble("The file " + file + " is no text: a job is a JSON file.", e);
+            throw new BookTrouble(
+                    "The file " + file + " is no text: a " + what + " is a " + (what.equals("job") ? "JSON" : "CSV")
+                            + " file.",
+                    e);
         } catch (IOException e) {
             throw new BookTrouble("The file " + file + " cannot be read.", e);
         }
-        return JobJson.read(text).withId(UUID.randomUUID().toString());
     }
 
     private static String name(Job job) {

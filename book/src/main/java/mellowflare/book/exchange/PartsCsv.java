@@ -2,9 +2,11 @@ package mellowflare.book.exchange;
 
 import de.siegmar.fastcsv.writer.CsvWriter;
 import java.io.StringWriter;
+import java.util.List;
 import java.util.Locale;
 import mellowflare.core.hose.HosePlan;
 import mellowflare.core.hose.PartLine;
+import mellowflare.core.tube.TubeParts;
 
 /** The parts list as CSV: what is needed, what lies on the shelf, what lacks, what it costs. */
 public final class PartsCsv {
@@ -26,6 +28,15 @@ public final class PartsCsv {
                     number(p.cost()));
         }
         csv.writeRecord("", "all", "", "", "", "", "", number(plan.partsCost()));
+        return text.toString();
+    }
+
+    /** What a tube line takes: no catalogue numbers, as tube and nuts are asked for by size. */
+    public static String of(List<TubeParts> parts) {
+        StringWriter text = new StringWriter();
+        CsvWriter csv = CsvWriter.builder().build(text);
+        csv.writeRecord("part", "name", "amount", "need");
+        parts.forEach(p -> csv.writeRecord("", p.name(), p.amount(), number(p.need())));
         return text.toString();
     }
 

@@ -143,6 +143,25 @@ final class Fields {
                 three.get(0).asDouble(), three.get(1).asDouble(), three.get(2).asDouble());
     }
 
+    /** Lists of so many numbers each. */
+    List<List<Double>> numberLists(String name, int each) throws BookTrouble {
+        List<List<Double>> all = new ArrayList<>();
+        for (JsonNode row : list(name)) {
+            List<Double> numbers = new ArrayList<>();
+            for (JsonNode number : row) {
+                if (!number.isNumber()) {
+                    throw wrong(name, "holds what is no number");
+                }
+                numbers.add(number.asDouble());
+            }
+            if (!row.isArray() || numbers.size() != each) {
+                throw wrong(name, "is no list of " + each + " numbers each");
+            }
+            all.add(numbers);
+        }
+        return all;
+    }
+
     List<String> words(String name) throws BookTrouble {
         List<String> all = new ArrayList<>();
         for (JsonNode each : list(name)) {

@@ -30,6 +30,7 @@ import mellowflare.core.identify.SecondDiameter;
 import mellowflare.core.identify.SwivelSeen;
 import mellowflare.core.identify.TaperSeen;
 import mellowflare.core.job.Job;
+import mellowflare.core.job.LineKind;
 import mellowflare.core.material.Metal;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.CalledFigure;
@@ -45,9 +46,11 @@ import mellowflare.core.procedure.ReadBack;
 import mellowflare.core.procedure.StepEntry;
 import mellowflare.core.thread.Pitch;
 import mellowflare.core.thread.PitchReading;
+import mellowflare.core.tube.TubeLine;
 
 /** Reads a job from a tree; every refusal names the field. */
 final class JobReader {
+    private static final TubeJson TUBES = new TubeJson(JsonNodeFactory.instance);
     private static final PlaceJson PLACES = new PlaceJson(JsonNodeFactory.instance);
 
     Job read(JsonNode root) throws BookTrouble {
@@ -71,7 +74,9 @@ final class JobReader {
                     f.textOr("note", ""),
                     f.word("units", Map.of("metric", UnitSystem.METRIC, "inch", UnitSystem.INCH)),
                     practice(f.object("practice")),
+                    f.maybeWord("kind", LineKind.class).orElse(LineKind.HOSE),
                     line(f.object("line")),
+                    f.has("tube") ? TUBES.read(f.object("tube")) : TubeLine.NEW,
                     made(f.object("made")));
         } catch (IllegalArgumentException e) {
             throw new BookTrouble("The job cannot be right: " + e.getMessage() + ".", e);

@@ -19,6 +19,7 @@ import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.Here;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.procedure.StepEntry;
+import mellowflare.core.tube.TubeLine;
 
 /** Writes a job as a tree. What is not known is left out. */
 final class JobWriter {
@@ -39,7 +40,11 @@ final class JobWriter {
         n.put("units", job.units() == UnitSystem.METRIC ? "metric" : "inch");
         ObjectNode practice = n.putObject("practice");
         new TreeMap<>(job.practice().choices()).forEach((topic, school) -> practice.put(word(topic), school));
+        n.put("kind", word(job.kind()));
         n.set("line", line(job.line()));
+        if (!job.tube().equals(TubeLine.NEW)) {
+            n.set("tube", new TubeJson(nodes).write(job.tube()));
+        }
         n.set("made", made(job.log()));
         return n;
     }

@@ -4,34 +4,17 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.State;
-import mellowflare.core.hose.CutLength;
-import mellowflare.core.hose.HoseCase;
-import mellowflare.core.hose.HosePlan;
-import mellowflare.core.hose.JointPlan;
-import mellowflare.core.hose.LineEnd;
-import mellowflare.core.hose.LineStrip;
-import mellowflare.core.hose.PartLine;
-import mellowflare.core.hose.route.PlaceText;
-import mellowflare.core.hose.route.RouteDrawing;
-import mellowflare.core.hose.route.RoutePlan;
-import mellowflare.core.hose.route.RouteSketch;
-import mellowflare.core.identify.Observation;
-import mellowflare.core.identify.ObservationWords;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.measure.CalledFigure;
-import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepEntry;
-import mellowflare.core.sealing.SealAdvice;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** The job sheet: drawing, figures, sealing, findings, steps with what was done. */
@@ -39,10 +22,6 @@ public final class JobSheet {
     private static final String DEFERS =
             "Local codes, the makers of hose and ends, and licensed practice come before this sheet.";
 
-    /** How the picture of the way is turned and looked down on (degrees). */
-    private static final double TURN = 30;
-
-    private static final double TILT = 24;
     private final Evaluation result;
     private final UnitSystem units;
     private final DateTimeFormatter moment;
@@ -81,102 +60,29 @@ public final class JobSheet {
         }
         page.text("Left off: " + result.leftOff(), 10, 0, false, 0.37f);
         page.rule();
-        page.drawing(LineStrip.page(result.plan()), 62);
-        way(page);
-        figures(page);
-        readings(page);
-        parts(page);
-        joints(page);
+        if (result.tube().isPresent()) {
+            TubeSheetPart tube = new TubeSheetPart(result.tube().get());
+            tube.pictures(page);
+            readings(page, "Way of the tube");
+            tube.figures(page);
+        } else {
+            HoseSheetPart hose = new HoseSheetPart(result);
+            hose.pictures(page);
+            readings(page, "Finished length");
+            hose.lists(page);
+        }
         findings(page);
         steps(page);
     }
 
-    /** The way in space, where it was measured. */
-    private void way(SheetPage page) throws IOException {
-        HoseCase c = result.plan().c();
-        Optional<RouteSketch> sketch = result.job().line().route();
-        if (sketch.isEmpty() || c.hose().isEmpty()) {
-            return;
-        }
-        page.drawing(
-                RouteDrawing.of(
-                        sketch.get(),
-                        c.route(),
-                        c.hose().get().outside(),
-                        TURN,
-                        TILT,
-                        units,
-                        c.a().place(),
-                        c.b().place()),
-                8);
-        page.text(
-                "The way: "
-                        + c.route()
-                                .flatMap(RoutePlan::length)
-                                .map(l -> LengthFormat.shop(l, units)
-                                        + ", the shortest found that keeps the bend radius; port B lies at "
-                                        + PlaceText.text(
-                                                List.of(sketch.get().b().at()), units)
-                                        + " (forward, left, up from port A)")
-                                .orElse("none was found that keeps the bend radius")
-                        + ".",
-                9,
-                0,
-                false,
-                0.37f);
-    }
-
-    private void figures(SheetPage page) throws IOException {
-        Optional<CutLength> cut = result.plan().cut().filter(CutLength::possible);
-        page.figures(List.of(
-                result.plan().c().whole()
-                        ? column(
-                                "take the hose of",
-                                HosePlan.wholeLength(result.plan().c()))
-                        : column("cut the hose at", cut.map(c -> c.shop(units))),
-                column(
-                        "overall, sealing point to sealing point",
-                        result.plan().c().finished().map(CalledFigure::value)),
-                new String[] {
-                    "overall, give or take",
-                    cut.map(c -> LengthFormat.figure(c.tolerance(), units)).orElse("open"),
-                    cut.map(c -> LengthFormat.figure(c.tolerance(), units.other()))
-                            .orElse("")
-                }));
-        cut.ifPresent(c -> {
-            try {
-                page.text(
-                        "Exact cut " + LengthFormat.figure(c.exact(), units) + "; rounding adds "
-                                + LengthFormat.figure(c.roundingError(units), units)
-                                + ". Under pressure the line may lie between "
-                                + LengthFormat.shop(c.underPressure().low(), units) + " and "
-                                + LengthFormat.shop(c.underPressure().high(), units) + ".",
-                        9,
-                        0,
-                        false,
-                        0.37f);
-            } catch (IOException e) {
-                throw new java.io.UncheckedIOException(e);
-            }
-        });
-    }
-
-    private String[] column(String label, Optional<Length> length) {
-        return new String[] {
-            label,
-            length.map(l -> LengthFormat.shop(l, units)).orElse("open"),
-            length.map(l -> LengthFormat.shop(l, units.other())).orElse("")
-        };
-    }
-
-    private void readings(SheetPage page) throws IOException {
-        Optional<CalledFigure> figure = result.job().line().finished();
+    private void readings(SheetPage page, String what) throws IOException {
+        Optional<CalledFigure> figure = result.figure();
         if (figure.isEmpty()) {
             return;
         }
         CalledFigure f = figure.get();
         page.text(
-                "Finished length measured by " + named(f.calledBy()) + " with a "
+                what + " measured by " + named(f.calledBy()) + " with a "
                         + f.instrument().word() + ", written by " + named(f.writtenBy()) + "; second reading "
                         + f.second()
                                 .map(s -> LengthFormat.figure(s, units) + " by " + named(f.secondBy()))
@@ -197,72 +103,9 @@ public final class JobSheet {
         return who.isBlank() ? "nobody named" : who;
     }
 
-    private void parts(SheetPage page) throws IOException {
-        page.heading("Parts", 12);
-        for (PartLine p : result.plan().parts()) {
-            page.text(
-                    p.part() + ": " + p.name() + ", " + p.amount()
-                            + (p.lacks() > 0 ? " (lacks " + LengthFormat.decimal(p.lacks(), 3, 0) + ")" : ""),
-                    9.5f,
-                    0,
-                    false,
-                    0.13f);
-        }
-    }
-
-    private void joints(SheetPage page) throws IOException {
-        page.heading("Sealing", 12);
-        for (JointPlan joint : result.plan().joints()) {
-            String head = "End " + joint.side().which() + ", " + joint.side().place()
-                    + joint.side()
-                            .port()
-                            .map(p -> ", " + p.title() + " " + p.gender().word())
-                            .orElse(", port not settled");
-            page.text(head, 10, 0, true, 0.13f);
-            LineEnd end = result.job().line().end(joint.side().which());
-            if (end.port().isPresent()) {
-                page.text(named(end), 9, 10, false, 0.37f);
-            }
-            for (JointPlan.AdapterJoint a : joint.adapters()) {
-                page.text(
-                        "Adapter " + a.adapter().part().part() + ": "
-                                + a.advice()
-                                        .map(x -> x.saysPutOn() + " " + x.saysNever() + " " + x.saysTighten())
-                                        .orElse("does not go on what stands before it."),
-                        9,
-                        10,
-                        false,
-                        0.13f);
-            }
-            if (joint.advice().isPresent()) {
-                SealAdvice a = joint.advice().get();
-                page.text(
-                        a.saysPutOn() + " " + a.saysNever() + " Lubricant: " + a.lubricant()
-                                + ". " + a.saysTighten() + " Re-use: " + a.reuse() + ". Look for: "
-                                + a.inspect() + ". (" + a.source().shown() + ")",
-                        9,
-                        10,
-                        false,
-                        0.13f);
-            }
-        }
-    }
-
-    /** How the port was named: by what readings and how surely, or not by measuring at all. */
-    private String named(LineEnd end) {
-        if (end.certainty().isEmpty() || end.seen().isEmpty()) {
-            return "Picked from the tables, not measured.";
-        }
-        Observation seen = end.seen().get();
-        List<String> words = new ArrayList<>(ObservationWords.readings(seen, units));
-        words.addAll(ObservationWords.looks(seen));
-        return "Named at " + new Figure.OfShare(end.certainty().get()).text(units) + " from: "
-                + String.join(", ", words) + ".";
-    }
-
     private void findings(SheetPage page) throws IOException {
         page.heading("Findings", 12);
-        for (Finding f : result.plan().findings()) {
+        for (Finding f : result.findings()) {
             if (f.state() == State.PASS) {
                 continue;
             }
@@ -272,16 +115,15 @@ public final class JobSheet {
             page.text(mark + ", " + f.about().word() + ": " + f.says(units), 9.5f, 0, f.stops(), 0.13f);
             page.text("Because " + f.because(units) + ". " + f.remedy(units), 8.5f, 10, false, 0.37f);
         }
-        long passed = result.plan().findings().stream()
-                .filter(f -> f.state() == State.PASS)
-                .count();
+        long passed =
+                result.findings().stream().filter(f -> f.state() == State.PASS).count();
         page.text(passed + " checks passed.", 9.5f, 0, false, 0.13f);
     }
 
     private void steps(SheetPage page) throws IOException {
         page.heading("Steps", 12);
         int number = 1;
-        for (Step s : result.plan().steps()) {
+        for (Step s : result.steps()) {
             Optional<StepEntry> entry = result.job().log().entry(s.id());
             page.need(30);
             page.box(entry.filter(e -> e.outcome() == StepEntry.Outcome.DONE).isPresent());

@@ -118,20 +118,49 @@ final class PdfPainter {
 
     private void dimension(Shape.Dimension d) throws IOException {
         float[] colour = d.measured() ? MEASURED : INK;
-        float line = Math.max(y(d.from()), y(d.to())) + d.rank() * DIMENSION_STEP;
+        boolean upright =
+                Math.abs(d.from().x() - d.to().x()) < Math.abs(d.from().y() - d.to().y());
+        stroke(colour, 0.4f);
+        if (upright) {
+            upright(d, colour);
+            return;
+        }
+        boolean above = d.rank() > 0;
+        float base = above ? Math.max(y(d.from()), y(d.to())) : Math.min(y(d.from()), y(d.to()));
+        float line = base + d.rank() * DIMENSION_STEP;
+        float past = above ? 2 : -2;
         float from = x(d.from());
         float to = x(d.to());
-        stroke(colour, 0.4f);
         out.moveTo(from, y(d.from()));
-        out.lineTo(from, line + 2);
+        out.lineTo(from, line + past);
         out.moveTo(to, y(d.to()));
-        out.lineTo(to, line + 2);
+        out.lineTo(to, line + past);
         out.moveTo(from, line);
         out.lineTo(to, line);
         out.stroke();
         arrow(from, line, 1, colour);
         arrow(to, line, -1, colour);
-        figureOnPaper((from + to) / 2, line + 2.5f, d.text(), colour);
+        figureOnPaper((from + to) / 2, above ? line + 2.5f : line - 8, d.text(), colour);
+    }
+
+    /** A dimension of a height: its line beside, the figure along the left of it. */
+    private void upright(Shape.Dimension d, float[] colour) throws IOException {
+        float line = Math.min(x(d.from()), x(d.to())) - d.rank() * DIMENSION_STEP;
+        float past = d.rank() > 0 ? -2 : 2;
+        for (Point p : List.of(d.from(), d.to())) {
+            out.moveTo(x(p), y(p));
+            out.lineTo(line + past, y(p));
+        }
+        out.moveTo(line, y(d.from()));
+        out.lineTo(line, y(d.to()));
+        out.stroke();
+        text(
+                line + (d.rank() > 0 ? -2 : 2),
+                (y(d.from()) + y(d.to())) / 2 - 3,
+                d.text(),
+                8,
+                colour,
+                d.rank() > 0 ? 1 : 0);
     }
 
     /** A figure stands on a patch of paper, so that no extension line runs through it. */

@@ -10,6 +10,7 @@ import mellowflare.book.tag.TagFacts;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.hose.HosePlan;
 import mellowflare.core.job.Evaluation;
+import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -55,13 +56,12 @@ public final class TagSheet {
         HosePlan plan = e.plan();
         List<String> lines = new ArrayList<>();
         lines.add(facts.machine());
-        lines.add(facts.hose().isEmpty() ? "hose open" : facts.hose());
+        lines.add(facts.hose().isEmpty() ? e.job().kind().word() + " open" : facts.hose());
         lines.add("A " + facts.endA());
         lines.add("B " + facts.endB());
-        lines.add("overall "
-                + plan.c()
-                        .finished()
-                        .map(f -> LengthFormat.both(f.value(), e.job().units()))
+        lines.add((e.job().isTube() ? "developed " : "overall ")
+                + facts.overallMm()
+                        .map(mm -> LengthFormat.both(Length.ofMm(mm), e.job().units()))
                         .orElse("open"));
         facts.clock().ifPresent(c -> lines.add("clock " + LengthFormat.decimal(c, 1, 0) + "° from A, clockwise"));
         plan.c()

@@ -10,7 +10,12 @@ import mellowflare.book.BookTrouble;
 import mellowflare.core.hose.HosePlan;
 import mellowflare.core.hose.Side;
 import mellowflare.core.job.Evaluation;
+import mellowflare.core.measure.Length;
 import mellowflare.core.procedure.StepEntry;
+import mellowflare.core.tube.TubeCase;
+import mellowflare.core.tube.TubePlan;
+import mellowflare.core.tube.TubeSide;
+import mellowflare.core.tube.stock.Tube;
 
 /**
  * The key facts of a line, as its tag carries them.
@@ -18,10 +23,10 @@ import mellowflare.core.procedure.StepEntry;
  * @param id of the job
  * @param title as the fitter calls it
  * @param machine where it belongs
- * @param hose part number; blank when not chosen
- * @param endA part number; blank when not chosen
- * @param endB part number; blank when not chosen
- * @param overallMm overall length (mm); empty when open
+ * @param hose part number of the hose, or the tube; blank when not chosen
+ * @param endA part number, of a tube its kind of end; blank when not chosen
+ * @param endB as endA
+ * @param overallMm overall length (mm), of a tube its developed length; empty when open
  * @param cutMm cut length as marked (mm); empty when open or bought whole
  * @param clock clock angle (degrees); empty without two elbows
  * @param workingBar working pressure (bar gauge); empty when not said
@@ -49,24 +54,31 @@ public record TagFacts(
     /** The facts of a job as it stands. */
     public static TagFacts of(Evaluation e) {
         HosePlan plan = e.plan();
+        Optional<TubeCase> tube = e.tube().map(TubePlan::c);
         boolean done = e.bench().next().isEmpty() && !e.job().log().entries().isEmpty();
         return new TagFacts(
                 e.job().id(),
                 e.job().title(),
                 e.job().machine(),
-                plan.c().hose().map(h -> h.part()).orElse(""),
-                part(plan.c().a()),
-                part(plan.c().b()),
-                plan.c().finished().map(f -> f.value().mm()),
-                plan.cut()
-                        .filter(c -> c.possible())
-                        .map(c -> c.shop(e.job().units()).mm()),
-                plan.c().clockAngle().filter(a -> plan.c().twoElbows()).map(a -> a.degrees()),
+                tube.map(t -> t.tube().map(Tube::name).orElse(""))
+                        .orElse(plan.c().hose().map(h -> h.part()).orElse("")),
+                tube.map(t -> kind(t.a())).orElse(part(plan.c().a())),
+                tube.map(t -> kind(t.b())).orElse(part(plan.c().b())),
+                tube.isPresent()
+                        ? tube.get().shape().developed().map(Length::mm)
+                        : plan.c().finished().map(f -> f.value().mm()),
+                e.cut().map(Length::mm),
+                tube.isPresent()
+                        ? Optional.empty()
+                        : plan.c()
+                                .clockAngle()
+                                .filter(a -> plan.c().twoElbows())
+                                .map(a -> a.degrees()),
                 plan.c().service().working().map(p -> p.bar()),
                 plan.c().fluid().map(f -> f.id()).orElse(""),
                 e.job()
                         .log()
-                        .entry("proof")
+                        .entry(tube.isPresent() ? "test" : "proof")
                         .map(x -> String.join(", ", x.figures().values()))
                         .orElse(""),
                 done
@@ -80,6 +92,10 @@ public record TagFacts(
 
     private static String part(Side side) {
         return side.part().map(p -> p.part()).orElse("");
+    }
+
+    private static String kind(TubeSide side) {
+        return side.traits().map(t -> t.name()).orElse("");
     }
 
     /** The text that the code holds: one line of JSON. */

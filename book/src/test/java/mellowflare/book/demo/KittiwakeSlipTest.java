@@ -30,8 +30,21 @@ class KittiwakeSlipTest {
     }
 
     @Test
+    void testEveryTubeOfTheYardCanBeMadeAsItIsPlanned() {
+        for (Evaluation e : demo.subList(9, 13)) {
+            assertThat(e.job().isTube()).isTrue();
+            assertThat(e.findings().stream()
+                            .filter(Finding::stops)
+                            .map(f -> f.says(e.job().units())))
+                    .as(e.job().title())
+                    .isEmpty();
+            assertThat(e.cut()).as(e.job().title()).isPresent();
+        }
+    }
+
+    @Test
     void testOneJobIsHalfMadeOneNotBegunAndOneStops() {
-        assertThat(demo).hasSize(9);
+        assertThat(demo).hasSize(13);
         assertThat(slew.leftOff()).startsWith("step 6 of");
         assertThat(slew.plan().stops()).isFalse();
         assertThat(winch.leftOff()).isEqualTo("not begun");

@@ -6,18 +6,14 @@ import java.util.Optional;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
 import mellowflare.core.connection.End;
-import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.connection.Which;
-import mellowflare.core.fluid.Duty;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidTable;
-import mellowflare.core.fluid.PressureBasis;
 import mellowflare.core.fluid.Service;
-import mellowflare.core.fluid.Surroundings;
 import mellowflare.core.hose.Fitted;
 import mellowflare.core.hose.HoseCase;
 import mellowflare.core.hose.Side;
@@ -39,7 +35,6 @@ import mellowflare.core.size.DashSize;
 
 /** From the fields of a record to a hose line with its parts looked up. */
 final class HoseIn {
-    private static final Map<String, EndCode> CODES = Words.of(EndCode.values());
     private static final Map<String, HoseKind> KINDS = Words.of(HoseKind.values());
 
     private final ReferenceData data;
@@ -53,7 +48,7 @@ final class HoseIn {
         if (ends.size() != 2) {
             throw f.wrong("ends", "a line has two ends, not " + ends.size() + ".");
         }
-        Service service = service(f.object("service"));
+        Service service = Shared.service(f.object("service"), data);
         Optional<Fluid> fluid = service.fluid().flatMap(data.get(FluidTable.KEY)::find);
         Optional<Angle> clocking = f.angle("clocking", 0, 360);
         return new HoseCase(
@@ -81,7 +76,7 @@ final class HoseIn {
     private Side side(Which which, Fields f) throws Refused {
         HoseEndPart part = f.has("part") ? catalogued(f) : offCatalogue(f);
         Fields given = f.object("port");
-        EndId port = f.has("port") ? endId(given) : part.end().mate();
+        EndId port = f.has("port") ? Shared.endId(given) : part.end().mate();
         given.nothingElse();
         String place = f.text("place").orElse("end " + which);
         List<String> adapters = f.texts("adapters");
@@ -114,7 +109,7 @@ final class HoseIn {
     }
 
     private HoseEndPart offCatalogue(Fields f) throws Refused {
-        EndId id = endId(f);
+        EndId id = Shared.endId(f);
         End end = data.get(EndTable.KEY)
                 .find(id)
                 .orElseThrow(() -> f.wrong("size", "the tables hold no " + id.text() + "."));
@@ -129,10 +124,6 @@ final class HoseIn {
         boolean swivel = f.has("swivel") ? f.flag("swivel") : id.gender() == Gender.FEMALE;
         return HoseEndPart.offCatalogue(
                 id, seat, swivel, f.angle("angle", 0, 120).orElse(Angle.ofDegrees(0)), cutOff, f.pressure("rating"));
-    }
-
-    private static EndId endId(Fields f) throws Refused {
-        return new EndId(f.needWord("code", CODES), f.needText("size"), f.needWord("gender", Words.GENDERS));
     }
 
     private Optional<HosePart> hose(Fields f) throws Refused {
@@ -154,24 +145,5 @@ final class HoseIn {
                 .flatMap(d -> catalogue.hose(kind, d))
                 .orElseThrow(() ->
                         f.wrong("hose", "the catalogue holds no " + kind.word() + " hose of size “" + text + "”.")));
-    }
-
-    private Service service(Fields f) throws Refused {
-        Optional<String> fluid = Shared.fluid(f, data).map(Fluid::id);
-        Service service = new Service(
-                fluid,
-                f.pressure("working"),
-                f.pressure("peak"),
-                f.temperature("fluidTemperature"),
-                f.flow("flow"),
-                f.word("duty", Words.of(Duty.values())).orElse(Duty.PRESSURE),
-                new Surroundings(
-                        f.temperature("surroundings"),
-                        f.word("moves", Words.of(Surroundings.Moves.values())),
-                        f.word("opener", Words.of(Surroundings.Opener.values())),
-                        f.has("wet") ? Optional.of(f.flag("wet")) : Optional.empty()),
-                f.word("pressureTables", Words.of(PressureBasis.values())).orElse(PressureBasis.INCH));
-        f.nothingElse();
-        return service;
     }
 }

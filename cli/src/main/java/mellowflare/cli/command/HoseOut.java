@@ -14,7 +14,6 @@ import mellowflare.core.hose.ToleranceBudget;
 import mellowflare.core.hose.Ways;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
-import mellowflare.core.procedure.Step;
 
 /** A hose line worked out, as a tree. What could not be worked out is left out, and a finding says why. */
 final class HoseOut {
@@ -48,7 +47,7 @@ final class HoseOut {
         ArrayNode joints = out.putArray("joints");
         plan.joints().forEach(j -> joints.add(joint(j)));
         ArrayNode steps = out.putArray("steps");
-        plan.steps().forEach(s -> steps.add(step(s, units)));
+        plan.steps().forEach(s -> steps.add(StepOut.of(s, units)));
         ArrayNode parts = out.putArray("parts");
         for (PartLine p : plan.parts()) {
             parts.addObject()
@@ -113,20 +112,6 @@ final class HoseOut {
             out.put("reuse", a.reuse());
             out.put("source", a.source().shown());
         });
-        return out;
-    }
-
-    private static ObjectNode step(Step s, UnitSystem units) {
-        ObjectNode out = JsonNodeFactory.instance.objectNode();
-        out.put("id", s.id());
-        out.put("title", s.title());
-        out.put("says", s.says(units));
-        s.tools().forEach(out.putArray("tools")::add);
-        s.hold().ifPresent(h -> out.put("hold", h));
-        s.cautions().forEach(out.putArray("cautions")::add);
-        ArrayNode record = out.putArray("record");
-        s.records().forEach(r -> record.add(r.label()));
-        out.put("source", s.source().shown());
         return out;
     }
 }

@@ -10,7 +10,6 @@ import java.time.ZoneId;
 import java.util.concurrent.Callable;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.exchange.JobFiles;
-import mellowflare.book.exchange.PartsCsv;
 import mellowflare.book.store.Book;
 import mellowflare.book.store.BookPlace;
 import mellowflare.book.store.JobHead;
@@ -47,6 +46,9 @@ import picocli.CommandLine.Spec;
             JobCommand.HandOver.class,
             JobCommand.Parts.class,
             JobCommand.DrawingOf.class,
+            JobCommand.Template.class,
+            JobCommand.Lra.class,
+            JobCommand.Dxf.class,
             JobCommand.ReadTag.class
         })
 public final class JobCommand implements Runnable {
@@ -57,7 +59,7 @@ public final class JobCommand implements Runnable {
     public void run() {
         throw new ParameterException(
                 spec.commandLine(),
-                "Say what to do with a job: list, export, import, sheet, tag, hand-over, parts, drawing or read-tag.");
+                "Say what to do with a job: list, export, import, sheet, tag, hand-over, parts, drawing, template, lra, dxf or read-tag.");
     }
 
     /** Which book. */
@@ -186,7 +188,7 @@ public final class JobCommand implements Runnable {
     static final class Parts extends OneJob {
         @Override
         byte[] bytes(Evaluation job) {
-            return PartsCsv.of(job.plan()).getBytes(StandardCharsets.UTF_8);
+            return JobFiles.partsText(job).getBytes(StandardCharsets.UTF_8);
         }
     }
 
@@ -196,6 +198,43 @@ public final class JobCommand implements Runnable {
         @Override
         byte[] bytes(Evaluation job) {
             return JobFiles.drawingText(job).getBytes(StandardCharsets.UTF_8);
+        }
+    }
+
+    /** {@code job template}. */
+    @Command(
+            name = "template",
+            mixinStandardHelpOptions = true,
+            description =
+                    "Writes the bending template of a tube line at true size as PDF, with a ruler to check it by.")
+    static final class Template extends OneJob {
+        @Override
+        byte[] bytes(Evaluation job) throws BookTrouble {
+            return JobFiles.templateBytes(job);
+        }
+    }
+
+    /** {@code job lra}. */
+    @Command(
+            name = "lra",
+            mixinStandardHelpOptions = true,
+            description = "Writes straights, rotations and bends of a tube line with its marks as CSV.")
+    static final class Lra extends OneJob {
+        @Override
+        byte[] bytes(Evaluation job) throws BookTrouble {
+            return JobFiles.lraText(job).getBytes(StandardCharsets.UTF_8);
+        }
+    }
+
+    /** {@code job dxf}. */
+    @Command(
+            name = "dxf",
+            mixinStandardHelpOptions = true,
+            description = "Writes the centre line of a tube line in space, and its flat stretches, as DXF.")
+    static final class Dxf extends OneJob {
+        @Override
+        byte[] bytes(Evaluation job) throws BookTrouble {
+            return JobFiles.dxfText(job).getBytes(StandardCharsets.US_ASCII);
         }
     }
 

@@ -10,8 +10,13 @@ import mellowflare.core.advice.Practice;
 import mellowflare.core.advice.School;
 import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Schools;
+import mellowflare.core.connection.EndId;
+import mellowflare.core.fluid.Duty;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidTable;
+import mellowflare.core.fluid.PressureBasis;
+import mellowflare.core.fluid.Service;
+import mellowflare.core.fluid.Surroundings;
 import mellowflare.core.reference.ReferenceData;
 
 /** Fields that several commands read alike. */
@@ -47,5 +52,30 @@ final class Shared {
         }
         f.nothingElse();
         return practice;
+    }
+
+    /** What a line must do. */
+    static Service service(Fields f, ReferenceData data) throws Refused {
+        Optional<String> fluid = fluid(f, data).map(Fluid::id);
+        Service service = new Service(
+                fluid,
+                f.pressure("working"),
+                f.pressure("peak"),
+                f.temperature("fluidTemperature"),
+                f.flow("flow"),
+                f.word("duty", Words.of(Duty.values())).orElse(Duty.PRESSURE),
+                new Surroundings(
+                        f.temperature("surroundings"),
+                        f.word("moves", Words.of(Surroundings.Moves.values())),
+                        f.word("opener", Words.of(Surroundings.Opener.values())),
+                        f.has("wet") ? Optional.of(f.flag("wet")) : Optional.empty()),
+                f.word("pressureTables", Words.of(PressureBasis.values())).orElse(PressureBasis.INCH));
+        f.nothingElse();
+        return service;
+    }
+
+    /** An end by family, size and gender. */
+    static EndId endId(Fields f) throws Refused {
+        return new EndId(f.needWord("code", Words.CODES), f.needText("size"), f.needWord("gender", Words.GENDERS));
     }
 }

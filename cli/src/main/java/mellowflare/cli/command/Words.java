@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
 import mellowflare.cli.output.FindingsOut;
+import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.measure.UnitSystem;
@@ -17,6 +18,8 @@ final class Words {
     static final Map<String, Gender> GENDERS = Map.of("male", Gender.MALE, "female", Gender.FEMALE);
 
     static final Map<String, Seat> SEATS = of(Seat.values());
+
+    static final Map<String, EndCode> CODES = of(EndCode.values());
 
     private Words() {}
 

@@ -244,6 +244,86 @@ public final class Fields {
         return (below ? -1 : 1) * read.value().get().mm();
     }
 
+    /** A plain number within limits. */
+    public Optional<Double> number(String name, double least, double most) throws Refused {
+        if (!has(name)) {
+            return Optional.empty();
+        }
+        JsonNode value = node.get(name);
+        if (!value.isNumber() || value.asDouble() < least || value.asDouble() > most) {
+            throw wrong(name, "a number from " + least + " to " + most + " is expected here.");
+        }
+        return Optional.of(value.asDouble());
+    }
+
+    /** Lists of so many plain numbers each; empty when it was not given. */
+    public List<List<Double>> numberLists(String name, int each) throws Refused {
+        List<List<Double>> all = new ArrayList<>();
+        if (!has(name)) {
+            return all;
+        }
+        JsonNode list = node.get(name);
+        for (int i = 0; i < list.size(); i++) {
+            List<Double> numbers = new ArrayList<>();
+            for (JsonNode n : list.get(i)) {
+                if (!n.isNumber()) {
+                    throw wrong(name + "[" + i + "]", "a number is expected here, not “" + n.asText() + "”.");
+                }
+                numbers.add(n.asDouble());
+            }
+            if (numbers.size() != each) {
+                throw wrong(name + "[" + i + "]", each + " numbers in brackets are expected here.");
+            }
+            all.add(List.copyOf(numbers));
+        }
+        if (!list.isArray()) {
+            throw wrong(name, "a list in brackets is expected here.");
+        }
+        return all;
+    }
+
+    /** A row of straight (number in mm, or text with its unit), rotation and bend (degrees); empty when it was not given. */
+    public List<Vector> rows(String name) throws Refused {
+        List<Vector> rows = new ArrayList<>();
+        if (!has(name)) {
+            return rows;
+        }
+        JsonNode list = node.get(name);
+        if (!list.isArray()) {
+            throw wrong(name, "a list of rows in brackets is expected here.");
+        }
+        for (int i = 0; i < list.size(); i++) {
+            JsonNode row = list.get(i);
+            String at = name + "[" + i + "]";
+            if (!row.isArray() || row.isEmpty() || row.size() > 3) {
+                throw wrong(at, "straight, rotation and bend in brackets are expected here, such as [120, 90, 45].");
+            }
+            double straight = coordinate(at, row.get(0));
+            if (straight < 0) {
+                throw wrong(at, "a straight is not below zero.");
+            }
+            rows.add(new Vector(straight, degrees(at, row, 1), degrees(at, row, 2)));
+        }
+        return rows;
+    }
+
+    private double degrees(String at, JsonNode row, int i) throws Refused {
+        if (row.size() <= i) {
+            return 0;
+        }
+        if (!row.get(i).isNumber()) {
+            throw wrong(
+                    at,
+                    "rotation and bend are numbers in degrees, not “"
+                            + row.get(i).asText() + "”.");
+        }
+        double value = row.get(i).asDouble();
+        if (!(Math.abs(value) <= 360) || i == 2 && !(value >= 0 && value < 180)) {
+            throw wrong(at, i == 2 ? "a bend lies between 0 and 180 degrees." : "a rotation lies within a full turn.");
+        }
+        return value;
+    }
+
     /** The fields of an object inside this one; empty fields if it was not given. */
     public Fields object(String name) throws Refused {
         if (!has(name)) {

@@ -10,7 +10,7 @@ public final class Corners {
     /** A turn below this is straight on (radians): a hundredth of a degree is beyond any bender. */
     private static final double STRAIGHT_ON = Math.toRadians(0.01);
     /** A turn within this of half a turn goes back on itself (radians). */
-    private static final double BACK = Math.toRadians(0.5);
+    private static final double BACK = Math.toRadians(4);
     /** Bends may touch; less than this of overlap is rounding (mm). */
     private static final double TOUCH = 1e-6;
 

@@ -106,6 +106,20 @@ public record Curve(Pose start, List<Piece> pieces) {
         return List.copyOf(poses);
     }
 
+    /** Places along it: straights by their ends, arcs in steps of a turn (radians) at most. */
+    public List<Pose> byTurn(double turn) {
+        List<Pose> poses = new ArrayList<>(List.of(start));
+        Pose at = start;
+        for (Piece p : pieces) {
+            int steps = p instanceof Arc a ? Math.max(1, (int) Math.ceil(a.angle() / turn)) : 1;
+            for (int i = 1; i <= steps && p.length() > 0; i++) {
+                poses.add(p.after(at, (double) i / steps));
+            }
+            at = p.after(at, 1);
+        }
+        return List.copyOf(poses);
+    }
+
     /** A direction square to the start, carried along without twist to the end. */
     public Vector carried(Vector across) {
         Vector v = across;

@@ -96,6 +96,18 @@ public record Drawing(List<Shape> shapes, Box box, List<Spot> spots) {
             return add(new Shape.Label(at, text, under, role, anchor));
         }
 
+        /** The small octagon of a stop. */
+        public Sheet stopMark(Point at) {
+            List<Point> octagon = new ArrayList<>();
+            for (int i = 0; i < 8; i++) {
+                double t = Math.PI / 8 + i * Math.PI / 4;
+                octagon.add(at.plus(5 * Math.cos(t), 5 * Math.sin(t)));
+            }
+            path(Pen.STOP, Fill.PAPER, true, octagon);
+            line(Pen.STOP, at.plus(0, 2.6), at.plus(0, -0.6));
+            return line(Pen.STOP, at.plus(0, -2.2), at.plus(0, -2.6));
+        }
+
         public Sheet spot(Subject subject, double left, double bottom, double right, double top) {
             spots.add(new Spot(subject, new Box(left, bottom, right, top)));
             return this;

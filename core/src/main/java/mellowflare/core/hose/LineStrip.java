@@ -280,14 +280,7 @@ public final class LineStrip {
         if (!stopped.contains(subject)) {
             return;
         }
-        List<Point> octagon = new ArrayList<>();
-        for (int i = 0; i < 8; i++) {
-            double t = Math.PI / 8 + i * Math.PI / 4;
-            octagon.add(at.plus(5 * Math.cos(t), 5 * Math.sin(t)));
-        }
-        sheet.path(Pen.STOP, Fill.PAPER, true, octagon);
-        sheet.line(Pen.STOP, at.plus(0, 2.6), at.plus(0, -0.6));
-        sheet.line(Pen.STOP, at.plus(0, -2.2), at.plus(0, -2.6));
+        sheet.stopMark(at);
     }
 
     private void lengths(Frame a, Frame b) {

@@ -11,6 +11,7 @@ import mellowflare.core.geometry.Pen;
 import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Pose;
 import mellowflare.core.geometry.Shape;
+import mellowflare.core.geometry.Sight;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
@@ -22,7 +23,6 @@ import mellowflare.core.measure.UnitSystem;
  */
 public final class RouteDrawing {
     private static final double STEP = 12;
-    private static final int RING = 24;
     private final RouteSketch sketch;
     private final Optional<RoutePlan> plan;
     private final double outside;
@@ -68,63 +68,19 @@ public final class RouteDrawing {
         return new RouteDrawing(sketch, plan, outside, units, nameA, nameB).draw(turn, tilt);
     }
 
-    /** One way of looking: two directions on the paper, and where its picture lies there. */
-    private record View(Vector right, Vector up, double scale, double dx, double dy) {
-        static View turned(double turn, double tilt) {
-            double a = Math.toRadians(turn);
-            double t = Math.toRadians(tilt);
-            Vector right = new Vector(Math.cos(a), -Math.sin(a), 0);
-            Vector into = new Vector(Math.sin(a), Math.cos(a), 0);
-            return new View(right, into.times(Math.sin(t)).plus(new Vector(0, 0, Math.cos(t))), 1, 0, 0);
-        }
-
-        Point at(Vector v) {
-            return new Point(dx + scale * v.dot(right), dy + scale * v.dot(up));
-        }
-
-        View placed(double s, double x, double y) {
-            return new View(right, up, s, x, y);
-        }
-    }
-
-    private record Bounds(double left, double bottom, double right, double top) {
-        static Bounds of(View view, List<Vector> all) {
-            double l = Double.POSITIVE_INFINITY;
-            double b = Double.POSITIVE_INFINITY;
-            double r = Double.NEGATIVE_INFINITY;
-            double t = Double.NEGATIVE_INFINITY;
-            for (Vector v : all) {
-                Point p = view.at(v);
-                l = Math.min(l, p.x());
-                b = Math.min(b, p.y());
-                r = Math.max(r, p.x());
-                t = Math.max(t, p.y());
-            }
-            return new Bounds(l, b, r, t);
-        }
-
-        double wide() {
-            return Math.max(1, right - left);
-        }
-
-        double high() {
-            return Math.max(1, top - bottom);
-        }
-    }
-
     private Drawing draw(double turn, double tilt) {
         List<Vector> all = everything();
         // The large picture takes a field of 300 x 170, the two small ones 120 x 80 each at its right.
-        View large = fitted(View.turned(turn, tilt), all, 0, 0, 300, 170);
+        Sight large = Sight.turned(turn, tilt).fitted(all, 0, 0, 300, 170);
         shadow(large);
         boxes(large, true);
         hose(large);
         ports(large, true);
         axes(large);
-        View above = fitted(new View(new Vector(1, 0, 0), new Vector(0, 1, 0), 1, 0, 0), all, 340, 112, 120, 60);
+        Sight above = Sight.ABOVE.fitted(all, 340, 112, 120, 60);
         flat(above, "from above", 340, 178);
         extents(above, new Vector(1, 0, 0), -1);
-        View side = fitted(new View(new Vector(1, 0, 0), new Vector(0, 0, 1), 1, 0, 0), all, 340, 0, 120, 60);
+        Sight side = Sight.FROM_RIGHT.fitted(all, 340, 0, 120, 60);
         flat(side, "from the right", 340, 68);
         return sheet.done(-14, -14, 474, 188);
     }
@@ -144,16 +100,7 @@ public final class RouteDrawing {
         return plan.flatMap(RoutePlan::curve);
     }
 
-    private static View fitted(View view, List<Vector> all, double x, double y, double wide, double high) {
-        Bounds b = Bounds.of(view, all);
-        double scale = Math.min(wide / b.wide(), high / b.high());
-        return view.placed(
-                scale,
-                x + (wide - scale * b.wide()) / 2 - scale * b.left(),
-                y + (high - scale * b.high()) / 2 - scale * b.bottom());
-    }
-
-    private void flat(View view, String name, double x, double y) {
+    private void flat(Sight view, String name, double x, double y) {
         boxes(view, false);
         hose(view);
         ports(view, false);
@@ -164,7 +111,7 @@ public final class RouteDrawing {
         return everything().stream().mapToDouble(Vector::z).min().orElse(0) - outside;
     }
 
-    private void shadow(View view) {
+    private void shadow(Sight view) {
         double z = floor();
         curve().ifPresent(c -> sheet.path(
                 Pen.HIDDEN,
@@ -190,7 +137,7 @@ public final class RouteDrawing {
         return all;
     }
 
-    private void boxes(View view, boolean named) {
+    private void boxes(Sight view, boolean named) {
         for (KeepOut k : sketch.keepOuts()) {
             List<Vector> c = corners(k);
             for (int i = 0; i < 8; i++) {
@@ -218,58 +165,28 @@ public final class RouteDrawing {
         }
     }
 
-    private void hose(View view) {
+    private void hose(Sight view) {
         if (curve().isEmpty()) {
             return;
         }
         List<Pose> way = curve().get().along(STEP);
-        double half = Math.max(1.6, view.scale() * outside / 2);
-        List<Point> one = new ArrayList<>();
-        List<Point> other = new ArrayList<>();
-        for (Pose p : way) {
-            Point c = view.at(p.at());
-            double ux = p.toward().dot(view.right());
-            double uy = p.toward().dot(view.up());
-            double n = Math.hypot(ux, uy);
-            double nx = n < 1e-6 ? 0 : -uy / n * half;
-            double ny = n < 1e-6 ? 0 : ux / n * half;
-            one.add(c.plus(nx, ny));
-            other.add(c.plus(-nx, -ny));
-        }
-        for (int i = 1; i < one.size(); i++) {
-            sheet.path(Pen.NONE, Fill.METAL, true, List.of(one.get(i - 1), one.get(i), other.get(i), other.get(i - 1)));
-        }
-        sheet.path(Pen.OUTLINE, Fill.NONE, false, one);
-        sheet.path(Pen.OUTLINE, Fill.NONE, false, other);
-        sheet.path(
-                Pen.CENTRE_LINE,
-                Fill.NONE,
-                false,
-                way.stream().map(p -> view.at(p.at())).toList());
+        view.bar(sheet, way, Math.max(1.6, view.scale() * outside / 2));
         Point mid = view.at(way.get(way.size() / 2).at());
         sheet.spot(Subject.HOSE, mid.x() - 20, mid.y() - 12, mid.x() + 20, mid.y() + 12);
     }
 
-    private void ports(View view, boolean named) {
+    private void ports(Sight view, boolean named) {
         port(view, sketch.a(), nameA, named, Subject.END_A);
         port(view, sketch.b(), nameB, named, Subject.END_B);
     }
 
     /** A short stub into the machine, and the sealing ring glowing round the port. */
-    private void port(View view, PortAt port, String name, boolean named, Subject subject) {
+    private void port(Sight view, PortAt port, String name, boolean named, Subject subject) {
         double radius = Math.max(outside * 0.55, 5 / view.scale());
-        Vector u = port.out().square();
-        Vector w = port.out().cross(u);
-        List<Point> ring = new ArrayList<>();
-        List<Point> back = new ArrayList<>();
-        for (int i = 0; i <= RING; i++) {
-            double a = 2 * Math.PI * i / RING;
-            Vector r = u.times(Math.cos(a) * radius).plus(w.times(Math.sin(a) * radius));
-            ring.add(view.at(port.at().plus(r)));
-            back.add(view.at(port.at().plus(r).minus(port.out().times(radius * 2.2))));
-        }
+        List<Point> ring = view.ring(port.at(), port.out(), radius);
+        List<Point> back = view.ring(port.at().minus(port.out().times(radius * 2.2)), port.out(), radius);
         sheet.path(Pen.OUTLINE, Fill.METAL, true, back);
-        for (int i = 0; i < RING; i += RING / 4) {
+        for (int i = 0; i < ring.size() - 1; i += ring.size() / 4) {
             sheet.line(Pen.FINE, ring.get(i), back.get(i));
         }
         sheet.add(new Shape.Glow(ring));
@@ -289,7 +206,7 @@ public final class RouteDrawing {
         return PlaceText.text(v.x(), units) + ", " + PlaceText.text(v.y(), units) + ", " + PlaceText.text(v.z(), units);
     }
 
-    private void axes(View view) {
+    private void axes(Sight view) {
         double size = 26 / view.scale();
         Point o = new Point(4, 2);
         Point origin = view.at(Vector.ZERO);
@@ -302,7 +219,7 @@ public final class RouteDrawing {
     }
 
     /** How far apart the ports are, forward in the view from above. */
-    private void extents(View view, Vector along, int rank) {
+    private void extents(Sight view, Vector along, int rank) {
         double apart = sketch.b().at().minus(sketch.a().at()).dot(along);
         Point a = view.at(sketch.a().at());
         Point b = view.at(sketch.b().at());

@@ -27,6 +27,9 @@ public final class FlareCauses {
     /** One standard deviation of a diameter measured with a caliper on a flare (mm). */
     private static final double CALIPER_MM = 0.12;
 
+    /** A stick-out further than this from the middle was set wrong (mm). */
+    private static final double WRONG_MM = 0.25;
+
     private final List<FlareCause> causes;
 
     private FlareCauses(List<FlareCause> causes) {
@@ -89,7 +92,7 @@ public final class FlareCauses {
             double best = -1;
             FlareMade gives = null;
             FlareSetting at = meant;
-            List<Trial> trials = trials(cause.id(), bench, meant);
+            List<Trial> trials = trials(cause.id(), bench, meant, band);
             for (Trial t : trials) {
                 FlareMade made = t.bench.make(t.setting, band, threadBore);
                 double fits = fits(made, seen, measured);
@@ -121,9 +124,15 @@ public final class FlareCauses {
     }
 
     /** A cause at several strengths. */
-    private static List<Trial> trials(String id, FlareBench bench, FlareSetting meant) {
+    private static List<Trial> trials(String id, FlareBench bench, FlareSetting meant, Optional<FlareBand> band) {
         return switch (id) {
-            case "stick-long" -> each(bench, meant, x -> s -> s.withStickOut(plus(s.stickOut(), x)), 0.3, 0.6, 1, 1.5);
+            case "stick-long" ->
+                asSet(
+                        each(bench, meant, x -> s -> s.withStickOut(plus(s.stickOut(), x)), 0.3, 0.6, 1, 1.5),
+                        bench,
+                        meant,
+                        band,
+                        1);
             case "stick-short" ->
                 each(bench, meant, x -> s -> s.withStickOut(plus(s.stickOut(), -x)), 0.3, 0.6, 0.9, 1.2);
             case "slipped" -> List.of(new Trial(bench, meant.withSlips(true)));
@@ -140,6 +149,15 @@ public final class FlareCauses {
             case "wrong-cone" -> each(bench, meant, x -> s -> s.withConeError(Angle.ofDegrees(x)), -8, 8);
             default -> throw new IllegalStateException("causes.csv holds a cause the bench cannot try: " + id);
         };
+    }
+
+    /** A setting that was wrong as it was set stands among the trials itself. */
+    private static List<Trial> asSet(
+            List<Trial> trials, FlareBench bench, FlareSetting meant, Optional<FlareBand> band, int way) {
+        boolean wrong = band.flatMap(b -> bench.stickOutFor(b.middle()))
+                .filter(m -> way * (meant.stickOut().mm() - m.mm()) > WRONG_MM)
+                .isPresent();
+        return wrong ? List.of(new Trial(bench, meant)) : trials;
     }
 
     private static List<Trial> each(

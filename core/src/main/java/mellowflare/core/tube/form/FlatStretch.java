@@ -26,6 +26,11 @@ public record FlatStretch(int first, int last, Angle turn, List<Point> centre, L
         centre = List.copyOf(centre);
     }
 
+    /** In how many straight pieces a bend of an angle (radians) is drawn. */
+    public static int pieces(double angle) {
+        return Math.max(1, (int) Math.ceil(angle / PIECE));
+    }
+
     /** The flat stretches of a tube in order; one for a straight tube or one that lies flat as a whole. */
     public static List<FlatStretch> of(BentPath path) {
         List<FlatStretch> all = new ArrayList<>();
@@ -86,7 +91,7 @@ public record FlatStretch(int first, int last, Angle turn, List<Point> centre, L
             x += straight * Math.cos(way);
             y += straight * Math.sin(way);
             points.add(new Point(x, y));
-            int steps = Math.max(1, (int) Math.ceil(b.angle() / PIECE));
+            int steps = pieces(b.angle());
             double cx = x - side * b.radius() * Math.sin(way);
             double cy = y + side * b.radius() * Math.cos(way);
             for (int s = 1; s <= steps; s++) {

@@ -47,13 +47,15 @@ final class EndMates implements Rule<TubeCase> {
         for (TubeSide s : c.sides()) {
             Subject about = s.which().joint();
             Optional<End> port = s.port().port();
+            if (s.traits().filter(t -> t.codes().isEmpty()).isPresent()) {
+                // Brazed on to tube: there is no end to mate with.
+                continue;
+            }
             if (s.traits().isEmpty() || port.isEmpty()) {
-                if (s.traits().filter(t -> t.codes().isEmpty()).isEmpty()) {
-                    all.add(Finding.notChecked(
-                            TEXT,
-                            about,
-                            port.isEmpty() ? "port at end " + s.which() : "kind of tube end " + s.which()));
-                }
+                all.add(Finding.notChecked(
+                        TEXT,
+                        about,
+                        port.isEmpty() ? "port at end " + s.which() : "kind of tube end " + s.which()));
                 continue;
             }
             EndTraits t = s.traits().get();

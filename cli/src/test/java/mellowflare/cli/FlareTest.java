@@ -1,0 +1,86 @@
+package mellowflare.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class FlareTest {
+    @Test
+    void testDiameterLipAndVerdict() {
+        String in =
+                "{\"od\":6.35,\"wall\":0.8,\"halfAngle\":45,\"stickOut\":1.8,\"kind\":\"refrigeration45\",\"fluid\":\"r410a\"}";
+        Run run = Run.of(in, "flare");
+        assertThat(run.errors()).isEmpty();
+        assertThat(run.status()).isZero();
+        JsonNode out = run.json();
+        assertThat(Schemas.faults("flare.in", in)).isEmpty();
+        assertThat(Schemas.faults("flare.out", out)).isEmpty();
+        assertThat(out.get("flareDiameter").asDouble()).isCloseTo(6.35 + 3.6 * Math.sqrt(0.5), within(1e-9));
+        assertThat(out.get("lipWall").asDouble())
+                .isCloseTo(0.8 * 6.35 / out.get("flareDiameter").asDouble(), within(1e-9));
+        assertThat(out.get("verdict").asText()).isEqualTo("good");
+    }
+
+    @Test
+    void testWithoutAStickOutTheMiddleIsTaken() {
+        JsonNode out = Run.of(
+                        "{\"tube\":\"ACR-3/8\",\"kind\":\"refrigeration45\",\"tool\":\"bar-45\",\"fluid\":\"r32\"}",
+                        "flare")
+                .json();
+        assertThat(out.get("flareDiameter").asDouble()).isCloseTo(13.0, within(1e-9));
+        assertThat(out.get("bestStickOut").asDouble()).isCloseTo(1.307, within(1e-3));
+    }
+
+    @Test
+    void testFaultsStopAndTheirCauseIsFound() {
+        Run run = Run.of(
+                "{\"tube\":\"ACR-3/8\",\"kind\":\"refrigeration45\",\"tool\":\"bar-45\",\"fluid\":\"r410a\",\"stickOut\":2.3,"
+                        + "\"seen\":[\"wide\"],\"measured\":14.4}",
+                "flare");
+        assertThat(run.status()).isEqualTo(1);
+        assertThat(run.json().get("causes").get(0).get("cause").asText()).isEqualTo("stick-long");
+        assertThat(Schemas.faults("flare.out", run.json())).isEmpty();
+        JsonNode hard = Run.of(
+                        "{\"tube\":\"ACR-3/8\",\"kind\":\"refrigeration45\",\"tool\":\"bar-45\",\"fluid\":\"r410a\",\"temper\":\"hard\"}",
+                        "flare")
+                .json();
+        assertThat(hard.get("faults").toString()).contains("cracked");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {
+                "{\"od\":6,\"wall\":1}|“kind”",
+                "{\"kind\":\"single37\"}|“od”",
+                "{\"od\":6,\"wall\":3,\"kind\":\"single37\"}|“wall”",
+                "{\"od\":6,\"wall\":1,\"kind\":\"compression\"}|is not flared",
+                "{\"od\":6,\"wall\":1,\"kind\":\"single37\"}|“stickOut”",
+                "{\"od\":6,\"wall\":1,\"kind\":\"single37\",\"stickOut\":-1}|“stickOut”",
+                "{\"od\":6,\"wall\":1,\"kind\":\"single37\",\"stickOut\":1,\"closing\":2}|“closing”",
+                "{\"od\":6,\"wall\":1,\"kind\":\"single37\",\"stickOut\":1,\"tool\":\"bar-45\"}|makes no 37",
+                "{\"od\":6,\"wall\":1,\"kind\":\"single37\",\"stickOut\":1,\"seen\":[\"odd\"]}|“seen”",
+            })
+    void testImpossibleInputIsRefusedByItsField(String in, String says) {
+        Run run = Run.of(in, "flare");
+        assertThat(run.status()).isEqualTo(2);
+        assertThat(run.errors()).contains(says);
+    }
+
+    @Test
+    void testTextForm() {
+        assertThat(Run.of(
+                                "{\"tube\":\"ACR-1/2\",\"kind\":\"refrigeration45\",\"tool\":\"clutch-45\",\"fluid\":\"r410a\",\"seen\":[\"lopsided\"]}",
+                                "flare",
+                                "--format",
+                                "text")
+                        .out())
+                .contains("middle of the band: 0.")
+                .contains("cone off centre");
+    }
+}

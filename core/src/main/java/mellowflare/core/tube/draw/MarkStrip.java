@@ -1,0 +1,88 @@
+package mellowflare.core.tube.draw;
+
+import java.util.List;
+import java.util.Optional;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.connection.Which;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.geometry.Fill;
+import mellowflare.core.geometry.Pen;
+import mellowflare.core.geometry.Point;
+import mellowflare.core.geometry.Shape;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.tube.TubeCase;
+import mellowflare.core.tube.TubeCut;
+import mellowflare.core.tube.form.BendMark;
+import mellowflare.core.tube.stock.Bender;
+
+/** The straight tube with its marks, as it lies on the bench: to scale along, each bend as a band from where it begins to where it ends, the mark that the bender wants drawn through. */
+public final class MarkStrip {
+    private static final double WIDE = 430;
+    private static final double HALF = 9;
+    private static final int WITH_FIGURES = 9;
+
+    private MarkStrip() {}
+
+    /**
+     * The strip, measured from one end.
+     *
+     * @return empty while marks or cut are not known
+     */
+    public static Optional<Drawing> of(TubeCase c, Which from) {
+        List<BendMark> marks = c.marks(from);
+        if (marks.isEmpty() || c.cut().isEmpty()) {
+            return Optional.empty();
+        }
+        Bender.Mark wanted = c.bender().map(Bender::mark).orElse(Bender.Mark.START);
+        TubeCut cut = c.cut().get();
+        double whole = cut.developed().plus(cut.endA()).plus(cut.endB()).mm();
+        double scale = WIDE / whole;
+        Drawing.Sheet sheet = new Drawing.Sheet();
+        sheet.rect(Pen.OUTLINE, Fill.METAL, 0, -HALF, WIDE, HALF);
+        for (BendMark m : marks) {
+            double begin = m.start().mm() * scale;
+            double end = begin + 2 * (m.middle().mm() - m.start().mm()) * scale;
+            sheet.rect(Pen.FINE, Fill.SOFT, begin, -HALF, end, HALF);
+        }
+        sheet.line(Pen.CENTRE_LINE, new Point(-6, 0), new Point(WIDE + 6, 0));
+        for (BendMark m : marks) {
+            mark(sheet, c, m, wanted, scale, marks.size() <= WITH_FIGURES);
+        }
+        String a = from == Which.A ? "A" : "B";
+        String b = from == Which.A ? "B" : "A";
+        sheet.label(new Point(-14, -4), a, "", Shape.Role.NAME, Shape.Anchor.END);
+        sheet.label(new Point(WIDE + 14, -4), b, "", Shape.Role.NAME, Shape.Anchor.START);
+        sheet.add(new Shape.Dimension(
+                new Point(0, HALF + 34),
+                new Point(WIDE, HALF + 34),
+                1,
+                LengthFormat.both(cut.developed().plus(cut.endA()).plus(cut.endB()), c.units()) + " squared up",
+                false));
+        return Optional.of(sheet.done(-24, -58, WIDE + 24, 64));
+    }
+
+    private static void mark(
+            Drawing.Sheet sheet, TubeCase c, BendMark m, Bender.Mark wanted, double scale, boolean figures) {
+        double x = m.at(wanted).mm() * scale;
+        boolean up = m.bend() % 2 == 0;
+        double tip = up ? HALF + 9 : -HALF - 9;
+        sheet.line(Pen.SELECTED, new Point(x, -HALF - 2), new Point(x, HALF + 2));
+        sheet.line(Pen.FINE, new Point(x, up ? HALF + 2 : -HALF - 2), new Point(x, tip));
+        String number = Integer.toString(m.bend() + 1);
+        String text = figures ? number + ": " + LengthFormat.shop(m.at(wanted), c.units()) : number;
+        sheet.label(
+                new Point(x, up ? tip + 8 : tip - 10),
+                text,
+                figures ? turn(m) : "",
+                Shape.Role.NAME,
+                Shape.Anchor.MIDDLE);
+        sheet.spot(Subject.BENDS, x - 8, -HALF, x + 8, HALF);
+    }
+
+    private static String turn(BendMark m) {
+        return LengthFormat.decimal(m.angle().degrees(), 1, 0) + "°"
+                + (Math.abs(m.around().degrees()) < 0.05
+                        ? ""
+                        : ", line " + LengthFormat.decimal(m.around().degrees(), 1, 0) + "°");
+    }
+}

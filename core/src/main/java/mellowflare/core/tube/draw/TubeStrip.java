@@ -1,0 +1,184 @@
+package mellowflare.core.tube.draw;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.connection.End;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.geometry.Fill;
+import mellowflare.core.geometry.Pen;
+import mellowflare.core.geometry.Point;
+import mellowflare.core.geometry.Shape;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.tube.TubePlan;
+import mellowflare.core.tube.TubeSide;
+import mellowflare.core.tube.end.EndTraits;
+
+/** The line drawn as a strip: port, nut and flare, tube, flare and nut, port. Not to scale; bends are hinted, seals glow, what is not settled stands open with a question mark. */
+public final class TubeStrip {
+    private static final double WIDTH = 420;
+    private static final double PORT = 34;
+    private static final double PORT_HALF = 19;
+    private static final double NUT = 40;
+    private static final double NUT_HALF = 14;
+    private static final double TUBE_HALF = 5;
+    private static final int MOST_BENDS = 6;
+
+    private final TubePlan plan;
+    private final boolean detailed;
+    private final Set<Subject> stopped;
+    private final Drawing.Sheet sheet = new Drawing.Sheet();
+
+    private TubeStrip(TubePlan plan, boolean detailed) {
+        this.plan = plan;
+        this.detailed = detailed;
+        this.stopped = plan.findings().stream()
+                .filter(Finding::stops)
+                .map(Finding::about)
+                .collect(Collectors.toSet());
+    }
+
+    /** The small strip of the band. */
+    public static Drawing band(TubePlan plan) {
+        return new TubeStrip(plan, false).draw();
+    }
+
+    /** The large strip with its lengths. */
+    public static Drawing page(TubePlan plan) {
+        return new TubeStrip(plan, true).draw();
+    }
+
+    private Drawing draw() {
+        tube();
+        side(plan.c().a(), 0, 1);
+        side(plan.c().b(), WIDTH, -1);
+        if (detailed) {
+            lengths();
+        }
+        double beside = detailed ? 8 : 90;
+        return sheet.done(-beside, detailed ? -40 : -30, WIDTH + beside, detailed ? 32 : 29);
+    }
+
+    /** One end; x runs inward from the outer face of its port by the sign. */
+    private void side(TubeSide s, double x, double sign) {
+        boolean known = s.port().port().isPresent();
+        double face = x + sign * PORT;
+        rect(known ? Pen.OUTLINE : Pen.SELECTED, known ? Fill.METAL_CUT : Fill.PAPER, x, face, PORT_HALF);
+        spot(s.which().end(), x, face, PORT_HALF);
+        if (!known) {
+            sheet.label(new Point((x + face) / 2, 0), "?", "", Shape.Role.OPEN, Shape.Anchor.MIDDLE);
+        }
+        boolean near = sign > 0;
+        Shape.Anchor outward = near ? Shape.Anchor.END : Shape.Anchor.START;
+        sheet.label(
+                detailed ? new Point((x + face) / 2, -PORT_HALF - 9) : new Point(near ? -6 : WIDTH + 6, 9),
+                s.port().place(),
+                s.port().port().map(End::brief).orElse("not settled"),
+                Shape.Role.NAME,
+                detailed ? near ? Shape.Anchor.START : Shape.Anchor.END : outward);
+        nut(s, face, sign);
+        stop(s.which().end(), new Point((x + face) / 2, PORT_HALF + 6));
+        stop(s.which().tubeEnd(), new Point(face + sign * 30, NUT_HALF + 7));
+        stop(s.which().joint(), new Point(face + sign * 4, NUT_HALF + 7));
+    }
+
+    private void nut(TubeSide s, double face, double sign) {
+        Pen pen = s.traits().isPresent() ? Pen.OUTLINE : Pen.SELECTED;
+        boolean nut = s.traits().map(t -> t.nut() != EndTraits.Nut.NONE).orElse(true);
+        double inner = face + sign * NUT;
+        if (nut) {
+            rect(pen, Fill.METAL, face, inner, NUT_HALF);
+            line(face, inner, NUT_HALF * 0.45);
+            line(face, inner, -NUT_HALF * 0.45);
+        } else {
+            rect(pen, Fill.METAL, face, face + sign * 16, TUBE_HALF + 4);
+        }
+        spot(s.which().tubeEnd(), face, inner, NUT_HALF);
+        s.traits().ifPresent(t -> glow(t, face, sign));
+    }
+
+    private void glow(EndTraits t, double face, double sign) {
+        switch (t.made()) {
+            case FLARED, FORMED -> {
+                sheet.glow(new Point(face - sign * 5, 3), new Point(face + sign * 8, 11));
+                sheet.glow(new Point(face - sign * 5, -3), new Point(face + sign * 8, -11));
+            }
+            case RINGED -> {
+                sheet.glow(new Point(face + sign * 4, TUBE_HALF), new Point(face + sign * 12, TUBE_HALF));
+                sheet.glow(new Point(face + sign * 4, -TUBE_HALF), new Point(face + sign * 12, -TUBE_HALF));
+            }
+            case BRAZED -> {
+                sheet.glow(new Point(face + sign * 2, TUBE_HALF + 1), new Point(face + sign * 16, TUBE_HALF + 1));
+                sheet.glow(new Point(face + sign * 2, -TUBE_HALF - 1), new Point(face + sign * 16, -TUBE_HALF - 1));
+            }
+            case BARE -> {}
+        }
+    }
+
+    /** The tube from nut to nut with as many hints of bends as it has, up to a few. */
+    private void tube() {
+        double from = PORT + NUT - 6;
+        double to = WIDTH - PORT - NUT + 6;
+        int bends = Math.min(
+                MOST_BENDS, plan.c().shape().path().map(p -> p.bends().size()).orElse(0));
+        List<Point> way = new ArrayList<>();
+        way.add(new Point(from, 0));
+        double level = 0;
+        for (int i = 0; i < bends; i++) {
+            double x = from + (to - from) * (i + 1) / (bends + 1);
+            double next = i == bends - 1 ? 0 : i % 2 == 0 ? 7 : -7;
+            way.add(new Point(x - 7, level));
+            way.add(new Point(x + 7, next));
+            level = next;
+        }
+        way.add(new Point(to, level));
+        boolean known = plan.c().tube().isPresent();
+        List<Point> outline = new ArrayList<>();
+        way.forEach(p -> outline.add(p.plus(0, TUBE_HALF)));
+        for (int i = way.size() - 1; i >= 0; i--) {
+            outline.add(way.get(i).plus(0, -TUBE_HALF));
+        }
+        sheet.path(known ? Pen.OUTLINE : Pen.SELECTED, known ? Fill.METAL : Fill.PAPER, true, outline);
+        sheet.path(Pen.CENTRE_LINE, Fill.NONE, false, way);
+        sheet.spot(Subject.TUBE, from + 6, -12, to - 6, 12);
+        for (Subject s : List.of(Subject.TUBE, Subject.SHAPE, Subject.BENDS)) {
+            stop(s, new Point((from + to) / 2 + 16 * (s.ordinal() - Subject.SHAPE.ordinal()), 20));
+        }
+        String name = plan.c().tube().map(t -> t.name()).orElse("tube not chosen");
+        sheet.label(new Point((from + to) / 2, detailed ? -24 : -26), name, "", Shape.Role.NAME, Shape.Anchor.MIDDLE);
+    }
+
+    private void lengths() {
+        plan.c()
+                .cut()
+                .ifPresent(cut -> sheet.add(new Shape.Dimension(
+                        new Point(PORT, 18),
+                        new Point(WIDTH - PORT, 18),
+                        1,
+                        "cut "
+                                + LengthFormat.both(
+                                        cut.shop(plan.c().units()), plan.c().units()),
+                        false)));
+    }
+
+    private void rect(Pen pen, Fill fill, double x0, double x1, double half) {
+        sheet.rect(pen, fill, Math.min(x0, x1), -half, Math.max(x0, x1), half);
+    }
+
+    private void line(double x0, double x1, double y) {
+        sheet.line(Pen.FINE, new Point(x0, y), new Point(x1, y));
+    }
+
+    private void spot(Subject subject, double x0, double x1, double half) {
+        sheet.spot(subject, Math.min(x0, x1), -half, Math.max(x0, x1), half);
+    }
+
+    private void stop(Subject subject, Point at) {
+        if (stopped.contains(subject)) {
+            sheet.stopMark(at);
+        }
+    }
+}

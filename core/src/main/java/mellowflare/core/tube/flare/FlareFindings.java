@@ -1,0 +1,68 @@
+package mellowflare.core.tube.flare;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.reference.Source;
+import mellowflare.core.tube.end.FlareBand;
+
+/** What is wrong with a flare tried at the bench, as findings: each fault that a look would find. */
+public final class FlareFindings {
+    private static final RuleText FAULT = new RuleText(
+            "flare.fault",
+            Severity.STOP,
+            "The flare is {fault}: {looks}.",
+            "The flare is whole: one rim, in its band, {diameter} across.",
+            "flare bench, {diameter} across",
+            "Cut it off and flare afresh: never re-flare.",
+            Source.house("a model of flaring; the first flare on scrap decides"));
+    private static final RuleText SCORED = new RuleText(
+            "flare.scored",
+            Severity.WARN,
+            "The flare is {fault}: {looks}.",
+            "The flare is not scored.",
+            "flare bench",
+            "Polish or renew the cone, and oil it.",
+            Source.house("a model of flaring"));
+    private static final RuleText BAND = new RuleText(
+            "flare.band-known",
+            Severity.WARN,
+            "",
+            "The band is {low} to {high}.",
+            "{source}",
+            "Name fluid or port: the diameter cannot be judged without its band.",
+            Source.of("JIS B 8607; MS33584; bore of the thread"));
+
+    private FlareFindings() {}
+
+    /** The findings on a flare. */
+    public static List<Finding> of(FlareMade made, Optional<FlareBand> band) {
+        List<Finding> all = new ArrayList<>();
+        for (FlareFault f : FlareFault.values()) {
+            if (made.faults().contains(f)) {
+                all.add(Finding.fail(
+                        f == FlareFault.SCORED ? SCORED : FAULT,
+                        Subject.TUBE,
+                        Map.of(
+                                "fault", Figure.of(f.word()),
+                                "looks", Figure.of(f.words()),
+                                "diameter", Figure.of(made.diameter()))));
+            }
+        }
+        if (band.isEmpty()) {
+            all.add(Finding.notChecked(BAND, Subject.TUBE, "band of the diameter: fluid or port"));
+        } else if (all.isEmpty()) {
+            all.add(Finding.pass(
+                    FAULT,
+                    Subject.TUBE,
+                    Map.of("diameter", Figure.of(made.diameter()), "fault", Figure.of(""), "looks", Figure.of(""))));
+        }
+        return all;
+    }
+}
