@@ -31,13 +31,13 @@ import mellowflare.app.look.Look;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.app.shell.Page;
 import mellowflare.book.store.JobHead;
-import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.School;
 import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.hose.LineStrip;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.tube.draw.TubeStrip;
 
 /** The page of Book. */
 public final class BookView implements Page {
@@ -222,10 +222,10 @@ public final class BookView implements Page {
             note.setText(job.note());
         }
         units.show(Optional.of(job.units()));
-        drawing.drawingProperty().set(LineStrip.band(now.plan()));
+        drawing.drawingProperty().set(now.tube().map(TubeStrip::band).orElseGet(() -> LineStrip.band(now.plan())));
         select();
         showSchools();
-        long count = now.plan().findings().stream().filter(Finding::stops).count();
+        long count = now.stops();
         left.words(
                 "left off",
                 now.leftOff().split(":")[0],

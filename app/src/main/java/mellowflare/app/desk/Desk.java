@@ -249,7 +249,7 @@ public final class Desk {
 
     /** Opens a new, empty job in the units of the present one. */
     public void openNew() {
-        put(Job.open(UUID.randomUUID().toString(), "New hose line", "", job().units()), "new job");
+        put(Job.open(UUID.randomUUID().toString(), "New line", "", job().units()), "new job");
     }
 
     /** Puts a job into the book and opens it. */

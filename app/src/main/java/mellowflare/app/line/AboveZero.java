@@ -8,10 +8,10 @@ import mellowflare.core.measure.Read;
 import mellowflare.core.measure.Refusal;
 
 /** A field for a length that cannot be nothing. */
-final class AboveZero {
+public final class AboveZero {
     private AboveZero() {}
 
-    static FieldState<Length> field() {
+    public static FieldState<Length> field() {
         return new FieldState<>(
                 (t, u) -> LengthText.read(t, u)
                         .then(l -> l.mm() > 0

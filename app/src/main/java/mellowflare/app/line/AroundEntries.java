@@ -8,13 +8,13 @@ import mellowflare.app.entry.Text;
 import mellowflare.core.fluid.Surroundings;
 
 /** Where the line lies and what is done to it. */
-final class AroundEntries extends VBox {
+public final class AroundEntries extends VBox {
     private final LineModel model;
     private final ChoiceRow<Surroundings.Moves> moves;
     private final ChoiceRow<Surroundings.Opener> opener;
     private final ChoiceRow<Boolean> wet;
 
-    AroundEntries(LineModel model) {
+    public AroundEntries(LineModel model) {
         super(5);
         this.model = model;
         moves = new ChoiceRow<>(
@@ -47,7 +47,7 @@ final class AroundEntries extends VBox {
                         opener);
     }
 
-    void refresh() {
+    public void refresh() {
         moves.show(model.around().moves());
         opener.show(model.around().opener());
         wet.show(model.around().wet());

@@ -18,7 +18,7 @@ import mellowflare.core.advice.State;
 import mellowflare.core.measure.UnitSystem;
 
 /** Findings, worst first, each with its mark, sentence, reason and remedy. Passed ones are counted and can be shown. */
-final class FindingList extends VBox {
+public final class FindingList extends VBox {
     private final Map<Finding, Node> rows = new HashMap<>();
     private final Button toggle = new Button();
     private final Label openHeading = Text.of("Not checked yet", "small-heading");
@@ -26,7 +26,7 @@ final class FindingList extends VBox {
     private List<Finding> findings = List.of();
     private UnitSystem units = UnitSystem.METRIC;
 
-    FindingList() {
+    public FindingList() {
         super(7);
         setId("findings");
         toggle.getStyleClass().setAll("quiet-action");
@@ -36,7 +36,7 @@ final class FindingList extends VBox {
         });
     }
 
-    void show(List<Finding> now, UnitSystem system) {
+    public void show(List<Finding> now, UnitSystem system) {
         if (!now.equals(findings) || system != units || getChildren().isEmpty()) {
             if (system != units) {
                 rows.clear();

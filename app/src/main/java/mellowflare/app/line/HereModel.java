@@ -80,19 +80,7 @@ public final class HereModel {
 
     /** There, missing, and for tools that are not usual then unsaid again. */
     public void press(Tool tool) {
-        here("tool: " + tool.name(), h -> {
-            Set<String> missing = new HashSet<>(h.missing());
-            Set<String> present = new HashSet<>(h.present());
-            Optional<Boolean> has = h.has(tool);
-            missing.remove(tool.id());
-            present.remove(tool.id());
-            if (has.isEmpty()) {
-                present.add(tool.id());
-            } else if (has.get()) {
-                missing.add(tool.id());
-            }
-            return h.withMissing(missing).withPresent(present);
-        });
+        here("tool: " + tool.name(), h -> h.pressed(tool));
     }
 
     /** The wrench sizes that both ends ask for. */

@@ -11,14 +11,12 @@ import mellowflare.app.entry.Text;
 import mellowflare.core.connection.Which;
 import mellowflare.core.hose.Ways;
 import mellowflare.core.measure.LengthFormat;
-import mellowflare.core.parts.Tool;
 
 /** Tools at hand, room at the joints, the panel to pass, and whether to make it here at all. */
 final class HerePane extends VBox {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
-    private static final PseudoClass MISSING = PseudoClass.getPseudoClass("missing");
     private final HereModel model;
-    private final FlowPane tools = new FlowPane(4, 4);
+    private final ToolPresses tools;
     private final FlowPane wrenches = new FlowPane(4, 4);
     private final VBox ways = new VBox(5);
     private final Button guarded = new Button();
@@ -27,6 +25,7 @@ final class HerePane extends VBox {
     HerePane(HereModel model, AroundEntries around) {
         this.model = model;
         this.around = around;
+        this.tools = new ToolPresses(model::tools, model::has, model::press);
         guarded.getStyleClass().setAll("choice");
         guarded.setOnAction(e -> model.guarded(!model.guarded()));
         EntryRow hole = new EntryRow("hole to pass", "diameter", model.hole());
@@ -56,7 +55,7 @@ final class HerePane extends VBox {
 
     void refresh() {
         around.refresh();
-        tools.getChildren().setAll(model.tools().stream().map(this::tool).toList());
+        tools.refresh();
         wrenches.getChildren()
                 .setAll(model.wrenches().stream().map(this::wrench).toList());
         guarded.setText(model.guarded() ? "edge of the hole is guarded" : "edge of the hole is bare");
@@ -66,30 +65,10 @@ final class HerePane extends VBox {
         ways.getChildren().setAll(model.ways().stream().map(HerePane::way).toList());
     }
 
-    private Node tool(Tool t) {
-        String word =
-                model.has(t).map(has -> has ? t.name() : t.name() + ": missing").orElse(t.name() + "?");
-        Button b = toggle(
-                word,
-                model.has(t).orElse(false),
-                model.has(t).filter(has -> !has).isPresent());
-        b.setId("tool-" + t.id());
-        b.setOnAction(e -> model.press(t));
-        return b;
-    }
-
     private Node wrench(String size) {
         boolean has = model.hasWrench(size);
-        Button b = toggle(has ? size : size + ": missing", has, !has);
+        Button b = ToolPresses.toggle(has ? size : size + ": missing", has, !has);
         b.setOnAction(e -> model.pressWrench(size));
-        return b;
-    }
-
-    private static Button toggle(String word, boolean there, boolean missing) {
-        Button b = new Button(word);
-        b.getStyleClass().setAll("choice");
-        b.pseudoClassStateChanged(CHOSEN, there);
-        b.pseudoClassStateChanged(MISSING, missing);
         return b;
     }
 

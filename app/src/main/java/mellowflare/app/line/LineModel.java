@@ -29,6 +29,7 @@ import mellowflare.core.hose.HosePlan;
 import mellowflare.core.hose.LineEnd;
 import mellowflare.core.hose.Side;
 import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.LineKind;
 import mellowflare.core.material.Metal;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.CalledFigure;
@@ -118,6 +119,15 @@ public final class LineModel {
 
     private static Read<Angle> readClock(String text) {
         return QuantityText.angle(text, Optional.of("deg"));
+    }
+
+    /** What the line is made of. */
+    public LineKind kind() {
+        return desk.job().kind();
+    }
+
+    public void kind(LineKind kind) {
+        desk.change("made of " + kind.word(), "", j -> j.withKind(kind));
     }
 
     public ReadOnlyObjectProperty<Evaluation> currentProperty() {

@@ -1,12 +1,12 @@
 package mellowflare.app.line;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -14,19 +14,14 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import mellowflare.app.entry.ChoiceRow;
-import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
-import mellowflare.app.entry.WordCell;
 import mellowflare.app.look.Look;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.app.shell.Page;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.connection.Which;
-import mellowflare.core.fluid.Duty;
-import mellowflare.core.fluid.Fluid;
 import mellowflare.core.hose.CutLength;
 import mellowflare.core.hose.HosePlan;
 import mellowflare.core.hose.LineStrip;
@@ -51,32 +46,28 @@ public final class LineView implements Page {
     private final EndColumn a;
     private final EndColumn b;
     private final HoseEntries hose;
-    private final ChoiceRow<Duty> duty;
-    private final ComboBox<Fluid> fluid = new ComboBox<>();
+    private final ServiceEntries service;
     private final FindingList findings = new FindingList();
     private final FigureBox cut = new FigureBox();
     private final FigureBox overall = new FigureBox();
     private final FigureBox tolerance = new FigureBox();
     private final FigureBox weakest = new FigureBox();
     private final FigureBox judged = new FigureBox();
-    /** A press of an arrow key turns as a drag of this many dots. */
-    private static final double KEY_TURN = 16;
-
-    private boolean showing;
-
     /**
      * @param measure opens Gauge for an end
      */
     public LineView(LineModel model, LineParts models, Look look, Consumer<Which> measure) {
         this.model = model;
         this.wayModel = models.way();
-        this.leaves = new LeafRow(this::turnTo);
+        this.leaves = new LeafRow(
+                Arrays.stream(Leaf.values()).map(Leaf::name).toList(),
+                Arrays.stream(Leaf.values()).map(Leaf::word).toList(),
+                i -> turnTo(Leaf.values()[i]));
         this.way = new WayPane(models.way());
         this.length = new LengthPane(models.length());
         this.here = new HerePane(models.here(), new AroundEntries(model));
         this.parts = new PartsPane(models.parts());
-        this.duty = new ChoiceRow<>(
-                "it is a", List.of(Duty.values()), Duty::word, d -> null, false, d -> d.ifPresent(model::duty));
+        this.service = new ServiceEntries(model);
         this.a = new EndColumn(model, Which.A, measure);
         this.b = new EndColumn(model, Which.B, measure);
         this.hose = new HoseEntries(model);
@@ -89,7 +80,7 @@ public final class LineView implements Page {
         picture.inkProperty().bind(look.ink());
         picture.textScaleProperty().bind(look.scale());
         picture.setAccessibleText("The way of the hose: drag or use the arrow keys to turn it");
-        turning();
+        TurnByHand.on(picture, this::turnPicture);
         this.ends = new HBox(24, a, b);
         page.setCenter(left());
         page.setRight(slip());
@@ -113,23 +104,15 @@ public final class LineView implements Page {
         StackPane.setAlignment(leaves, Pos.TOP_LEFT);
         VBox.setVgrow(over, Priority.ALWAYS);
         under.getChildren().setAll(ends);
-        leaves.show(Leaf.ENDS);
-        page.addEventFilter(KeyEvent.KEY_PRESSED, this::leafKey);
+        leaves.show(Leaf.ENDS.ordinal());
+        page.addEventFilter(KeyEvent.KEY_PRESSED, leaves::key);
         return Text.page(new VBox(over, under));
-    }
-
-    private void leafKey(KeyEvent e) {
-        int at = e.isShortcutDown() && !e.getText().isEmpty() ? e.getText().charAt(0) - '1' : -1;
-        if (at >= 0 && at < Leaf.values().length) {
-            turnTo(Leaf.values()[at]);
-            e.consume();
-        }
     }
 
     /** Turns to a leaf: what is drawn and what stands under it. */
     void turnTo(Leaf to) {
         leaf = to;
-        leaves.show(to);
+        leaves.show(to.ordinal());
         Node shown = switch (to) {
             case ENDS -> ends;
             case WAY -> way;
@@ -166,62 +149,19 @@ public final class LineView implements Page {
         }
     }
 
-    /** Dragging turns the picture, and so do the arrow keys while it has the focus. */
-    private void turning() {
-        double[] last = new double[2];
-        picture.setFocusTraversable(true);
-        picture.setOnMousePressed(e -> {
-            picture.requestFocus();
-            last[0] = e.getX();
-            last[1] = e.getY();
-        });
-        picture.setOnMouseDragged(e -> {
-            turnPicture(e.getX() - last[0], e.getY() - last[1]);
-            last[0] = e.getX();
-            last[1] = e.getY();
-        });
-        picture.setOnKeyPressed(e -> {
-            switch (e.getCode()) {
-                case LEFT -> turnPicture(-KEY_TURN, 0);
-                case RIGHT -> turnPicture(KEY_TURN, 0);
-                case UP -> turnPicture(0, -KEY_TURN);
-                case DOWN -> turnPicture(0, KEY_TURN);
-                default -> {
-                    return;
-                }
-            }
-            e.consume();
-        });
-    }
-
     private void turnPicture(double right, double down) {
-        wayModel.turn(right / 2, down / 2);
+        wayModel.turn(right, down);
         picture.drawingProperty().set(wayModel.drawing().orElse(null));
     }
 
     private Node slip() {
-        fluid.getItems().setAll(model.fluids());
-        WordCell.dress(fluid, Fluid::name, "fluid not said");
-        fluid.setAccessibleText("Fluid in the line");
-        fluid.setMaxWidth(Double.MAX_VALUE);
-        fluid.valueProperty().addListener((o, was, now) -> {
-            if (!showing && now != null) {
-                model.fluid(now);
-            }
-        });
-        EntryRow working = new EntryRow("working pressure", "bar or psi", model.working());
-        working.field().setId("working");
         VBox content = new VBox(
                 4,
+                new KindChoice(model),
                 Text.of("Hose", "slip-heading"),
                 hose,
                 Text.of("What it must do", "slip-heading"),
-                fluid,
-                duty,
-                working,
-                new EntryRow("highest surge", "bar or psi", model.peak()),
-                new EntryRow("hottest fluid", "C or F", model.temperature()),
-                new EntryRow("flow", "L/min", model.flow()),
+                service,
                 Text.of("What was judged", "slip-heading"),
                 findings);
         content.getStyleClass().add("slip-content");
@@ -240,13 +180,11 @@ public final class LineView implements Page {
     }
 
     private void refresh() {
-        showing = true;
         HosePlan plan = model.plan();
         drawing.drawingProperty().set(LineStrip.page(plan));
         refreshLeaf();
         hose.refresh();
-        fluid.setValue(model.fluid().orElse(null));
-        duty.show(Optional.of(model.duty()));
+        service.refresh();
         findings.show(plan.findings(), model.units());
         Optional<CutLength> length = plan.cut().filter(CutLength::possible);
         if (plan.c().whole()) {
@@ -276,7 +214,6 @@ public final class LineView implements Page {
                 stops.isEmpty()
                         ? "nothing stands in the way"
                         : stops.get(0).about().word() + ": see what was judged");
-        showing = false;
     }
 
     private void toleranceFigure(Optional<CutLength> length) {

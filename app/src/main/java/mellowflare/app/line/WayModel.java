@@ -20,6 +20,7 @@ import mellowflare.core.hose.route.RouteDrawing;
 import mellowflare.core.hose.route.RoutePlan;
 import mellowflare.core.hose.route.RouteSketch;
 import mellowflare.core.hose.route.Toward;
+import mellowflare.core.measure.CoordinateText;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.LengthText;
@@ -64,7 +65,7 @@ public final class WayModel {
 
     private static FieldState<Double> coordinate() {
         return new FieldState<>(
-                PlaceText::coordinate,
+                CoordinateText::read,
                 (v, u) -> (v < 0 ? "-" : "") + LengthFormat.figure(Length.ofMm(Math.abs(v)), u.other()));
     }
 

@@ -10,6 +10,8 @@ import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
+import mellowflare.core.hose.CutLength;
+import mellowflare.core.hose.HosePlan;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Length;
@@ -21,6 +23,7 @@ import mellowflare.core.procedure.Bench;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.procedure.RecordField;
 import mellowflare.core.procedure.Step;
+import mellowflare.core.tube.Reading;
 
 /** What Make does, without a window: the step that is due, its figures, the reading back, ticks. */
 public final class MakeModel {
@@ -78,6 +81,47 @@ public final class MakeModel {
     /** Why the last tick was refused; empty when it was not. */
     public ReadOnlyStringProperty refusalProperty() {
         return refusal.getReadOnlyProperty();
+    }
+
+    /** What the second reading is of. */
+    public String secondOf() {
+        return desk.current()
+                .tube()
+                .map(t -> t.c().shape().template().isPresent() ? "of the template" : "end to end, by itself")
+                .orElse("of the finished length");
+    }
+
+    /** What the cut of this line is called. */
+    public String cutWord() {
+        return desk.job().isTube() ? "cut the tube at" : wholeHose() ? "take the hose of" : "cut the hose at";
+    }
+
+    /** The figure that the cut is marked at, or the hose that is taken whole. */
+    public Optional<Length> cut() {
+        return !desk.job().isTube() && wholeHose()
+                ? HosePlan.wholeLength(desk.current().plan().c())
+                : desk.current().cut();
+    }
+
+    private boolean wholeHose() {
+        return desk.current().plan().c().whole();
+    }
+
+    /** What the length behind the cut is called. */
+    public String lengthWord() {
+        return desk.job().isTube() ? "end to end" : "overall";
+    }
+
+    /** How near the overall length must come; empty for a tube, which is trimmed to the job. */
+    public String giveOrTake() {
+        return desk.job().isTube()
+                ? ""
+                : desk.current()
+                        .plan()
+                        .cut()
+                        .filter(CutLength::possible)
+                        .map(c -> "overall give or take " + LengthFormat.figure(c.tolerance(), units()))
+                        .orElse("");
     }
 
     public StringProperty reasonProperty() {
@@ -162,13 +206,19 @@ public final class MakeModel {
             desk.change(
                     what,
                     "figure" + what,
-                    j -> j.withLine(j.line().withFinished(j.line().finished().map(change))));
+                    j -> j.isTube()
+                            ? desk.current()
+                                    .figure()
+                                    .map(f -> j.withTube(j.tube().withReading(Reading.of(change.apply(f)))))
+                                    .orElse(j)
+                            : j.withLine(
+                                    j.line().withFinished(j.line().finished().map(change))));
         }
     }
 
     private void refresh() {
         showing = true;
-        Optional<CalledFigure> figure = desk.job().line().finished();
+        Optional<CalledFigure> figure = desk.current().figure();
         set(calledBy, figure.map(CalledFigure::calledBy).orElse(""));
         set(writtenBy, figure.map(CalledFigure::writtenBy).orElse(""));
         set(secondBy, figure.map(CalledFigure::secondBy).orElse(""));

@@ -17,8 +17,6 @@ import javafx.scene.layout.VBox;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
 import mellowflare.app.shell.Page;
-import mellowflare.core.hose.CutLength;
-import mellowflare.core.hose.HosePlan;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.procedure.RecordField;
 import mellowflare.core.procedure.Step;
@@ -147,18 +145,9 @@ public final class MakeView implements Page {
         readBack.refresh();
         tick.setText("Tick   Ctrl Enter");
         tick.setDisable(due.isEmpty());
-        Optional<CutLength> length = model.current().plan().cut().filter(CutLength::possible);
-        boolean whole = model.current().plan().c().whole();
-        cut.length(
-                whole ? "take the hose of" : "cut the hose at",
-                whole ? HosePlan.wholeLength(model.current().plan().c()) : length.map(c -> c.shop(model.units())),
-                model.units());
-        overall.length("overall", model.current().plan().c().finished().map(f -> f.value()), model.units());
-        done.words(
-                "ticked",
-                model.bench().doneCount() + " of " + total,
-                length.map(c -> "overall give or take " + LengthFormat.figure(c.tolerance(), model.units()))
-                        .orElse(""));
+        cut.length(model.cutWord(), model.cut(), model.units());
+        overall.length(model.lengthWord(), model.current().figure().map(f -> f.value()), model.units());
+        done.words("ticked", model.bench().doneCount() + " of " + total, model.giveOrTake());
     }
 
     /** Fields are only made anew when the step changes, so that typing is not disturbed. */

@@ -20,6 +20,7 @@ import mellowflare.core.procedure.Bench;
 /** Before the cut: the figure read back large, who measured and wrote it, and a second reading. */
 final class ReadBackPane extends VBox {
     private final MakeModel model;
+    private final EntryRow second;
     private final VBox figure = new VBox();
     private final Label needs = Text.of("", "needs");
     private final Button heard = new Button("Read aloud and heard: it is right");
@@ -29,7 +30,7 @@ final class ReadBackPane extends VBox {
         this.model = model;
         getStyleClass().add("read-back");
         setId("read-back");
-        EntryRow second = new EntryRow("second reading", "of the finished length", model.second());
+        second = new EntryRow("second reading", model.secondOf(), model.second());
         second.field().setId("second");
         heard.setId("heard");
         heard.getStyleClass().add("main-action");
@@ -58,6 +59,7 @@ final class ReadBackPane extends VBox {
     }
 
     void refresh() {
+        second.field().setPromptText(model.secondOf());
         Bench bench = model.bench();
         Optional<Length> cut = bench.cut();
         figure.getChildren().clear();
@@ -65,7 +67,7 @@ final class ReadBackPane extends VBox {
             HBox big = FigureBox.figure(c, model.units());
             big.getStyleClass().add("huge");
             Label other = Text.of(
-                    LengthFormat.shop(c, model.units().other()) + "\noverall "
+                    LengthFormat.shop(c, model.units().other()) + "\n" + model.lengthWord() + " "
                             + bench.figure()
                                     .map(f -> LengthFormat.both(f.value(), model.units()))
                                     .orElse(""),

@@ -17,6 +17,7 @@ import mellowflare.app.paint.DrawingPane;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.hose.LineStrip;
 import mellowflare.core.job.Evaluation;
+import mellowflare.core.tube.draw.TubeStrip;
 
 /** The band along the top: job, the line as a strip that leads to its parts, where it was left, and whether it is saved. */
 final class Band extends HBox {
@@ -66,6 +67,6 @@ final class Band extends HBox {
                 now.job().title().isBlank() ? "Job without a title" : now.job().title());
         machine.setText(now.job().machine());
         leftOff.setText("left off: " + now.leftOff());
-        strip.drawingProperty().set(LineStrip.band(now.plan()));
+        strip.drawingProperty().set(now.tube().map(TubeStrip::band).orElseGet(() -> LineStrip.band(now.plan())));
     }
 }

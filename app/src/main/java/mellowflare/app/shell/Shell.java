@@ -27,10 +27,13 @@ import mellowflare.app.gauge.HoldModel;
 import mellowflare.app.line.HereModel;
 import mellowflare.app.line.LengthModel;
 import mellowflare.app.line.LineModel;
+import mellowflare.app.line.LinePage;
 import mellowflare.app.line.LineParts;
 import mellowflare.app.line.LineView;
 import mellowflare.app.line.PartsModel;
 import mellowflare.app.line.WayModel;
+import mellowflare.app.line.tube.TubeModels;
+import mellowflare.app.line.tube.TubeView;
 import mellowflare.app.look.Look;
 import mellowflare.app.make.MakeModel;
 import mellowflare.app.make.MakeView;
@@ -96,16 +99,21 @@ public final class Shell extends BorderPane {
     private Page make(Place place) {
         return switch (place) {
             case GAUGE -> new GaugeView(gauge, hold, caliper, look, this::lookUp);
-            case LINE ->
-                new LineView(
-                        new LineModel(desk),
-                        new LineParts(
-                                new WayModel(desk),
-                                new LengthModel(desk),
-                                new HereModel(desk),
-                                new PartsModel(desk, ForkJoinPool.commonPool(), Platform::runLater)),
-                        look,
-                        this::measure);
+            case LINE -> {
+                LineModel line = new LineModel(desk);
+                yield new LinePage(
+                        desk.currentProperty(),
+                        () -> new LineView(
+                                line,
+                                new LineParts(
+                                        new WayModel(desk),
+                                        new LengthModel(desk),
+                                        new HereModel(desk),
+                                        new PartsModel(desk, ForkJoinPool.commonPool(), Platform::runLater)),
+                                look,
+                                this::measure),
+                        () -> new TubeView(TubeModels.of(desk), line, look, this::measure));
+            }
             case MAKE -> new MakeView(new MakeModel(desk));
             case BOOK -> new BookView(new BookModel(desk), look);
             case TABLES -> new TablesView(tables, look);

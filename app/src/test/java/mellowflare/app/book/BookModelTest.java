@@ -103,7 +103,7 @@ class BookModelTest {
         book.importFrom(file);
         open.settle();
         assertThat(book.job().id()).isNotEqualTo("demo-slew-hose");
-        assertThat(book.jobsProperty().get()).hasSize(10);
+        assertThat(book.jobsProperty().get()).hasSize(14);
         String before = book.job().id();
         book.importFrom(Files.writeString(folder.resolve("bad.json"), "{"));
         assertThat(news()).contains("damaged");

@@ -78,7 +78,7 @@ class DeskTest {
             List<String> titles = new ArrayList<>();
             desk.jobs("", heads -> heads.forEach(h -> titles.add(h.title())));
             open.settle();
-            assertThat(titles).hasSize(10).contains("New hose line");
+            assertThat(titles).hasSize(14).contains("New line");
         }
     }
 
@@ -125,7 +125,7 @@ class DeskTest {
         assertThat(desk.newsProperty().get()).contains("kept here until it can be saved");
         stubborn.full = false;
         desk.openNew();
-        assertThat(desk.job().title()).isEqualTo("New hose line");
+        assertThat(desk.job().title()).isEqualTo("New line");
         assertThat(desk.unsaved()).isFalse();
         assertThat(desk.savedProperty().get()).isEqualTo(SaveState.SAVED);
     }

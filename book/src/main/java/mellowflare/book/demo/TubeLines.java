@@ -107,7 +107,7 @@ final class TubeLines {
                                 .withKind(Optional.of(TubeEndKind.REFRIGERATION45))
                                 .withTool(Optional.of("clutch-45")))
                 .withEnd(Which.B, TubeEnd.UNSAID.withKind(Optional.of(TubeEndKind.SWAGE)));
-        return job(
+        Job chiller = job(
                 "demo-tube-chiller",
                 "Chiller liquid line",
                 "Dunlin, fish hold",
@@ -119,6 +119,9 @@ final class TubeLines {
                 "receiver valve",
                 "coil",
                 Metal.BRASS);
+        // The coil's end is bare tube: it is brazed into the socket.
+        return chiller.withLine(
+                chiller.line().withEnd(Which.B, LineEnd.unknown("coil").withMetal(Optional.of(Metal.COPPER))));
     }
 
     /** A template of soft wire gave its length; bent by hand on the job. */

@@ -69,14 +69,25 @@ public final class QuantityText {
      * @return an angle from 0 to 360 degrees, or a refusal
      */
     public static Read<Angle> angle(String text, Optional<String> bare) {
+        return angle(text, bare, 0, 360);
+    }
+
+    /**
+     * @param text such as {@code -90} or {@code 45°}
+     * @param bare the unit of a number without one; empty refuses it
+     * @param least smallest (degrees)
+     * @param most largest (degrees)
+     * @return an angle within these, or a refusal
+     */
+    public static Read<Angle> angle(String text, Optional<String> bare, double least, double most) {
         return read(
                 text,
                 bare,
                 TradeUnits.ANGLES,
                 "angle",
                 "degrees, such as 37°",
-                (n, degrees) -> n < 0 || n > 360
-                        ? outOfRange(text, "an angle between 0 and 360 degrees")
+                (n, degrees) -> n * degrees < least || n * degrees > most
+                        ? outOfRange(text, "an angle between " + (int) least + " and " + (int) most + " degrees")
                         : Read.of(Angle.ofDegrees(n * degrees)));
     }
 

@@ -1,5 +1,6 @@
 package mellowflare.core.parts;
 
+import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -83,6 +84,21 @@ public record Here(
 
     public Here withPanel(Optional<Panel> p) {
         return new Here(missing, present, noWrench, roomA, roomB, roomCut, p);
+    }
+
+    /** A tool's word turned on: there, missing, and for tools that are not usual then unsaid again. */
+    public Here pressed(Tool tool) {
+        Set<String> gone = new HashSet<>(missing);
+        Set<String> there = new HashSet<>(present);
+        Optional<Boolean> has = has(tool);
+        gone.remove(tool.id());
+        there.remove(tool.id());
+        if (has.isEmpty()) {
+            there.add(tool.id());
+        } else if (has.get()) {
+            gone.add(tool.id());
+        }
+        return withMissing(gone).withPresent(there);
     }
 
     /** Whether a tool is there; empty while nothing was said of one that is not usual. */

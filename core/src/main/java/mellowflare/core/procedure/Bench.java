@@ -23,7 +23,7 @@ import mellowflare.core.measure.UnitSystem;
  *
  * @param steps the steps of the line, in order
  * @param log what has been done
- * @param figure the finished length as called and written, for the cut
+ * @param figure the length as called and written, for the cut
  * @param cut the figure the cut follows
  * @param units the job's system, for figures typed without unit
  */
@@ -55,12 +55,12 @@ public record Bench(
     /** What the figure behind the cut still lacks before it can be read back. */
     public List<String> figureStillNeeds() {
         if (figure.isEmpty() || cut.isEmpty()) {
-            return List.of("a finished length and both ends, so that there is a cut figure");
+            return List.of("a measured length and all it is worked out with, so that there is a cut figure");
         }
         List<String> needs = new ArrayList<>();
         CalledFigure f = figure.get();
         if (f.calledBy().isEmpty()) {
-            needs.add("who measured the finished length");
+            needs.add("who measured the length");
         }
         if (f.writtenBy().isEmpty()) {
             needs.add("who wrote it down");

@@ -1,6 +1,7 @@
 package mellowflare.core.tube;
 
 import java.util.Optional;
+import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Instrument;
 import mellowflare.core.measure.Length;
 
@@ -24,6 +25,12 @@ public record Reading(
         if (check.filter(c -> c.mm() <= 0).isPresent()) {
             throw new IllegalArgumentException("A distance between two ends is above zero");
         }
+    }
+
+    /** What a figure says of who measured it and of its second reading. */
+    public static Reading of(CalledFigure figure) {
+        return new Reading(
+                figure.calledBy(), figure.writtenBy(), figure.instrument(), figure.second(), figure.secondBy());
     }
 
     public Reading withSigned(String called, String written) {

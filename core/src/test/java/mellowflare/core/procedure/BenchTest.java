@@ -74,7 +74,7 @@ class BenchTest {
                 line.finished().map(f -> f.withSecond(Optional.of(Length.ofMm(1150)), ""))));
         assertThat(refusal(bench().readBack("Tobbe", AT))).contains("two readings that agree within 3.39 mm");
         job = job.withLine(line.withFinished(Optional.empty()));
-        assertThat(refusal(bench().readBack("Tobbe", AT))).contains("a finished length and both ends");
+        assertThat(refusal(bench().readBack("Tobbe", AT))).contains("a measured length and all it is worked out with");
         job = job.withLine(line);
         assertThat(refusal(bench().readBack(" ", AT))).contains("Say who hears");
     }

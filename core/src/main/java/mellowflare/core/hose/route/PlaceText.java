@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import mellowflare.core.geometry.Vector;
+import mellowflare.core.measure.CoordinateText;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
-import mellowflare.core.measure.LengthText;
 import mellowflare.core.measure.Read;
 import mellowflare.core.measure.Refusal;
 import mellowflare.core.measure.UnitSystem;
@@ -16,19 +16,8 @@ import mellowflare.core.measure.UnitSystem;
  * {@code name 380 -80 20 to 520 120 260}. Mixed inches are joined by a hyphen: {@code 2-7/16}.
  */
 public final class PlaceText {
-    private static final double FURTHEST_MM = 20_000;
 
     private PlaceText() {}
-
-    /** One signed length. */
-    public static Read<Double> coordinate(String text, UnitSystem units) {
-        String t = text.strip();
-        boolean below = t.startsWith("-") || t.startsWith("−");
-        return LengthText.read(below ? t.substring(1).strip() : t, units)
-                .then(l -> l.mm() <= FURTHEST_MM
-                        ? Read.of(below ? -l.mm() : l.mm())
-                        : Read.refuse(Refusal.OUT_OF_RANGE, "“" + t + "” is further than 20 m: no hose goes there."));
-    }
 
     /** Places parted by semicolons; an empty text gives none. */
     public static Read<List<Vector>> places(String text, UnitSystem units) {
@@ -54,7 +43,7 @@ public final class PlaceText {
         }
         double[] xyz = new double[3];
         for (int i = 0; i < 3; i++) {
-            Read<Double> c = coordinate(parts[i], units);
+            Read<Double> c = CoordinateText.read(parts[i], units);
             if (c.value().isEmpty()) {
                 return Read.refuse(Refusal.NOT_A_NUMBER, c.refusal().orElseThrow());
             }

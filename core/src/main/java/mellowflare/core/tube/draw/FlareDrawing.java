@@ -25,7 +25,7 @@ public final class FlareDrawing {
     private static final double TUBE_WIDE = 56;
 
     private static final double BAR = 34;
-    private static final double RIGHT = 250;
+    private static final double RIGHT = 262;
 
     private final FlareBench bench;
     private final FlareSetting setting;
@@ -66,7 +66,7 @@ public final class FlareDrawing {
     private Drawing draw() {
         inTheBar();
         onTheSeat();
-        return sheet.done(-24, -86, 400, 96);
+        return sheet.done(-20, -86, 392, 80);
     }
 
     private static List<Point> mirrored(List<Point> points) {
@@ -129,7 +129,7 @@ public final class FlareDrawing {
                 -1,
                 figure(setting.stickOut()) + " out",
                 true));
-        sheet.label(new Point(40, r + 38), "in the bar", bench.kind().name(), Shape.Role.NAME, Shape.Anchor.MIDDLE);
+        sheet.label(new Point(-14, r + 44), "in the bar", bench.kind().name(), Shape.Role.NAME, Shape.Anchor.START);
     }
 
     /** The flare in section on its cone; its upper rim wider when it is lop-sided. */
@@ -160,14 +160,14 @@ public final class FlareDrawing {
         band.ifPresent(b -> {
             for (Length l : List.of(b.low(), b.high())) {
                 double y = l.mm() * scale / 2;
-                sheet.line(Pen.HIDDEN, new Point(x - 8, y), new Point(x + 36, y));
-                sheet.line(Pen.HIDDEN, new Point(x - 8, -y), new Point(x + 36, -y));
+                sheet.line(Pen.HIDDEN, new Point(x - 8, y), new Point(root + 90, y));
+                sheet.line(Pen.HIDDEN, new Point(x - 8, -y), new Point(root + 90, -y));
             }
         });
         sheet.add(new Shape.Dimension(
-                new Point(x + 22, bottom), new Point(x + 22, top), -1, figure(made.diameter()), false));
+                new Point(root + 92, bottom), new Point(root + 92, top), -1, figure(made.diameter()), false));
         sheet.label(
-                new Point(root - 30, r + 38),
+                new Point(root - 34, r + 44),
                 "on its seat",
                 band.map(b -> figure(b.low()) + " to " + figure(b.high())).orElse("band not known"),
                 Shape.Role.NAME,

@@ -53,12 +53,12 @@ public final class MarkStrip {
         sheet.label(new Point(-14, -4), a, "", Shape.Role.NAME, Shape.Anchor.END);
         sheet.label(new Point(WIDE + 14, -4), b, "", Shape.Role.NAME, Shape.Anchor.START);
         sheet.add(new Shape.Dimension(
-                new Point(0, HALF + 34),
-                new Point(WIDE, HALF + 34),
+                new Point(0, HALF + 44),
+                new Point(WIDE, HALF + 44),
                 1,
                 LengthFormat.both(cut.developed().plus(cut.endA()).plus(cut.endB()), c.units()) + " squared up",
                 false));
-        return Optional.of(sheet.done(-24, -58, WIDE + 24, 64));
+        return Optional.of(sheet.done(-24, -46, WIDE + 24, 54));
     }
 
     private static void mark(
@@ -71,7 +71,7 @@ public final class MarkStrip {
         String number = Integer.toString(m.bend() + 1);
         String text = figures ? number + ": " + LengthFormat.shop(m.at(wanted), c.units()) : number;
         sheet.label(
-                new Point(x, up ? tip + 8 : tip - 10),
+                new Point(x, up ? tip + 16 : tip - 10),
                 text,
                 figures ? turn(m) : "",
                 Shape.Role.NAME,

@@ -51,25 +51,47 @@ public final class ShapeDrawing {
      * @return empty while nothing with a shape was measured
      */
     public static Optional<Drawing> page(TubeCase c, double turn, double tilt, Optional<Integer> chosen) {
-        return c.shape().corners().size() < 2
-                ? Optional.empty()
-                : Optional.of(new ShapeDrawing(c, chosen).draw(turn, tilt));
+        return page(c, turn, tilt, chosen, Layout.WIDE);
     }
 
-    private Drawing draw(double turn, double tilt) {
+    /** How the views stand beside each other. */
+    public enum Layout {
+        /** The flat views at the right of the large one. */
+        WIDE,
+        /** The flat views below the large one. */
+        TALL
+    }
+
+    /** The page's picture, laid out for a wide or a tall place. */
+    public static Optional<Drawing> page(
+            TubeCase c, double turn, double tilt, Optional<Integer> chosen, Layout layout) {
+        return c.shape().corners().size() < 2
+                ? Optional.empty()
+                : Optional.of(new ShapeDrawing(c, chosen).draw(turn, tilt, layout));
+    }
+
+    private Drawing draw(double turn, double tilt, Layout layout) {
         List<Pose> way = way();
         List<Vector> all = new ArrayList<>(corners);
         way.forEach(p -> all.add(p.at()));
-        Sight large = Sight.turned(turn, tilt).fitted(all, 6, 10, 288, 158);
+        Sight large = layout == Layout.WIDE
+                ? Sight.turned(turn, tilt).fitted(all, 6, 14, 196, 128)
+                : Sight.turned(turn, tilt).fitted(all, 14, 104, 272, 150);
         shadow(large, way);
         tube(large, way);
         numbers(large);
         ends(large, way, true);
-        axes(large);
-        flat(Sight.ABOVE.fitted(all, 352, 134, 104, 40), way, "from above", 128);
-        flat(Sight.FROM_RIGHT.fitted(all, 352, 68, 104, 40), way, "from the right", 62);
-        flat(Sight.FROM_BEHIND.fitted(all, 352, 2, 104, 40), way, "from behind", -4);
-        return sheet.done(-14, -14, 476, 188);
+        axes(large, layout == Layout.WIDE ? new Point(0, -2) : new Point(2, 92));
+        Sight[] sights = {Sight.ABOVE, Sight.FROM_RIGHT, Sight.FROM_BEHIND};
+        String[] names = {"from above", "from the right", "from behind"};
+        for (int i = 0; i < 3; i++) {
+            if (layout == Layout.WIDE) {
+                flat(sights[i].fitted(all, 256 + 104 * i, 34, 76, 66), way, names[i], new Point(256 + 104 * i, 120));
+            } else {
+                flat(sights[i].fitted(all, 30 + 102 * i, 14, 62, 40), way, names[i], new Point(24 + 102 * i, 66));
+            }
+        }
+        return layout == Layout.WIDE ? sheet.done(-8, -8, 548, 152) : sheet.done(-4, -8, 308, 268);
     }
 
     /** Places along the centre line; of arcs a few, of straights their ends. */
@@ -172,10 +194,9 @@ public final class ShapeDrawing {
         }
     }
 
-    private void axes(Sight view) {
+    private void axes(Sight view, Point o) {
         double size = 22 / view.scale();
         Point origin = view.at(Vector.ZERO);
-        Point o = new Point(0, -2);
         String[] names = {"x", "y", "z"};
         Vector[] ways = {new Vector(size, 0, 0), new Vector(0, size, 0), new Vector(0, 0, size)};
         for (int i = 0; i < 3; i++) {
@@ -186,10 +207,10 @@ public final class ShapeDrawing {
         }
     }
 
-    private void flat(Sight view, List<Pose> way, String name, double labelY) {
+    private void flat(Sight view, List<Pose> way, String name, Point at) {
         tube(view, way);
         ends(view, way, false);
-        sheet.label(new Point(340, labelY), name, "", Shape.Role.NAME, Shape.Anchor.START);
+        sheet.label(at, name, "", Shape.Role.NAME, Shape.Anchor.START);
         over(view);
     }
 

@@ -64,7 +64,8 @@ public final class TubeStrip {
 
     /** One end; x runs inward from the outer face of its port by the sign. */
     private void side(TubeSide s, double x, double sign) {
-        boolean known = s.port().port().isPresent();
+        boolean known = s.port().port().isPresent()
+                || s.traits().filter(t -> t.codes().isEmpty()).isPresent();
         double face = x + sign * PORT;
         rect(known ? Pen.OUTLINE : Pen.SELECTED, known ? Fill.METAL_CUT : Fill.PAPER, x, face, PORT_HALF);
         spot(s.which().end(), x, face, PORT_HALF);
@@ -76,7 +77,7 @@ public final class TubeStrip {
         sheet.label(
                 detailed ? new Point((x + face) / 2, -PORT_HALF - 9) : new Point(near ? -6 : WIDTH + 6, 9),
                 s.port().place(),
-                s.port().port().map(End::brief).orElse("not settled"),
+                s.port().port().map(End::brief).orElse(known ? "" : "not settled"),
                 Shape.Role.NAME,
                 detailed ? near ? Shape.Anchor.START : Shape.Anchor.END : outward);
         nut(s, face, sign);
@@ -118,10 +119,15 @@ public final class TubeStrip {
         }
     }
 
+    /** Where the tube comes out of nut or socket, from the face of the port. */
+    private static double inner(TubeSide s) {
+        return s.traits().filter(t -> t.nut() == EndTraits.Nut.NONE).isPresent() ? 10 : NUT - 6;
+    }
+
     /** The tube from nut to nut with as many hints of bends as it has, up to a few. */
     private void tube() {
-        double from = PORT + NUT - 6;
-        double to = WIDTH - PORT - NUT + 6;
+        double from = PORT + inner(plan.c().a());
+        double to = WIDTH - PORT - inner(plan.c().b());
         int bends = Math.min(
                 MOST_BENDS, plan.c().shape().path().map(p -> p.bends().size()).orElse(0));
         List<Point> way = new ArrayList<>();

@@ -53,9 +53,7 @@ final class EndMates implements Rule<TubeCase> {
             }
             if (s.traits().isEmpty() || port.isEmpty()) {
                 all.add(Finding.notChecked(
-                        TEXT,
-                        about,
-                        port.isEmpty() ? "port at end " + s.which() : "kind of tube end " + s.which()));
+                        TEXT, about, port.isEmpty() ? "port at end " + s.which() : "kind of tube end " + s.which()));
                 continue;
             }
             EndTraits t = s.traits().get();

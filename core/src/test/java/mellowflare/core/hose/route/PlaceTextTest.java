@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import mellowflare.core.geometry.Vector;
+import mellowflare.core.measure.CoordinateText;
 import mellowflare.core.measure.UnitSystem;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -21,13 +22,13 @@ class PlaceTextTest {
     @ParameterizedTest
     @CsvSource({"910, 910", "-50, -50", "−50, -50", "1.2 m, 1200", "'- 4 in', -101.6", "0, 0"})
     void testCoordinatesMayLieBelowZero(String text, double mm) {
-        assertThat(PlaceText.coordinate(text, METRIC).value().orElseThrow()).isCloseTo(mm, within(1e-9));
+        assertThat(CoordinateText.read(text, METRIC).value().orElseThrow()).isCloseTo(mm, within(1e-9));
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"", "-", "--4", "left", "90000", "1e9", "5 5"})
     void testNonsenseIsNoCoordinate(String text) {
-        assertThat(PlaceText.coordinate(text, METRIC).refusal()).isPresent();
+        assertThat(CoordinateText.read(text, METRIC).refusal()).isPresent();
     }
 
     @Test

@@ -1,0 +1,60 @@
+package mellowflare.app.line;
+
+import java.util.function.Supplier;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.scene.Node;
+import javafx.scene.layout.StackPane;
+import mellowflare.app.shell.Page;
+import mellowflare.core.job.Evaluation;
+
+/** The page of Line: that of the kind of line that lies open. Each is made when it is first needed. */
+public final class LinePage implements Page {
+    private final ReadOnlyObjectProperty<Evaluation> current;
+    private final Supplier<Page> makeHose;
+    private final Supplier<Page> makeTube;
+    private final StackPane ground = new StackPane();
+    private Page hose;
+    private Page tube;
+
+    public LinePage(ReadOnlyObjectProperty<Evaluation> current, Supplier<Page> hose, Supplier<Page> tube) {
+        this.current = current;
+        this.makeHose = hose;
+        this.makeTube = tube;
+        current.addListener((o, was, now) -> {
+            if (isOpen() && was.job().kind() != now.job().kind()) {
+                lay();
+                page().opened();
+            }
+        });
+        lay();
+    }
+
+    private Page page() {
+        if (current.get().job().isTube()) {
+            tube = tube == null ? makeTube.get() : tube;
+            return tube;
+        }
+        hose = hose == null ? makeHose.get() : hose;
+        return hose;
+    }
+
+    private void lay() {
+        ground.getChildren().setAll(page().node());
+    }
+
+    @Override
+    public Node node() {
+        return ground;
+    }
+
+    @Override
+    public void opened() {
+        lay();
+        page().opened();
+    }
+
+    @Override
+    public void act() {
+        page().act();
+    }
+}

@@ -1,0 +1,54 @@
+package mellowflare.app.line;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.ComboBox;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.ChoiceRow;
+import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.WordCell;
+import mellowflare.core.fluid.Duty;
+import mellowflare.core.fluid.Fluid;
+
+/** What the line must do, whatever it is made of. */
+public final class ServiceEntries extends VBox {
+    private final LineModel model;
+    private final ComboBox<Fluid> fluid = new ComboBox<>();
+    private final ChoiceRow<Duty> duty;
+    private boolean showing;
+
+    public ServiceEntries(LineModel model) {
+        super(4);
+        this.model = model;
+        duty = new ChoiceRow<>(
+                "it is a", List.of(Duty.values()), Duty::word, d -> null, false, d -> d.ifPresent(model::duty));
+        fluid.getItems().setAll(model.fluids());
+        WordCell.dress(fluid, Fluid::name, "fluid not said");
+        fluid.setId("fluid");
+        fluid.setAccessibleText("Fluid in the line");
+        fluid.setMaxWidth(Double.MAX_VALUE);
+        fluid.valueProperty().addListener((o, was, now) -> {
+            if (!showing && now != null) {
+                model.fluid(now);
+            }
+        });
+        EntryRow working = new EntryRow("working pressure", "bar or psi", model.working());
+        working.field().setId("working");
+        getChildren()
+                .setAll(
+                        fluid,
+                        duty,
+                        working,
+                        new EntryRow("highest surge", "bar or psi", model.peak()),
+                        new EntryRow("hottest fluid", "C or F", model.temperature()),
+                        new EntryRow("flow", "L/min", model.flow()));
+        refresh();
+    }
+
+    public void refresh() {
+        showing = true;
+        fluid.setValue(model.fluid().orElse(null));
+        duty.show(Optional.of(model.duty()));
+        showing = false;
+    }
+}

@@ -1,0 +1,280 @@
+package mellowflare.app.line.tube;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import mellowflare.app.desk.Desk;
+import mellowflare.app.entry.FieldState;
+import mellowflare.app.line.AboveZero;
+import mellowflare.core.connection.Which;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.LengthText;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.tube.TubeSide;
+import mellowflare.core.tube.draw.FlareDrawing;
+import mellowflare.core.tube.flare.FlareCauses;
+import mellowflare.core.tube.flare.FlareFault;
+import mellowflare.core.tube.flare.FlareMade;
+import mellowflare.core.tube.flare.FlareSetting;
+
+/**
+ * The flare bench, without a window: a setting tried on the tube, kind and tool of one end, the flare that comes of it, and what made a bad one. Tries stay here; only a stick-out that is taken goes into the
+ * job.
+ */
+public final class BenchModel {
+    /** How far the cone comes. */
+    public enum Closing {
+        HOME("home", 1),
+        SHORT("short", 0.8),
+        SQUEEZED("past home", 1.2);
+
+        private final String word;
+        private final double share;
+
+        Closing(String word, double share) {
+            this.word = word;
+            this.share = share;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
+    /** How the cone looks. */
+    public enum Cone {
+        BRIGHT("bright", 0),
+        WORN("worn", 0.5),
+        WORN_OUT("worn out", 1);
+
+        private final String word;
+        private final double wear;
+
+        Cone(String word, double wear) {
+            this.word = word;
+            this.wear = wear;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
+    private final Desk desk;
+    private final FieldState<Length> stickOut = zeroOrMore();
+    private final FieldState<Length> offCentre = zeroOrMore();
+    private final FieldState<Length> crooked = zeroOrMore();
+    private final FieldState<Length> shift = zeroOrMore();
+    private final FieldState<Length> measured = AboveZero.field();
+    private final Set<FlareFault> seen = EnumSet.noneOf(FlareFault.class);
+    private Which which = Which.A;
+    private Closing closing = Closing.HOME;
+    private Cone cone = Cone.BRIGHT;
+    private boolean slips;
+    private boolean unreamed;
+    private boolean dry;
+    private Runnable changed = () -> {};
+
+    public BenchModel(Desk desk) {
+        this.desk = desk;
+        for (FieldState<Length> f : List.of(stickOut, offCentre, crooked, shift, measured)) {
+            f.onChange(this::tell);
+        }
+    }
+
+    private static FieldState<Length> zeroOrMore() {
+        return new FieldState<>(LengthText::read, (v, u) -> LengthFormat.figure(v, u.other()));
+    }
+
+    /** Called when a try changes. */
+    public void onChange(Runnable action) {
+        changed = action;
+    }
+
+    private void tell() {
+        changed.run();
+    }
+
+    public FieldState<Length> stickOut() {
+        return stickOut;
+    }
+
+    public FieldState<Length> offCentre() {
+        return offCentre;
+    }
+
+    public FieldState<Length> crooked() {
+        return crooked;
+    }
+
+    public FieldState<Length> shift() {
+        return shift;
+    }
+
+    public FieldState<Length> measured() {
+        return measured;
+    }
+
+    public Which which() {
+        return which;
+    }
+
+    public void which(Which w) {
+        which = w;
+        tell();
+    }
+
+    public Closing closing() {
+        return closing;
+    }
+
+    public void closing(Closing c) {
+        closing = c;
+        tell();
+    }
+
+    public Cone cone() {
+        return cone;
+    }
+
+    public void cone(Cone c) {
+        cone = c;
+        tell();
+    }
+
+    public boolean slips() {
+        return slips;
+    }
+
+    public void slips(boolean is) {
+        slips = is;
+        tell();
+    }
+
+    public boolean unreamed() {
+        return unreamed;
+    }
+
+    public void unreamed(boolean is) {
+        unreamed = is;
+        tell();
+    }
+
+    public boolean dry() {
+        return dry;
+    }
+
+    public void dry(boolean is) {
+        dry = is;
+        tell();
+    }
+
+    public Set<FlareFault> seen() {
+        return Set.copyOf(seen);
+    }
+
+    /** A fault was seen, or was not after all. */
+    public void press(FlareFault fault) {
+        if (!seen.remove(fault)) {
+            seen.add(fault);
+        }
+        tell();
+    }
+
+    /** Back to a bench where all is well. */
+    public void clear() {
+        for (FieldState<Length> f : List.of(stickOut, offCentre, crooked, shift, measured)) {
+            f.show("", Optional.empty(), desk.units());
+        }
+        closing = Closing.HOME;
+        cone = Cone.BRIGHT;
+        slips = false;
+        unreamed = false;
+        dry = false;
+        seen.clear();
+        tell();
+    }
+
+    public TubeSide side() {
+        return desk.current().tube().orElseThrow().c().side(which);
+    }
+
+    public UnitSystem units() {
+        return desk.units();
+    }
+
+    /** What is missing before a flare can be tried; empty when nothing is. */
+    public String lacks() {
+        TubeSide s = side();
+        if (desk.current().tube().orElseThrow().c().tube().isEmpty()) {
+            return "Say which tube it is: the bench tries its own diameter, wall and temper.";
+        }
+        if (s.traits().isEmpty()) {
+            return "Choose how end " + which + " ends, on the leaf Ends.";
+        }
+        if (!s.traits().get().flared()) {
+            return "End " + which + " is no flare: " + s.traits().get().name() + ".";
+        }
+        return s.bench().isEmpty() ? "Choose the flaring tool of end " + which + ", on the leaf Ends." : "";
+    }
+
+    /** The setting as it stands: what was typed, else what the plan has. */
+    public Optional<FlareSetting> setting() {
+        return stickOut.value()
+                .or(() -> side().stickOut())
+                .map(s -> FlareSetting.good(s)
+                        .withOffCentre(offCentre.value().orElse(Length.ZERO))
+                        .withCrooked(crooked.value().orElse(Length.ZERO))
+                        .withShift(shift.value().orElse(Length.ZERO))
+                        .withClosing(closing.share)
+                        .withWear(cone.wear)
+                        .withSlips(slips)
+                        .withReamed(!unreamed)
+                        .withOiled(!dry));
+    }
+
+    /** The flare that comes of it. */
+    public Optional<FlareMade> made() {
+        TubeSide s = side();
+        return s.bench().flatMap(b -> setting().map(x -> b.make(x, s.band(), s.threadBore())));
+    }
+
+    public Optional<Drawing> drawing() {
+        TubeSide s = side();
+        return s.bench()
+                .flatMap(b -> setting().flatMap(x -> made().map(m -> FlareDrawing.of(b, x, m, s.band(), units()))));
+    }
+
+    /** The stick-out that lands in the middle of the band. */
+    public Optional<Length> middle() {
+        return side().middle();
+    }
+
+    /** Puts the middle into the job, for this end. */
+    public void takeMiddle() {
+        middle().ifPresent(m -> {
+            Length rounded = Length.ofMm(Math.rint(m.mm() * 20) / 20);
+            desk.change(
+                    "stick-out at end " + which,
+                    "",
+                    j -> j.withTube(j.tube().withEnd(which, j.tube().end(which).withStickOut(Optional.of(rounded)))));
+            stickOut.show("", Optional.empty(), units());
+            tell();
+        });
+    }
+
+    /** What made a bad flare, likeliest first; empty while nothing was seen and nothing measured. */
+    public List<FlareCauses.Suspect> suspects() {
+        TubeSide s = side();
+        return s.bench()
+                .flatMap(b -> stickOut.value()
+                        .or(s::stickOut)
+                        .map(x -> desk.data()
+                                .get(FlareCauses.KEY)
+                                .rank(b, FlareSetting.good(x), s.band(), s.threadBore(), seen, measured.value())))
+                .orElse(List.of());
+    }
+}
