@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
@@ -24,8 +25,13 @@ import mellowflare.book.demo.KittiwakeSlip;
 import mellowflare.book.store.Book;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
+import mellowflare.core.job.LineKind;
 import mellowflare.core.job.ShippedData;
+import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.tube.TubeLine;
+import mellowflare.core.tube.TubePick;
+import mellowflare.core.tube.form.Measured;
 
 /**
  * Types into the real window on the demo job and measures the work of each key on the interface thread: from the change of the text until
@@ -58,7 +64,7 @@ public final class KeyToFrame extends Application {
         Path folder = Files.createTempDirectory("bench-book");
         ReferenceData data = ShippedData.load();
         Book book = Book.open(folder);
-        Job job = demo(book, data);
+        Job job = place.equals("tube") ? longTube(book) : demo(book, data, place);
         Desk desk = new Desk(new Keeper(book, Platform::runLater), data, Evaluation.of(job, data), Clock.systemUTC());
         Look look = new Look();
         Shell shell = new Shell(desk, look, CaliperModel.none());
@@ -72,18 +78,45 @@ public final class KeyToFrame extends Application {
         if (way) {
             ((Button) scene.lookup("#leaf-WAY")).fire();
         }
-        field = (TextField) scene.lookup(gauge ? "#diameter" : way ? "#way-forward" : "#finished");
+        boolean tube = place.startsWith("tube");
+        field = (TextField) scene.lookup(
+                gauge
+                        ? "#diameter"
+                        : way
+                                ? "#way-forward"
+                                : tube ? place.equals("tube") ? "#cell-25-0" : "#cell-3-0" : "#finished");
         texts = gauge
                 ? new String[] {"17.5", "17.52", "17.6", "18.9"}
-                : way ? new String[] {"910", "911", "930", "880"} : new String[] {"1140", "1141", "1300", "980"};
+                : way
+                        ? new String[] {"910", "911", "930", "880"}
+                        : tube
+                                ? place.equals("tube")
+                                        ? new String[] {"126", "127", "131", "120"}
+                                        : new String[] {"180", "181", "190", "172"}
+                                : new String[] {"1140", "1141", "1300", "980"};
         scene.addPreLayoutPulseListener(() -> pulse = System.nanoTime());
         scene.addPostLayoutPulseListener(this::frame);
         Platform.runLater(this::type);
     }
 
-    private static Job demo(Book book, ReferenceData data) throws BookTrouble {
+    private static Job demo(Book book, ReferenceData data, String place) throws BookTrouble {
         KittiwakeSlip.fill(book, data, Instant.now());
-        return book.job(book.preference("open-job").orElseThrow()).orElseThrow();
+        String id = place.equals("tube-demo")
+                ? "demo-tube-fuel"
+                : book.preference("open-job").orElseThrow();
+        return book.job(id).orElseThrow();
+    }
+
+    /** The demo has no tube of fifty bends; this one goes into the book beside it. */
+    private static Job longTube(Book book) throws BookTrouble {
+        Job job = Job.open("bench", "50 bends", "", UnitSystem.METRIC)
+                .withKind(LineKind.TUBE)
+                .withTube(TubeLine.NEW
+                        .withMeasured(new Measured.Points(LongTube.corners(50)))
+                        .withTube(Optional.of(new TubePick.Listed("ACR-3/8")))
+                        .withBender(Optional.of("hand-lever-3/8")));
+        book.save(job, "not begun", "bench", "", Instant.now());
+        return job;
     }
 
     private void type() {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -15,11 +14,12 @@ import javafx.scene.shape.SVGPath;
 import mellowflare.app.entry.Text;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.State;
+import mellowflare.core.advice.Subject;
 import mellowflare.core.measure.UnitSystem;
 
 /** Findings, worst first, each with its mark, sentence, reason and remedy. Passed ones are counted and can be shown. */
 public final class FindingList extends VBox {
-    private final Map<Finding, Node> rows = new HashMap<>();
+    private final Map<Key, Row> rows = new HashMap<>();
     private final Button toggle = new Button();
     private final Label openHeading = Text.of("Not checked yet", "small-heading");
     private boolean all;
@@ -36,60 +36,88 @@ public final class FindingList extends VBox {
         });
     }
 
+    /** What stays of a finding when only its figures change. */
+    private record Key(String rule, Subject about, State state, List<String> missing, int again) {}
+
+    /** One finding; its texts follow its figures, so that a key press makes no nodes anew. */
+    private static final class Row extends HBox {
+        private final List<Label> texts;
+
+        Row(Finding f, List<Label> texts) {
+            super(9);
+            this.texts = texts;
+            VBox all = new VBox(1);
+            all.getChildren().setAll(texts);
+            getChildren().setAll(mark(f), all);
+            getStyleClass().add("finding");
+        }
+
+        void say(List<String> words) {
+            for (int i = 0; i < texts.size(); i++) {
+                texts.get(i).setText(words.get(i));
+            }
+            setAccessibleText(words.get(0));
+        }
+    }
+
     public void show(List<Finding> now, UnitSystem system) {
         if (!now.equals(findings) || system != units || getChildren().isEmpty()) {
-            if (system != units) {
-                rows.clear();
-            }
             findings = now;
             units = system;
             list();
         }
     }
 
-    /** Rows of findings that stay the same from key to key are not made anew. */
-    private Node row(Finding f, Function<Finding, Node> made) {
-        return rows.computeIfAbsent(f, made);
-    }
-
     private void list() {
-        rows.keySet().retainAll(findings);
+        Map<Key, Row> kept = new HashMap<>();
         List<Node> shown = new ArrayList<>();
-        findings.stream().filter(f -> f.state() == State.FAIL).distinct().forEach(f -> shown.add(row(f, this::full)));
+        findings.stream()
+                .filter(f -> f.state() == State.FAIL)
+                .distinct()
+                .forEach(f -> shown.add(row(
+                        kept,
+                        f,
+                        List.of("finding-says", "finding-remedy", "soft"),
+                        List.of(f.says(units), f.remedy(units), f.because(units)))));
         List<Finding> open =
                 findings.stream().filter(f -> f.state() == State.NOT_CHECKED).toList();
         if (!open.isEmpty()) {
             shown.add(openHeading);
             open.stream()
                     .distinct()
-                    .forEach(f -> shown.add(row(f, x -> brief(x, x.about().word() + ": needs " + x.needs()))));
+                    .forEach(f -> shown.add(brief(kept, f, f.about().word() + ": needs " + f.needs())));
         }
         List<Finding> passed =
                 findings.stream().filter(f -> f.state() == State.PASS).toList();
         toggle.setText(passed.size() + " checks passed" + (all ? "" : ": show"));
         shown.add(toggle);
         if (all) {
-            passed.stream().distinct().forEach(f -> shown.add(row(f, x -> brief(x, x.says(units)))));
+            passed.stream().distinct().forEach(f -> shown.add(brief(kept, f, f.says(units))));
         }
+        rows.clear();
+        rows.putAll(kept);
         if (!getChildren().equals(shown)) {
             getChildren().setAll(shown);
         }
     }
 
-    private Node full(Finding f) {
-        Label says = Text.of(f.says(units), "finding-says");
-        Label because = Text.of(f.because(units), "soft");
-        Label remedy = Text.of(f.remedy(units), "finding-remedy");
-        VBox texts = new VBox(1, says, remedy, because);
-        HBox row = new HBox(9, mark(f), texts);
-        row.getStyleClass().addAll("finding", "finding-" + f.severity().name().toLowerCase(java.util.Locale.ROOT));
-        row.setAccessibleText(f.severity() + ": " + f.says(units));
-        return row;
+    private Node brief(Map<Key, Row> kept, Finding f, String text) {
+        return row(kept, f, List.of("finding-brief"), List.of(text));
     }
 
-    private Node brief(Finding f, String text) {
-        HBox row = new HBox(9, mark(f), Text.of(text, "finding-brief"));
-        row.getStyleClass().add("finding");
+    /** The row that said the same before, with its words as they are now; or a new one. */
+    private Row row(Map<Key, Row> kept, Finding f, List<String> styles, List<String> words) {
+        int again = 0;
+        Key key = new Key(f.rule().id(), f.about(), f.state(), f.missing(), again);
+        while (kept.containsKey(key)) {
+            key = new Key(f.rule().id(), f.about(), f.state(), f.missing(), ++again);
+        }
+        Row row = rows.get(key);
+        if (row == null) {
+            row = new Row(f, styles.stream().map(s -> Text.of("", s)).toList());
+        }
+        row.say(words);
+        kept.put(key, row);
         return row;
     }
 

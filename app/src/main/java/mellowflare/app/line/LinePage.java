@@ -1,5 +1,6 @@
 package mellowflare.app.line;
 
+import java.util.List;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.scene.Node;
@@ -39,7 +40,12 @@ public final class LinePage implements Page {
     }
 
     private void lay() {
-        ground.getChildren().setAll(page().node());
+        if (!ground.getChildren().equals(List.of(page().node()))) {
+            ground.getChildren().setAll(page().node());
+            // Fields inside a scroll pane only stand in the scene, and can take the focus, once styles were applied.
+            ground.applyCss();
+            ground.layout();
+        }
     }
 
     @Override

@@ -80,6 +80,24 @@ class PlacesTest {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
+    /** Every control has words, and page and thumb index stand side by side in the window. */
+    private void sound(String where) {
+        for (Node n : all(shell, new ArrayList<>())) {
+            if (n instanceof TextInputControl || n instanceof ListView || n instanceof ComboBoxBase) {
+                assertThat(n.getAccessibleText()).as(where + ": " + n).isNotBlank();
+            } else if (n instanceof Button b && b.isVisible()) {
+                assertThat(b.getText() + b.getAccessibleText())
+                        .as(where + ": " + n)
+                        .isNotBlank();
+            }
+        }
+        assertThat(shell.getWidth()).as(where).isEqualTo(1024);
+        assertThat(shell.getRight().getBoundsInParent().getMaxX()).as(where).isLessThanOrEqualTo(1025);
+        assertThat(shell.getCenter().getBoundsInParent().getMaxX())
+                .as(where + ": page and thumb index side by side")
+                .isLessThanOrEqualTo(shell.getRight().getBoundsInParent().getMinX() + 1);
+    }
+
     @Test
     void testEveryPlaceSaysWhatItsControlsAreForAndStaysInTheWindow(FxRobot robot) {
         for (String id : List.of("demo-tractor", "demo-winch", "demo-slew-hose")) {
@@ -88,26 +106,34 @@ class PlacesTest {
                 for (Place place : Place.values()) {
                     open(robot, id, place);
                     String where = place + " with " + id + (large ? " in large type" : "");
-                    for (Node n : all(shell, new ArrayList<>())) {
-                        if (n instanceof TextInputControl || n instanceof ListView || n instanceof ComboBoxBase) {
-                            assertThat(n.getAccessibleText())
-                                    .as(where + ": " + n)
-                                    .isNotBlank();
-                        } else if (n instanceof Button b && b.isVisible()) {
-                            assertThat(b.getText() + b.getAccessibleText())
-                                    .as(where + ": " + n)
-                                    .isNotBlank();
-                        }
-                    }
-                    assertThat(shell.getWidth()).as(where).isEqualTo(1024);
-                    assertThat(shell.getRight().getBoundsInParent().getMaxX())
-                            .as(where)
-                            .isLessThanOrEqualTo(1025);
-                    assertThat(shell.getCenter().getBoundsInParent().getMaxX())
-                            .as(where + ": page and thumb index side by side")
-                            .isLessThanOrEqualTo(
-                                    shell.getRight().getBoundsInParent().getMinX() + 1);
+                    sound(where);
                 }
+            }
+        }
+    }
+
+    @Test
+    void testEveryLeafOfATubeSaysWhatItsControlsAreForAndStaysInTheWindow(FxRobot robot) {
+        for (String id : List.of("demo-tube-brake", "demo-tube-chiller", "demo-tube-ring")) {
+            for (boolean large : new boolean[] {false, true}) {
+                robot.interact(() -> look.largeProperty().set(large));
+                open(robot, id, Place.LINE);
+                List<Button> leaves = robot.lookup("#line-leaves .leaf").queryAllAs(Button.class).stream()
+                        .toList();
+                assertThat(leaves).hasSize(7);
+                for (Button leaf : leaves) {
+                    robot.interact(leaf::fire);
+                    WaitForAsyncUtils.waitForFxEvents();
+                    String where = leaf.getText() + " with " + id + (large ? " in large type" : "");
+                    sound(where);
+                    Node row = leaf.getParent();
+                    assertThat(row.getBoundsInParent().getWidth())
+                            .as(where + ": leaves stand on one row")
+                            .isLessThanOrEqualTo(
+                                    shell.getCenter().getBoundsInParent().getWidth());
+                }
+                open(robot, id, Place.MAKE);
+                sound("Make with " + id);
             }
         }
     }

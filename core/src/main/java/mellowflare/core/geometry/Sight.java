@@ -87,9 +87,12 @@ public record Sight(Vector right, Vector up, double scale, double dx, double dy)
             other.add(c.plus(-nx, -ny));
             centre.add(c);
         }
-        for (int i = 1; i < one.size(); i++) {
-            sheet.path(Pen.NONE, Fill.METAL, true, List.of(one.get(i - 1), one.get(i), other.get(i), other.get(i - 1)));
+        // One surface: as many pieces as there are places would cost more to paint than all the rest.
+        List<Point> surface = new ArrayList<>(one);
+        for (int i = other.size() - 1; i >= 0; i--) {
+            surface.add(other.get(i));
         }
+        sheet.path(Pen.NONE, Fill.METAL, true, surface);
         sheet.path(Pen.OUTLINE, Fill.NONE, false, one);
         sheet.path(Pen.OUTLINE, Fill.NONE, false, other);
         sheet.path(Pen.CENTRE_LINE, Fill.NONE, false, centre);

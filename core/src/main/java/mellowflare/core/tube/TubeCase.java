@@ -52,6 +52,7 @@ import mellowflare.core.tube.stock.TubeSizes;
  * @param order in which the bends are made, once path and bender are known
  * @param clash the narrowest place, once path and tube are known
  * @param rounded what rounding does, once the path is known
+ * @param fit the chance that it drops in, once the path is known
  */
 public record TubeCase(
         TubeLine line,
@@ -71,7 +72,8 @@ public record TubeCase(
         Optional<TubeCut> cut,
         Optional<BendOrder> order,
         Optional<Clash> clash,
-        Optional<Rounded> rounded) {
+        Optional<Rounded> rounded,
+        Optional<FitChance> fit) {
     /** Radius that a way is drawn with while none is known: three times the tube. Nothing is cut by it. */
     private static final double DRAWN_RADIUS = 3;
 
@@ -116,10 +118,11 @@ public record TubeCase(
                 .flatMap(p -> bender.map(x -> BendOrder.find(
                         p,
                         a.takes(),
-                        b.takes().plus(cut.map(TubeCut::spare).orElse(Length.ZERO)),
+                        b.takes().plus(cut.map(TubeCut::trim).orElse(Length.ZERO)),
                         outside,
                         x,
                         commanded(line, tube, p))));
+        Optional<Rounded> rounded = path.filter(p -> radius.isPresent()).map(p -> Rounded.of(p, a.takes(), units));
         return new TubeCase(
                 line,
                 tube,
@@ -138,7 +141,24 @@ public record TubeCase(
                 cut,
                 order,
                 path.filter(p -> tube.isPresent() && radius.isPresent()).flatMap(p -> Clash.narrowest(p, outside)),
-                path.filter(p -> radius.isPresent()).map(p -> Rounded.of(p, a.takes(), units)));
+                rounded,
+                path.filter(p -> radius.isPresent()).map(p -> fit(line, p, shape, bender, rounded, data)));
+    }
+
+    private static FitChance fit(
+            TubeLine line,
+            BentPath path,
+            TubeShape shape,
+            Optional<Bender> bender,
+            Optional<Rounded> rounded,
+            ReferenceData data) {
+        boolean again = line.reading()
+                .check()
+                .flatMap(check ->
+                        figure(line.reading(), shape, UnitSystem.METRIC).flatMap(CalledFigure::secondAgrees))
+                .orElse(false);
+        return FitChance.of(
+                path, line.measured(), line.reading().instrument(), again, bender, rounded, data.get(TubeScatter.KEY));
     }
 
     private static List<Angle> commanded(TubeLine line, Optional<Tube> tube, BentPath path) {
@@ -168,37 +188,24 @@ public record TubeCase(
                 : path().map(p -> commanded(line, tube, p)).orElse(List.of());
     }
 
-    /** The marks on the straight tube, from one of its ends once both are squared up. */
+    /** The marks on the straight tube, from one of its ends once both are squared up and before end B is trimmed. */
     public List<BendMark> marks(Which from) {
         return path().map(p -> from == Which.A
                         ? BendMark.of(p, a.takes())
                         : BendMark.of(
                                 p.reversed(),
-                                b.takes().plus(cut.map(TubeCut::spare).orElse(Length.ZERO))))
+                                b.takes().plus(cut.map(TubeCut::trim).orElse(Length.ZERO))))
                 .orElse(List.of());
     }
 
-    /** The chance that it drops in; empty while the way or its radius is not known, and for a template. */
-    public Optional<FitChance> fit() {
-        return path().map(p -> FitChance.of(
-                p,
-                line.measured(),
-                line.reading().instrument(),
-                checkAgrees().orElse(false),
-                bender,
-                rounded,
-                data.get(TubeScatter.KEY)));
-    }
-
-    /** What the second reading is held against: the distance end to end, of a template its length. */
-    public Optional<Length> checked() {
-        return shape.template().or(shape::endToEnd);
-    }
-
-    /** The figure behind the cut, with who measured it and the second reading; empty while nothing was measured. */
+    /** The figure behind the cut, with who measured it and the second reading: the distance end to end, of a template its length. Empty while nothing was measured. */
     public Optional<CalledFigure> figure() {
-        Reading r = line.reading();
-        return checked()
+        return figure(line.reading(), shape, units);
+    }
+
+    private static Optional<CalledFigure> figure(Reading r, TubeShape shape, UnitSystem units) {
+        return shape.template()
+                .or(shape::endToEnd)
                 .filter(l -> l.mm() > 0)
                 .map(l -> new CalledFigure(
                         l,

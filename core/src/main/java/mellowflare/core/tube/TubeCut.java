@@ -38,9 +38,9 @@ public record TubeCut(Length developed, Length endA, Length endB, Length squareU
         return shop(units).minus(exact());
     }
 
-    /** Tube left over behind end B until it is trimmed and squared up. */
-    Length spare() {
-        return squareUp.times(0.5).plus(trim);
+    /** Length of the tube as its bends are marked on it: both ends squared up, end B not trimmed yet. */
+    public Length asMarked() {
+        return developed.plus(endA).plus(endB).plus(trim);
     }
 
     /** Weight of the cut tube (kg). */

@@ -56,7 +56,8 @@ public final class TubeSamples {
                 .withEnd(Which.B, end(TubeEndKind.SINGLE37, "bar-37"))
                 .withBuried(Optional.of(false))
                 .withHere(Here.UNSAID
-                        .withPresent(Set.of("press", "ac-press", "nitrogen", "test-pump", "flush"))
+                        .withPresent(
+                                Set.of("press", "ac-press", "nitrogen", "test-pump", "flush", "flaring-tool", "bender"))
                         .withRoom(Which.A, Optional.of(Length.ofMm(60)))
                         .withRoom(Which.B, Optional.of(Length.ofMm(60))))
                 .withRoom(new TubeRoom(
@@ -78,11 +79,15 @@ public final class TubeSamples {
     }
 
     public static TubePort port(Which which, EndCode code, String size, Gender gender) {
+        return port(which, code, size, gender, Metal.STEEL);
+    }
+
+    public static TubePort port(Which which, EndCode code, String size, Gender gender, Metal metal) {
         return new TubePort(
                 which,
                 which == Which.A ? "pump" : "valve",
                 Samples.DATA.get(EndTable.KEY).find(Samples.id(code, size, gender)),
-                Optional.of(Metal.STEEL));
+                Optional.of(metal));
     }
 
     public static TubeCase of(TubeLine line, Service service, EndCode code, String size, Practice practice) {

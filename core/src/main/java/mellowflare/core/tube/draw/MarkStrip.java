@@ -15,7 +15,7 @@ import mellowflare.core.tube.TubeCut;
 import mellowflare.core.tube.form.BendMark;
 import mellowflare.core.tube.stock.Bender;
 
-/** The straight tube with its marks, as it lies on the bench: to scale along, each bend as a band from where it begins to where it ends, the mark that the bender wants drawn through. */
+/** The straight tube with its marks, as it lies on the bench: to scale along, each bend as a band from where it begins to where it ends, the mark that the bender wants drawn through, and dashed where end B is trimmed later. */
 public final class MarkStrip {
     private static final double WIDE = 430;
     private static final double HALF = 9;
@@ -35,7 +35,7 @@ public final class MarkStrip {
         }
         Bender.Mark wanted = c.bender().map(Bender::mark).orElse(Bender.Mark.START);
         TubeCut cut = c.cut().get();
-        double whole = cut.developed().plus(cut.endA()).plus(cut.endB()).mm();
+        double whole = cut.asMarked().mm();
         double scale = WIDE / whole;
         Drawing.Sheet sheet = new Drawing.Sheet();
         sheet.rect(Pen.OUTLINE, Fill.METAL, 0, -HALF, WIDE, HALF);
@@ -43,6 +43,11 @@ public final class MarkStrip {
             double begin = m.start().mm() * scale;
             double end = begin + 2 * (m.middle().mm() - m.start().mm()) * scale;
             sheet.rect(Pen.FINE, Fill.SOFT, begin, -HALF, end, HALF);
+        }
+        if (cut.trim().mm() > 0) {
+            double at = cut.trim().mm() * scale;
+            double x = from == Which.A ? WIDE - at : at;
+            sheet.line(Pen.HIDDEN, new Point(x, -HALF - 5), new Point(x, HALF + 5));
         }
         sheet.line(Pen.CENTRE_LINE, new Point(-6, 0), new Point(WIDE + 6, 0));
         for (BendMark m : marks) {
@@ -56,7 +61,7 @@ public final class MarkStrip {
                 new Point(0, HALF + 44),
                 new Point(WIDE, HALF + 44),
                 1,
-                LengthFormat.both(cut.developed().plus(cut.endA()).plus(cut.endB()), c.units()) + " squared up",
+                LengthFormat.both(cut.asMarked(), c.units()) + " both ends squared up",
                 false));
         return Optional.of(sheet.done(-24, -46, WIDE + 24, 54));
     }

@@ -3,6 +3,7 @@ package mellowflare.core.tube.draw;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.geometry.BentPath;
 import mellowflare.core.geometry.Drawing;
@@ -23,7 +24,7 @@ import mellowflare.core.tube.stock.Tube;
  * measured makes no tube its corners stand dashed and the trouble is marked.
  */
 public final class ShapeDrawing {
-    private static final double ARC_STEP = Math.toRadians(15);
+    private static final double ARC_STEP = Math.toRadians(22.5);
     private static final Length THIN = Length.ofMm(10);
     /** With more corners than this only every fifth is numbered. */
     private static final int NUMBERED = 16;
@@ -31,6 +32,7 @@ public final class ShapeDrawing {
     private final TubeCase c;
     private final List<Vector> corners;
     private final double outside;
+    private final double floor;
     private final Optional<Integer> chosen;
     private final Drawing.Sheet sheet = new Drawing.Sheet();
 
@@ -38,6 +40,7 @@ public final class ShapeDrawing {
         this.c = c;
         this.corners = c.shape().corners();
         this.outside = c.tube().map(Tube::outside).orElse(THIN).mm();
+        this.floor = corners.stream().mapToDouble(Vector::z).min().orElse(0) - outside;
         this.chosen = chosen;
     }
 
@@ -74,9 +77,14 @@ public final class ShapeDrawing {
         List<Pose> way = way();
         List<Vector> all = new ArrayList<>(corners);
         way.forEach(p -> all.add(p.at()));
+        for (Vector end : List.of(corners.get(0), corners.get(corners.size() - 1))) {
+            roundIt(end).forEach(all::add);
+        }
+        List<Vector> withShadow = new ArrayList<>(all);
+        all.forEach(v -> withShadow.add(shadow(v)));
         Sight large = layout == Layout.WIDE
-                ? Sight.turned(turn, tilt).fitted(all, 6, 14, 196, 128)
-                : Sight.turned(turn, tilt).fitted(all, 14, 104, 272, 150);
+                ? Sight.turned(turn, tilt).fitted(withShadow, 6, 14, 196, 128)
+                : Sight.turned(turn, tilt).fitted(withShadow, 14, 104, 272, 150);
         shadow(large, way);
         tube(large, way);
         numbers(large);
@@ -135,16 +143,27 @@ public final class ShapeDrawing {
         view.bar(sheet, way, Math.max(1.8, view.scale() * outside / 2));
     }
 
+    /** Room for the nut; and a straight tube seen end on is not blown up to the whole picture. */
+    private Stream<Vector> roundIt(Vector end) {
+        double d = outside * 1.5;
+        return Stream.of(new Vector(d, 0, 0), new Vector(0, d, 0), new Vector(0, 0, d))
+                .flatMap(v -> Stream.of(end.plus(v), end.minus(v)));
+    }
+
+    /** What lies under a place, just below the lowest corner. */
+    private Vector shadow(Vector v) {
+        return new Vector(v.x(), v.y(), floor);
+    }
+
     private void shadow(Sight view, List<Pose> way) {
-        double floor = corners.stream().mapToDouble(Vector::z).min().orElse(0) - outside;
         List<Vector> line = way.isEmpty() ? corners : way.stream().map(Pose::at).toList();
         sheet.path(
                 Pen.HIDDEN,
                 Fill.NONE,
                 false,
-                line.stream().map(v -> view.at(new Vector(v.x(), v.y(), floor))).toList());
+                line.stream().map(v -> view.at(shadow(v))).toList());
         for (Vector v : List.of(corners.get(0), corners.get(corners.size() - 1))) {
-            sheet.line(Pen.HIDDEN, view.at(v), view.at(new Vector(v.x(), v.y(), floor)));
+            sheet.line(Pen.HIDDEN, view.at(v), view.at(shadow(v)));
         }
     }
 

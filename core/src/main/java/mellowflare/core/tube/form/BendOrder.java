@@ -264,23 +264,38 @@ public record BendOrder(List<Turn> turns, List<Obstacle> obstacles) {
             double turn = grip == Which.A ? bend : -bend;
             List<Vector> fixed = turned(held, Math.PI);
             List<Vector> moving = turned(swung, turn);
+            double[] far = balls(fixed);
+            double[] near = balls(moving);
             for (int i = 1; i < fixed.size(); i++) {
-                for (int j = 1; j < moving.size(); j++) {
-                    if (i == 1 && j == 1) {
-                        continue;
-                    }
-                    Vector a = fixed.get(i - 1);
-                    Vector a1 = fixed.get(i);
-                    Vector c = moving.get(j - 1);
-                    Vector c1 = moving.get(j);
-                    double reach = (a1.minus(a).length() + c1.minus(c).length()) / 2 + outside;
-                    Vector between = a.plus(a1).minus(c).minus(c1).times(0.5);
-                    if (between.dot(between) < reach * reach && Apart.between(a, a1, c, c1) < outside) {
+                for (int j = i == 1 ? 2 : 1; j < moving.size(); j++) {
+                    int a = 4 * i;
+                    int b = 4 * j;
+                    double x = far[a] - near[b];
+                    double y = far[a + 1] - near[b + 1];
+                    double z = far[a + 2] - near[b + 2];
+                    double reach = far[a + 3] + near[b + 3] + outside;
+                    if (x * x + y * y + z * z < reach * reach
+                            && Apart.between(fixed.get(i - 1), fixed.get(i), moving.get(j - 1), moving.get(j))
+                                    < outside) {
                         return true;
                     }
                 }
             }
             return false;
+        }
+
+        /** Of each piece of a way the middle and half its length, four numbers from four times its place on. */
+        private static double[] balls(List<Vector> points) {
+            double[] balls = new double[4 * points.size()];
+            for (int i = 1; i < points.size(); i++) {
+                Vector p = points.get(i - 1);
+                Vector q = points.get(i);
+                balls[4 * i] = (p.x() + q.x()) / 2;
+                balls[4 * i + 1] = (p.y() + q.y()) / 2;
+                balls[4 * i + 2] = (p.z() + q.z()) / 2;
+                balls[4 * i + 3] = q.minus(p).length() / 2;
+            }
+            return balls;
         }
 
         private static List<Vector> turned(List<Vector> points, double angle) {

@@ -25,7 +25,7 @@ import mellowflare.core.tube.stock.Bender;
  */
 public record FitChance(
         double chance, Length place, Angle direction, Length allowedPlace, Angle allowedDirection, List<Cause> causes) {
-    private static final int DRAWS = 4000;
+    private static final int DRAWS = 1000;
     private static final long SEED = 20261126;
 
     public FitChance {

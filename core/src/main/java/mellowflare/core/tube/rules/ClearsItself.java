@@ -35,6 +35,9 @@ final class ClearsItself implements Rule<TubeCase> {
 
     @Override
     public List<Finding> check(TubeCase c) {
+        if (c.path().isEmpty() && c.shape().template().isEmpty()) {
+            return List.of(Finding.notChecked(THROUGH, Subject.SHAPE, "way of the tube and radius of its bends"));
+        }
         if (c.clash().isEmpty()) {
             return List.of();
         }
