@@ -83,8 +83,8 @@ final class Starting {
 
     private Ready ready(Book book, ReferenceData data, Clock clock) {
         try {
-            if (options.demo() && book.jobs("").isEmpty()) {
-                KittiwakeSlip.fill(book, data, clock.instant());
+            if (options.demo()) {
+                KittiwakeSlip.fillIfEmpty(book, data, clock.instant());
             }
             return new Ready(
                     book,

@@ -65,6 +65,13 @@ public final class KittiwakeSlip {
         return List.copyOf(jobs);
     }
 
+    /** Fills a book that holds no job yet. */
+    public static void fillIfEmpty(Book book, ReferenceData data, Instant now) throws BookTrouble {
+        if (book.jobs("").isEmpty()) {
+            fill(book, data, now);
+        }
+    }
+
     /** Fills an empty book. */
     public static void fill(Book book, ReferenceData data, Instant now) throws BookTrouble {
         List<Job> jobs = jobs(data, now);

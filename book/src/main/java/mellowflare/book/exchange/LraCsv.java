@@ -9,6 +9,7 @@ import java.io.StringWriter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Supplier;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.connection.Which;
 import mellowflare.core.geometry.Vector;
@@ -95,7 +96,7 @@ public final class LraCsv {
             for (NamedCsvRecord r : records) {
                 points.add(new Vector(number(r, "x_mm"), number(r, "y_mm"), number(r, "z_mm")));
             }
-            return new Measured.Points(points);
+            return taken(() -> new Measured.Points(points));
         }
         throw new BookTrouble("The headings must hold straight_mm, rotation_deg and bend_deg, or x_mm, y_mm and z_mm.");
     }
@@ -117,7 +118,15 @@ public final class LraCsv {
                 throw new BookTrouble("In line " + r.getStartingLineNumber() + ": " + e.getMessage() + ".", e);
             }
         }
-        return new Measured.Rows(rows);
+        return taken(() -> new Measured.Rows(rows));
+    }
+
+    private static Measured taken(Supplier<Measured> way) throws BookTrouble {
+        try {
+            return way.get();
+        } catch (IllegalArgumentException e) {
+            throw new BookTrouble(e.getMessage() + ".", e);
+        }
     }
 
     private static double number(NamedCsvRecord r, String column) throws BookTrouble {

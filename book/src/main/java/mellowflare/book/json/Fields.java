@@ -10,11 +10,15 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.StreamSupport;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.geometry.Vector;
 
 /** Reads fields of a JSON object by name; a refusal names the field with its path. */
 final class Fields {
+    /** No length, pressure or flow of a line comes near it, and its powers do not overflow. */
+    private static final double MOST = 1e12;
+
     private final JsonNode node;
     private final String path;
 
@@ -80,10 +84,17 @@ final class Fields {
         if (!has(name)) {
             throw wrong(name, "is missing");
         }
-        if (!node.get(name).isNumber()) {
+        return figure(node.get(name), name);
+    }
+
+    private double figure(JsonNode number, String name) throws BookTrouble {
+        if (!number.isNumber()) {
             throw wrong(name, "is no number");
         }
-        return node.get(name).asDouble();
+        if (!(Math.abs(number.asDouble()) <= MOST)) {
+            throw wrong(name, "is larger than any figure of a line");
+        }
+        return number.asDouble();
     }
 
     boolean flag(String name) throws BookTrouble {
@@ -134,13 +145,10 @@ final class Fields {
     private Vector vector(JsonNode three, String name) throws BookTrouble {
         if (!three.isArray()
                 || three.size() != 3
-                || !three.get(0).isNumber()
-                || !three.get(1).isNumber()
-                || !three.get(2).isNumber()) {
+                || StreamSupport.stream(three.spliterator(), false).anyMatch(n -> !n.isNumber())) {
             throw wrong(name, "is no place of three numbers");
         }
-        return new Vector(
-                three.get(0).asDouble(), three.get(1).asDouble(), three.get(2).asDouble());
+        return new Vector(figure(three.get(0), name), figure(three.get(1), name), figure(three.get(2), name));
     }
 
     /** Lists of so many numbers each. */
@@ -149,10 +157,7 @@ final class Fields {
         for (JsonNode row : list(name)) {
             List<Double> numbers = new ArrayList<>();
             for (JsonNode number : row) {
-                if (!number.isNumber()) {
-                    throw wrong(name, "holds what is no number");
-                }
-                numbers.add(number.asDouble());
+                numbers.add(figure(number, name));
             }
             if (!row.isArray() || numbers.size() != each) {
                 throw wrong(name, "is no list of " + each + " numbers each");

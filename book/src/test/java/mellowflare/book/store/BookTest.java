@@ -113,9 +113,23 @@ class BookTest {
             assertThat(book.jobs("")).hasSize(13);
             assertThat(book.jobs("SLEW")).hasSize(1);
             assertThat(book.jobs("kc08-b08m")).hasSize(1);
-            assertThat(book.jobs("dunlin maren")).hasSize(1);
+            assertThat(book.jobs("dunlin maren")).hasSize(2);
+            assertThat(book.jobs("dunlin maren crane")).hasSize(1);
             assertThat(book.jobs("dunlin tractor")).isEmpty();
             assertThat(book.jobs("100% _ ' \"")).isEmpty();
+        }
+    }
+
+    @Test
+    void testTheDemoFillsAnEmptyBookAndNoOther() throws BookTrouble {
+        try (Book book = Book.open(folder)) {
+            KittiwakeSlip.fillIfEmpty(book, Jobs.DATA, NOW);
+            assertThat(book.jobs("")).hasSize(13);
+            Job one = book.job(book.jobs("").get(0).id()).orElseThrow();
+            book.save(one.withTitle("Renamed"), "", "renamed", "Maren", NOW);
+            KittiwakeSlip.fillIfEmpty(book, Jobs.DATA, NOW);
+            assertThat(book.jobs("")).hasSize(13);
+            assertThat(book.job(one.id()).orElseThrow().title()).isEqualTo("Renamed");
         }
     }
 

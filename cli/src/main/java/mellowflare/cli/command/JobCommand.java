@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.util.concurrent.Callable;
 import mellowflare.book.BookTrouble;
+import mellowflare.book.demo.KittiwakeSlip;
 import mellowflare.book.exchange.JobFiles;
 import mellowflare.book.store.Book;
 import mellowflare.book.store.BookPlace;
@@ -67,11 +68,21 @@ public final class JobCommand implements Runnable {
         @Option(names = "--book", paramLabel = "FOLDER", description = "The book in this folder (default: your own).")
         private Path folder;
 
-        @Option(names = "--demo", description = "The demo book.")
+        @Option(names = "--demo", description = "The demo book; filled when it is empty.")
         private boolean demo;
 
         Book open() throws BookTrouble {
-            return Book.open(folder != null ? folder : demo ? BookPlace.demo() : BookPlace.own());
+            if (folder != null || !demo) {
+                return Book.open(folder != null ? folder : BookPlace.own());
+            }
+            Book book = Book.open(BookPlace.demo());
+            try {
+                KittiwakeSlip.fillIfEmpty(book, ShippedData.load(), Instant.now());
+            } catch (BookTrouble e) {
+                book.close();
+                throw e;
+            }
+            return book;
         }
     }
 

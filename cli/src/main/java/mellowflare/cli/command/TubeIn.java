@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
@@ -113,14 +114,15 @@ final class TubeIn {
     private static Measured measured(Fields f) throws Refused {
         List<Measured> ways = new ArrayList<>();
         if (f.has("points")) {
-            ways.add(new Measured.Points(few(f, "points", f.points("points"))));
+            List<Vector> points = few(f, "points", f.points("points"));
+            ways.add(taken(f, "points", () -> new Measured.Points(points)));
         }
         if (f.has("rows")) {
             List<Row> rows = new ArrayList<>();
             for (Vector v : few(f, "rows", f.rows("rows"))) {
                 rows.add(new Row(Length.ofMm(v.x()), Angle.ofDegrees(v.y()), Angle.ofDegrees(v.z())));
             }
-            ways.add(new Measured.Rows(rows));
+            ways.add(taken(f, "rows", () -> new Measured.Rows(rows)));
         }
         if (f.has("legs")) {
             List<Leg> legs = new ArrayList<>();
@@ -131,15 +133,28 @@ final class TubeIn {
                         x.angle("bend", 0, 179).orElse(Angle.ofDegrees(0))));
                 x.nothingElse();
             }
-            ways.add(new Measured.Legs(
-                    legs, f.word("legsTo", Words.of(LegTo.values())).orElse(LegTo.CENTRE)));
+            LegTo to = f.word("legsTo", Words.of(LegTo.values())).orElse(LegTo.CENTRE);
+            ways.add(taken(f, "legs", () -> new Measured.Legs(legs, to)));
         }
         Optional<Length> template = f.length("template");
-        template.ifPresent(l -> ways.add(new Measured.Template(l)));
+        if (template.isPresent()) {
+            ways.add(taken(f, "template", () -> new Measured.Template(template.get())));
+        }
         if (ways.size() != 1) {
             throw f.wrong("points", "give the way once: as points, as rows, as legs or as the length of a template.");
         }
         return ways.get(0);
+    }
+
+    /** What the line's own types refuse, said of the field. */
+    private static <T> T taken(Fields f, String name, Supplier<T> value) throws Refused {
+        try {
+            return value.get();
+        } catch (IllegalArgumentException e) {
+            Refused refused = f.wrong(name, e.getMessage() + ".");
+            refused.initCause(e);
+            throw refused;
+        }
     }
 
     private static <T> List<T> few(Fields f, String name, List<T> all) throws Refused {
@@ -184,20 +199,16 @@ final class TubeIn {
 
     private static SpringBack spring(Fields f) throws Refused {
         List<List<Double>> pairs = f.numberLists("trialBends", 2);
-        try {
+        if (pairs.size() > 2) {
+            throw f.wrong("trialBends", "one or two trial bends are taken.");
+        }
+        return taken(f, "trialBends", () -> {
             List<SpringBack.Trial> trials = pairs.stream()
                     .map(p -> new SpringBack.Trial(Angle.ofDegrees(p.get(0)), Angle.ofDegrees(p.get(1))))
                     .toList();
-            if (trials.size() > 2) {
-                throw f.wrong("trialBends", "one or two trial bends are taken.");
-            }
             return new SpringBack(
                     trials.stream().findFirst(), trials.size() > 1 ? Optional.of(trials.get(1)) : Optional.empty());
-        } catch (IllegalArgumentException e) {
-            Refused refused = f.wrong("trialBends", e.getMessage() + ".");
-            refused.initCause(e);
-            throw refused;
-        }
+        });
     }
 
     private TubeEnd end(Fields f) throws Refused {

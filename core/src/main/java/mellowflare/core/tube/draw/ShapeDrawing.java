@@ -94,7 +94,7 @@ public final class ShapeDrawing {
         String[] names = {"from above", "from the right", "from behind"};
         for (int i = 0; i < 3; i++) {
             if (layout == Layout.WIDE) {
-                flat(sights[i].fitted(all, 256 + 104 * i, 34, 76, 66), way, names[i], new Point(256 + 104 * i, 120));
+                flat(sights[i].fitted(all, 266 + 104 * i, 34, 62, 66), way, names[i], new Point(256 + 104 * i, 120));
             } else {
                 flat(sights[i].fitted(all, 30 + 102 * i, 14, 62, 40), way, names[i], new Point(24 + 102 * i, 66));
             }

@@ -8,6 +8,12 @@ import mellowflare.core.measure.Length;
 public sealed interface Measured {
     Measured NOTHING = new Points(List.of());
 
+    /** No leg or straight is longer: nobody handles such a tube. */
+    Length LONGEST = Length.ofMm(200_000);
+
+    /** No corner lies further off along any axis, so that sums stay exact to well below a micrometre. */
+    Length FURTHEST = Length.ofMm(100_000_000);
+
     /**
      * Corners of the centre line, both ends included.
      *
@@ -16,6 +22,12 @@ public sealed interface Measured {
     record Points(List<Vector> corners) implements Measured {
         public Points {
             corners = List.copyOf(corners);
+            for (Vector v : corners) {
+                // Said this way round it also refuses what is no number.
+                if (!(Math.max(Math.abs(v.x()), Math.max(Math.abs(v.y()), Math.abs(v.z()))) <= FURTHEST.mm())) {
+                    throw new IllegalArgumentException("A point lies within 100 km of the first");
+                }
+            }
         }
     }
 
@@ -28,6 +40,9 @@ public sealed interface Measured {
     record Legs(List<Leg> legs, LegTo to) implements Measured {
         public Legs {
             legs = List.copyOf(legs);
+            if (legs.stream().anyMatch(l -> l.length().compareTo(LONGEST) > 0)) {
+                throw new IllegalArgumentException("A leg is no longer than 200 m");
+            }
         }
     }
 
@@ -39,6 +54,9 @@ public sealed interface Measured {
     record Rows(List<Row> rows) implements Measured {
         public Rows {
             rows = List.copyOf(rows);
+            if (rows.stream().anyMatch(r -> r.straight().compareTo(LONGEST) > 0)) {
+                throw new IllegalArgumentException("A straight is no longer than 200 m");
+            }
         }
     }
 

@@ -235,4 +235,15 @@ class FormTest {
         }
         return sum;
     }
+
+    @Test
+    void whatNobodyCouldHandleIsRefused() {
+        assertThatThrownBy(() -> points(v(0, 0, 0), v(2e8, 0, 0))).hasMessageContaining("within 100 km");
+        assertThatThrownBy(() -> points(v(0, 0, 0), v(Double.NaN, 0, 0))).hasMessageContaining("within 100 km");
+        Row far = new Row(Length.ofMm(200_001), Angle.ofDegrees(0), Angle.ofDegrees(0));
+        assertThatThrownBy(() -> new Measured.Rows(List.of(far))).hasMessageContaining("200 m");
+        Leg leg = new Leg(Length.ofMm(200_001), Angle.ofDegrees(0), Angle.ofDegrees(0));
+        assertThatThrownBy(() -> new Measured.Legs(List.of(leg), LegTo.CENTRE)).hasMessageContaining("200 m");
+        assertThatThrownBy(() -> new Measured.Template(Length.ZERO)).hasMessageContaining("longer than nothing");
+    }
 }

@@ -1,0 +1,94 @@
+package mellowflare.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.function.Consumer;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The contract on odd input: a result that keeps to its schema, or one sentence that names the field and nothing on standard output. */
+class SpoiledInputTest {
+    private static final JsonNodeFactory JSON = JsonNodeFactory.instance;
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+    private static final List<JsonNode> ODD = List.of(
+            JSON.nullNode(),
+            JSON.numberNode(-1),
+            JSON.numberNode(0),
+            JSON.numberNode(1e9),
+            JSON.textNode(""),
+            JSON.textNode("nothing known"),
+            JSON.textNode("3 mm"),
+            JSON.booleanNode(true),
+            JSON.arrayNode(),
+            JSON.objectNode(),
+            JSON.arrayNode().add("one").add(2));
+
+    /** Ways of putting something else at every place of a tree. */
+    private static void places(JsonNode node, List<Consumer<JsonNode>> into) {
+        if (node instanceof ObjectNode o) {
+            o.fieldNames().forEachRemaining(name -> into.add(odd -> o.set(name, odd)));
+            o.elements().forEachRemaining(n -> places(n, into));
+        } else if (node instanceof ArrayNode a) {
+            for (int i = 0; i < a.size(); i++) {
+                int at = i;
+                into.add(odd -> a.set(at, odd));
+                places(a.get(i), into);
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '~', textBlock = """
+            tube | {"points":[[0,0,0],[150,0,0],[150,120,0],[290,120,40]],"clr":23.8,"tube":"J524-3/8x0.049","bender":"hand-lever-3/8","trialBends":[[90,87]],"endToEnd":316,"buried":false,"squareUp":1,"designFactor":4,"ends":[{"kind":"single37","tool":"bar-37","stickOut":1.5,"port":{"code":"JIC37","size":"-6","gender":"male"},"metal":"steel"},{"kind":"single37","tool":"bar-37","place":"valve"}],"service":{"fluid":"mineral-oil","working":120},"practice":{"flare-order":"first"}}
+            tube | {"legs":[{"length":"6 in","bend":90},{"length":120,"turn":180,"bend":45},{"length":150}],"legsTo":"outside","od":8,"wall":1,"clr":20}
+            tube | {"rows":[[100,0,90],["50 mm",90,90],[60]],"clr":20}
+            tube | {"template":640,"tube":"ACR-3/8","ends":[{"kind":"swage"},{"kind":"refrigeration45","tool":"bar-45"}],"service":{"fluid":"r410a"}}
+            flare | {"tube":"ACR-3/8","kind":"refrigeration45","tool":"bar-45","fluid":"r410a","stickOut":2.3,"closing":1,"seen":["cracked"],"measured":13.1}
+            flare | {"od":6.35,"wall":0.8,"halfAngle":45,"stickOut":1.8,"kind":"refrigeration45","fluid":"r410a"}
+            hose | {"ends":[{"part":"KC08-B08M"},{"part":"KC08-J08F90"}],"hose":{"kind":"two-wire","dash":"-8"},"finishedLength":1140,"secondReading":"1141 mm","bendRadius":230,"service":{"fluid":"mineral-oil","working":"3000 psi","peak":235,"fluidTemperature":"150 F","flow":"10 gal/min"}}
+            """)
+    void testEveryFieldSpoiledInTurn(String command, String good) throws Exception {
+        assertThat(Run.of(good, command).status())
+                .as(Run.of(good, command).errors())
+                .isBetween(0, 1);
+        int count = new Places(good).all().size();
+        Random random = new Random(count);
+        for (int i = 0; i < count; i++) {
+            for (int n = 0; n < 2; n++) {
+                Places places = new Places(good);
+                places.all().get(i).accept(ODD.get(random.nextInt(ODD.size())));
+                String spoiled = MAPPER.writeValueAsString(places.tree);
+                Run run = Run.of(spoiled, command);
+                if (run.status() == 2) {
+                    assertThat(run.out()).as(spoiled).isEmpty();
+                    assertThat(run.errors().strip())
+                            .as(spoiled)
+                            .isNotEmpty()
+                            .hasLineCount(1)
+                            .endsWith(".")
+                            .doesNotContain("Exception", "null pointer", "mellowflare.");
+                } else {
+                    assertThat(run.status()).as(spoiled + run.errors()).isBetween(0, 1);
+                    assertThat(Schemas.faults(command + ".out", run.json()))
+                            .as(spoiled)
+                            .isEmpty();
+                }
+            }
+        }
+    }
+
+    private record Places(JsonNode tree, List<Consumer<JsonNode>> all) {
+        Places(String json) throws com.fasterxml.jackson.core.JsonProcessingException {
+            this(MAPPER.readTree(json), new ArrayList<>());
+            places(tree, all);
+        }
+    }
+}
