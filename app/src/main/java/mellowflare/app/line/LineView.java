@@ -7,7 +7,6 @@ import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -20,7 +19,6 @@ import mellowflare.app.look.Look;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.app.shell.Page;
 import mellowflare.core.advice.Figure;
-import mellowflare.core.advice.Finding;
 import mellowflare.core.connection.Which;
 import mellowflare.core.hose.CutLength;
 import mellowflare.core.hose.HosePlan;
@@ -83,7 +81,7 @@ public final class LineView implements Page {
         TurnByHand.on(picture, this::turnPicture);
         this.ends = new HBox(24, a, b);
         page.setCenter(left());
-        page.setRight(slip());
+        page.setRight(Slip.of(model, "Hose", hose, service, findings));
         page.setBottom(figures());
         model.currentProperty().addListener((o, was, now) -> refreshIfOpen());
         refresh();
@@ -154,23 +152,6 @@ public final class LineView implements Page {
         picture.drawingProperty().set(wayModel.drawing().orElse(null));
     }
 
-    private Node slip() {
-        VBox content = new VBox(
-                4,
-                new KindChoice(model),
-                Text.of("Hose", "slip-heading"),
-                hose,
-                Text.of("What it must do", "slip-heading"),
-                service,
-                Text.of("What was judged", "slip-heading"),
-                findings);
-        content.getStyleClass().add("slip-content");
-        ScrollPane scroll = new ScrollPane(content);
-        scroll.setFitToWidth(true);
-        scroll.getStyleClass().add("slip");
-        return scroll;
-    }
-
     private Node figures() {
         cut.setId("cut-figure");
         HBox bar = new HBox(40, cut, overall, tolerance, weakest, judged);
@@ -207,13 +188,7 @@ public final class LineView implements Page {
                         .map(w -> w.part() + ", "
                                 + Figure.of(w.limit()).text(model.units().other()))
                         .orElse("choose hose and both ends"));
-        List<Finding> stops = plan.findings().stream().filter(Finding::stops).toList();
-        judged.words(
-                "stops",
-                stops.isEmpty() ? "none" : Integer.toString(stops.size()),
-                stops.isEmpty()
-                        ? "nothing stands in the way"
-                        : stops.get(0).about().word() + ": see what was judged");
+        Slip.stops(judged, plan.findings());
     }
 
     private void toleranceFigure(Optional<CutLength> length) {

@@ -51,6 +51,7 @@ final class SheetPage implements AutoCloseable {
         out.setNonStrokingColor(grey, grey, grey);
     }
 
+    /** Turns to a new page unless so much is left of this one (pt). */
     void need(float height) throws IOException {
         if (y - height < BOTTOM) {
             turn();

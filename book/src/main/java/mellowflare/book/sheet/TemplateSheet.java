@@ -2,9 +2,12 @@ package mellowflare.book.sheet;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.geometry.Drawing;
+import mellowflare.core.geometry.Point;
+import mellowflare.core.geometry.Shape;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.measure.Length;
 import mellowflare.core.tube.TubeCase;
@@ -16,7 +19,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /**
- * The bending template as PDF at true size: each flat stretch over as many sheets as it needs, sheets overlapping and marked for joining, a ruler on every sheet to prove that the printer did not scale.
+ * The bending template as PDF at true size: each flat stretch over as many sheets as it passes over, sheets overlapping and marked for joining, a ruler on every sheet to prove that the printer did not scale.
  */
 public final class TemplateSheet {
     private static final float MM = (float) (72 / Length.MM_PER_INCH);
@@ -52,7 +55,7 @@ public final class TemplateSheet {
         if (drawings.isEmpty()) {
             throw new BookTrouble("There is no bending template yet: measure the way, and choose tube and bender.");
         }
-        int sheets = drawings.stream().mapToInt(d -> across(d) * down(d)).sum();
+        int sheets = drawings.stream().mapToInt(d -> tiles(d).size()).sum();
         if (sheets > MOST_SHEETS) {
             throw new BookTrouble("The template would take " + sheets + " sheets, and " + MOST_SHEETS
                     + " are the most: bend this tube by its marks and angles.");
@@ -87,6 +90,37 @@ public final class TemplateSheet {
         return size <= room ? 1 : 1 + (int) Math.ceil((size - room) / (room - OVERLAP));
     }
 
+    /** Row and column of each sheet that the tube passes over; sheets that would stay empty are not printed. */
+    private static List<int[]> tiles(Drawing d) {
+        List<int[]> all = new ArrayList<>();
+        for (int row = 0; row < down(d); row++) {
+            for (int column = 0; column < across(d); column++) {
+                double left = d.box().left() + column * (wide() - OVERLAP) / MM;
+                double top = d.box().top() - row * (high() - OVERLAP) / MM;
+                Drawing.Box room = new Drawing.Box(left, top - high() / MM, left + wide() / MM, top);
+                if (d.shapes().stream().anyMatch(s -> s instanceof Shape.Path p && passes(p.points(), room))) {
+                    all.add(new int[] {row, column});
+                }
+            }
+        }
+        return all;
+    }
+
+    private static boolean passes(List<Point> line, Drawing.Box room) {
+        for (int i = 1; i < line.size(); i++) {
+            Point a = line.get(i - 1);
+            Point b = line.get(i);
+            int steps = 1 + (int) Math.hypot(b.x() - a.x(), b.y() - a.y());
+            for (int k = 0; k <= steps; k++) {
+                double t = (double) k / steps;
+                if (room.holds(a.plus(t * (b.x() - a.x()), t * (b.y() - a.y())))) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
     private void write(TubeCase c, List<Drawing> drawings) throws IOException {
         List<FlatStretch> stretches = FlatStretch.of(c.path().orElseThrow());
         for (int i = 0; i < drawings.size(); i++) {
@@ -102,10 +136,8 @@ public final class TemplateSheet {
                                                     "%.1f",
                                                     stretches.get(i).turn().degrees())
                                             + "° from the one before");
-            for (int row = 0; row < down(d); row++) {
-                for (int column = 0; column < across(d); column++) {
-                    sheet(d, what, row, column);
-                }
+            for (int[] tile : tiles(d)) {
+                sheet(d, what, tile[0], tile[1]);
             }
         }
     }

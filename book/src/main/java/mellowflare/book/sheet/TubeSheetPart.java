@@ -26,6 +26,9 @@ import mellowflare.core.tube.form.Row;
 final class TubeSheetPart {
     private static final double TURN = 30;
     private static final double TILT = 24;
+    /** Name, drawing and figures of an end stand on one page (pt). */
+    private static final float FLARE_HIGH = 175;
+
     private final TubePlan plan;
     private final TubeCase c;
     private final UnitSystem units;
@@ -56,7 +59,7 @@ final class TubeSheetPart {
                 }));
         Optional<Drawing> marks = MarkStrip.of(c, Which.A);
         if (marks.isPresent()) {
-            page.drawing(marks.get(), 20);
+            page.drawing(marks.get(), 36);
         }
     }
 
@@ -119,8 +122,12 @@ final class TubeSheetPart {
     }
 
     private void ends(SheetPage page) throws IOException {
+        page.need(FLARE_HIGH + 20);
         page.heading("Ends and sealing", 12);
         for (TubeSide s : c.sides()) {
+            if (s.made().isPresent()) {
+                page.need(FLARE_HIGH);
+            }
             page.text(
                     "End " + s.which() + ", " + s.port().place()
                             + s.port()
@@ -142,6 +149,7 @@ final class TubeSheetPart {
                                 s.band(),
                                 units),
                         260);
+                page.gap(16);
                 page.text(
                         s.tool().orElseThrow().name() + ", stick-out "
                                 + LengthFormat.figure(s.stickOut().orElseThrow(), units) + ", flare "

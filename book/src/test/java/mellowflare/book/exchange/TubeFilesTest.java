@@ -136,6 +136,19 @@ class TubeFilesTest {
         assertThatThrownBy(() -> JobFiles.templateBytes(demo("demo-chiller"))).hasMessageContaining("this one is hose");
     }
 
+    /** The brake tube's first stretch lies over a field of three by two sheets, one of which it does not touch. */
+    @Test
+    void testSheetsThatWouldStayEmptyAreNotPrinted() throws Exception {
+        byte[] pdf = JobFiles.templateBytes(demo("demo-tube-brake"));
+        assertThat(text(pdf))
+                .contains("sheet B1 of 2 × 3")
+                .contains("sheet B3 of 2 × 3")
+                .doesNotContain("sheet B2");
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            assertThat(document.getNumberOfPages()).isEqualTo(6);
+        }
+    }
+
     @Test
     void testATemplateOfTooManySheetsIsRefusedInWords() {
         Job far = FUEL.job()

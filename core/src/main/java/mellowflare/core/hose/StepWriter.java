@@ -55,7 +55,7 @@ final class StepWriter {
     List<Step> write() {
         List<Step> steps = new ArrayList<>();
         Map<Optional<Side>, Map<String, Figure>> figures = new HashMap<>();
-        for (Placed p : placed()) {
+        for (StepTable.Placed<Side> p : placed()) {
             steps.add(step(p.row(), p.side(), figures.computeIfAbsent(p.side(), this::figures)));
         }
         return steps;
@@ -66,36 +66,8 @@ final class StepWriter {
         return placed().stream().flatMap(p -> p.row().tools().stream()).collect(Collectors.toSet());
     }
 
-    /** A row that stands in this line's order of work, for one side or for the whole line. */
-    private record Placed(StepTable.Row row, Optional<Side> side) {}
-
-    private List<Placed> placed() {
-        List<Placed> placed = new ArrayList<>();
-        Set<String> lineWords = lineWords();
-        List<StepTable.Row> rows = c.data().get(HosePlan.STEPS).rows();
-        int at = 0;
-        while (at < rows.size()) {
-            int end = at;
-            while (end < rows.size() && rows.get(end).perEnd() == rows.get(at).perEnd()) {
-                end++;
-            }
-            List<StepTable.Row> block = rows.subList(at, end);
-            if (rows.get(at).perEnd()) {
-                for (Side side : order(block)) {
-                    Set<String> words = new HashSet<>(lineWords);
-                    words.addAll(sideWords(side));
-                    block.stream()
-                            .filter(r -> r.holds(words))
-                            .forEach(r -> placed.add(new Placed(r, Optional.of(side))));
-                }
-            } else {
-                block.stream()
-                        .filter(r -> r.holds(lineWords))
-                        .forEach(r -> placed.add(new Placed(r, Optional.empty())));
-            }
-            at = end;
-        }
-        return placed;
+    private List<StepTable.Placed<Side>> placed() {
+        return c.data().get(HosePlan.STEPS).placed(lineWords(), this::order, this::sideWords);
     }
 
     /** Ends are made up A first; they are fitted fixed thread first, so that only a swivel is tightened with the hose held. */

@@ -1,7 +1,11 @@
 package mellowflare.core.procedure;
 
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.Source;
 
@@ -70,5 +74,47 @@ public final class StepTable {
 
     public List<Row> rows() {
         return rows;
+    }
+
+    /**
+     * A row that stands in a line's order of work.
+     *
+     * @param side for which side; empty for the whole line
+     */
+    public record Placed<S>(Row row, Optional<S> side) {}
+
+    /**
+     * The rows that hold for a line, in table order; neighbouring rows of ends stand together for one end and then for the other.
+     *
+     * @param lineWords words that hold for the whole line
+     * @param order which side comes first in a block of such rows
+     * @param sideWords words that hold for a side
+     */
+    public <S> List<Placed<S>> placed(
+            Set<String> lineWords, Function<List<Row>, List<S>> order, Function<S, Set<String>> sideWords) {
+        List<Placed<S>> placed = new ArrayList<>();
+        int at = 0;
+        while (at < rows.size()) {
+            int end = at;
+            while (end < rows.size() && rows.get(end).perEnd() == rows.get(at).perEnd()) {
+                end++;
+            }
+            List<Row> block = rows.subList(at, end);
+            if (rows.get(at).perEnd()) {
+                for (S side : order.apply(block)) {
+                    Set<String> words = new HashSet<>(lineWords);
+                    words.addAll(sideWords.apply(side));
+                    add(block, words, Optional.of(side), placed);
+                }
+            } else {
+                add(block, lineWords, Optional.empty(), placed);
+            }
+            at = end;
+        }
+        return placed;
+    }
+
+    private static <S> void add(List<Row> block, Set<String> words, Optional<S> side, List<Placed<S>> placed) {
+        block.stream().filter(r -> r.holds(words)).forEach(r -> placed.add(new Placed<>(r, side)));
     }
 }

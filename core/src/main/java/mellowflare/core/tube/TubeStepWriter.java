@@ -1,6 +1,5 @@
 package mellowflare.core.tube;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -43,41 +42,19 @@ final class TubeStepWriter {
         Map<Optional<Which>, Map<String, Figure>> filled = new HashMap<>();
         return placed().stream()
                 .map(p -> step(
-                        p.row, p.side, filled.computeIfAbsent(p.side.map(TubeSide::which), w -> figures.of(p.side))))
+                        p.row(),
+                        p.side(),
+                        filled.computeIfAbsent(p.side().map(TubeSide::which), w -> figures.of(p.side()))))
                 .toList();
     }
 
     /** The entries of all steps' tool lists. */
     Set<String> toolWords() {
-        return placed().stream().flatMap(p -> p.row.tools().stream()).collect(Collectors.toSet());
+        return placed().stream().flatMap(p -> p.row().tools().stream()).collect(Collectors.toSet());
     }
 
-    private record Placed(StepTable.Row row, Optional<TubeSide> side) {}
-
-    /** Rows in table order; neighbouring rows of ends stand together for one end and then for the other. */
-    private List<Placed> placed() {
-        List<Placed> placed = new ArrayList<>();
-        Set<String> words = lineWords();
-        List<StepTable.Row> rows = c.data().get(TubePlan.STEPS).rows();
-        int at = 0;
-        while (at < rows.size()) {
-            int end = at;
-            while (end < rows.size() && rows.get(end).perEnd() == rows.get(at).perEnd()) {
-                end++;
-            }
-            List<StepTable.Row> block = rows.subList(at, end);
-            if (rows.get(at).perEnd()) {
-                for (TubeSide side : c.sides()) {
-                    Set<String> all = new HashSet<>(words);
-                    all.addAll(sideWords(side));
-                    block.stream().filter(r -> r.holds(all)).forEach(r -> placed.add(new Placed(r, Optional.of(side))));
-                }
-            } else {
-                block.stream().filter(r -> r.holds(words)).forEach(r -> placed.add(new Placed(r, Optional.empty())));
-            }
-            at = end;
-        }
-        return placed;
+    private List<StepTable.Placed<TubeSide>> placed() {
+        return c.data().get(TubePlan.STEPS).placed(lineWords(), block -> c.sides(), this::sideWords);
     }
 
     private Set<String> lineWords() {

@@ -7,26 +7,23 @@ import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
 import mellowflare.app.line.FindingList;
-import mellowflare.app.line.KindChoice;
 import mellowflare.app.line.LeafRow;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.line.ServiceEntries;
+import mellowflare.app.line.Slip;
 import mellowflare.app.line.TurnByHand;
 import mellowflare.app.look.Look;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.app.shell.Page;
 import mellowflare.core.advice.Figure;
-import mellowflare.core.advice.Finding;
 import mellowflare.core.connection.Which;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.measure.Length;
@@ -106,7 +103,7 @@ public final class TubeView implements Page {
         });
         models.fit().onChange(fit::refresh);
         page.setCenter(left());
-        page.setRight(slip(line));
+        page.setRight(Slip.of(line, "Tube", entries, service, findings));
         page.setBottom(figures());
         model.currentProperty().addListener((o, was, now) -> {
             if (isOpen() && now.job().isTube()) {
@@ -202,23 +199,6 @@ public final class TubeView implements Page {
         }
     }
 
-    private Node slip(LineModel line) {
-        VBox content = new VBox(
-                4,
-                new KindChoice(line),
-                Text.of("Tube", "slip-heading"),
-                entries,
-                Text.of("What it must do", "slip-heading"),
-                service,
-                Text.of("What was judged", "slip-heading"),
-                findings);
-        content.getStyleClass().add("slip-content");
-        ScrollPane scroll = new ScrollPane(content);
-        scroll.setFitToWidth(true);
-        scroll.getStyleClass().add("slip");
-        return scroll;
-    }
-
     private Node figures() {
         cut.setId("cut-figure");
         HBox bar = new HBox(34, cut, developed, third, bears, judged);
@@ -250,13 +230,7 @@ public final class TubeView implements Page {
                         .map(p -> Figure.of(p.bears()).text(model.units().other()) + ", factor "
                                 + LengthFormat.decimal(p.factor(), 1, 0))
                         .orElse("say which tube"));
-        List<Finding> stops = plan.findings().stream().filter(Finding::stops).toList();
-        judged.words(
-                "stops",
-                stops.isEmpty() ? "none" : Integer.toString(stops.size()),
-                stops.isEmpty()
-                        ? "nothing stands in the way"
-                        : stops.get(0).about().word() + ": see what was judged");
+        Slip.stops(judged, plan.findings());
     }
 
     /** The figure that the open leaf is about. */

@@ -1,0 +1,51 @@
+package mellowflare.app.line;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.FigureBox;
+import mellowflare.app.entry.Text;
+import mellowflare.core.advice.Finding;
+
+/** The slip beside a line of any kind: what it is made of, what it must do, and what was judged. */
+public final class Slip {
+    private Slip() {}
+
+    /**
+     * Lays a slip out.
+     *
+     * @param line the line
+     * @param made what it is made of, as a heading
+     * @param entries what it is made of
+     * @param service what it must do
+     * @param findings what was judged
+     */
+    public static Node of(LineModel line, String made, Node entries, Node service, FindingList findings) {
+        VBox content = new VBox(
+                4,
+                new KindChoice(line),
+                Text.of(made, "slip-heading"),
+                entries,
+                Text.of("What it must do", "slip-heading"),
+                service,
+                Text.of("What was judged", "slip-heading"),
+                findings);
+        content.getStyleClass().add("slip-content");
+        ScrollPane scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("slip");
+        return scroll;
+    }
+
+    /** How many findings stop the work, and where the first one lies. */
+    public static void stops(FigureBox box, List<Finding> findings) {
+        List<Finding> stops = findings.stream().filter(Finding::stops).toList();
+        box.words(
+                "stops",
+                stops.isEmpty() ? "none" : Integer.toString(stops.size()),
+                stops.isEmpty()
+                        ? "nothing stands in the way"
+                        : stops.get(0).about().word() + ": see what was judged");
+    }
+}
