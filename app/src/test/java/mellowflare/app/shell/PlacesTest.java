@@ -114,7 +114,7 @@ class PlacesTest {
 
     @Test
     void testEveryLeafOfATubeSaysWhatItsControlsAreForAndStaysInTheWindow(FxRobot robot) {
-        for (String id : List.of("demo-tube-brake", "demo-tube-chiller", "demo-tube-ring")) {
+        for (String id : List.of("demo-tube-brake", "demo-tube-ring")) {
             for (boolean large : new boolean[] {false, true}) {
                 robot.interact(() -> look.largeProperty().set(large));
                 open(robot, id, Place.LINE);

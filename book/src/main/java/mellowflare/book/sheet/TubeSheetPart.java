@@ -110,7 +110,7 @@ final class TubeSheetPart {
             page.text(String.join("; ", words) + ".", 9, 0, false, 0.13f);
         }
         page.text(
-                "Marks are counted from the squared-up end, before the flare is made. Begin and leg mark differ by the setback; the bender says which it wants"
+                "Marks are counted from the squared-up end, before the flare is made and before end B is trimmed. Begin and leg mark differ by the setback; the bender says which it wants"
                         + c.bender()
                                 .map(b -> ": " + b.name() + ", " + b.mark().words())
                                 .orElse("")

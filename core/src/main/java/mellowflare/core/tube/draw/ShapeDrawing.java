@@ -83,7 +83,7 @@ public final class ShapeDrawing {
         List<Vector> withShadow = new ArrayList<>(all);
         all.forEach(v -> withShadow.add(shadow(v)));
         Sight large = layout == Layout.WIDE
-                ? Sight.turned(turn, tilt).fitted(withShadow, 6, 14, 196, 128)
+                ? Sight.turned(turn, tilt).fitted(withShadow, 28, 14, 174, 128)
                 : Sight.turned(turn, tilt).fitted(withShadow, 14, 104, 272, 150);
         shadow(large, way);
         tube(large, way);
