@@ -46,17 +46,22 @@ public final class FigureBox extends VBox {
 
     /** A length as it is marked on the job, both systems. */
     public void length(String name, Optional<Length> length, UnitSystem units) {
+        length(name, length, units, "");
+    }
+
+    /** The same with a word more under it, as what rounding did; may be empty. */
+    public void length(String name, Optional<Length> length, UnitSystem units, String more) {
         if (length.isEmpty()) {
             words(name, "–", "open");
             return;
         }
-        if (same(List.of(name, length.get(), units))) {
+        if (same(List.of(name, length.get(), units, more))) {
             return;
         }
         label.setText(name);
         big.getChildren().setAll(figure(length.get(), units));
-        under.setText(LengthFormat.shop(length.get(), units.other()));
-        setAccessibleText(name + ": " + LengthFormat.both(length.get(), units));
+        under.setText(LengthFormat.shop(length.get(), units.other()) + (more.isEmpty() ? "" : "; " + more));
+        setAccessibleText(name + ": " + LengthFormat.both(length.get(), units) + (more.isEmpty() ? "" : ", " + more));
     }
 
     /** Whether this is shown already; making nodes anew for the same figure costs more than all the arithmetic. */

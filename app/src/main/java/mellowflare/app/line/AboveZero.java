@@ -7,10 +7,16 @@ import mellowflare.core.measure.LengthText;
 import mellowflare.core.measure.Read;
 import mellowflare.core.measure.Refusal;
 
-/** A field for a length that cannot be nothing. */
+/** Fields for lengths. */
 public final class AboveZero {
     private AboveZero() {}
 
+    /** A field for a length that may be nothing. */
+    public static FieldState<Length> orZero() {
+        return new FieldState<>(LengthText::read, (v, u) -> LengthFormat.figure(v, u.other()));
+    }
+
+    /** A field for a length that cannot be nothing. */
     public static FieldState<Length> field() {
         return new FieldState<>(
                 (t, u) -> LengthText.read(t, u)

@@ -11,6 +11,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.ShareBar;
 import mellowflare.app.entry.Text;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.hose.Repair;
@@ -93,17 +94,10 @@ final class LengthPane extends VBox {
     }
 
     private Node cause(ToleranceBudget.Cause c) {
-        Region bar = new Region();
-        bar.getStyleClass().add("bar-part");
-        bar.setPrefWidth(BAR * c.share());
-        bar.setMaxWidth(BAR * c.share());
-        HBox ground = new HBox(bar);
-        ground.getStyleClass().add("bar-ground");
-        ground.setMaxWidth(BAR);
         return new VBox(
                 1,
                 Text.of(c.what() + ", " + LengthFormat.figure(c.deviation(), model.units()), "finding-brief"),
-                ground);
+                new ShareBar(c.share(), BAR));
     }
 
     private void repairs() {

@@ -72,6 +72,9 @@ final class TubeSheetPart {
     }
 
     void figures(SheetPage page) throws IOException {
+        if (c.cut().isPresent()) {
+            page.text(c.cut().get().sum(units), 9, 0, false, 0.13f);
+        }
         bends(page);
         ends(page);
         page.heading("Parts", 12);

@@ -169,6 +169,7 @@ class TubeFilesTest {
             assertThat(sheet)
                     .as(id)
                     .contains("cut the tube at")
+                    .contains("; rounding up adds ")
                     .contains("Ends and sealing")
                     .contains("Look for room");
             e.findings().stream()

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
+import mellowflare.cli.output.FindingsOut;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.ReferenceData;
 import picocli.CommandLine.Command;
@@ -54,19 +55,8 @@ public final class HoseCommand extends ComputeCommand {
                     r.path("tolerance").asText(""),
                     r.path("weakest").path("part").asText(),
                     r.path("weakest").path("limit").asText(""),
-                    failed(r, "stop"),
-                    failed(r, "warn"));
-        }
-
-        private static String failed(ObjectNode r, String severity) {
-            StringBuilder says = new StringBuilder();
-            for (JsonNode f : r.path("findings")) {
-                if (f.path("state").asText().equals("fail")
-                        && f.path("severity").asText().equals(severity)) {
-                    says.append(says.isEmpty() ? "" : " ").append(f.path("says").asText());
-                }
-            }
-            return says.toString();
+                    FindingsOut.failed(r, "stop"),
+                    FindingsOut.failed(r, "warn"));
         }
 
         @Override

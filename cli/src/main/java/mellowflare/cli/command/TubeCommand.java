@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
+import mellowflare.cli.output.FindingsOut;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.ReferenceData;
@@ -50,21 +51,13 @@ public final class TubeCommand extends ComputeCommand {
 
         @Override
         public List<String> cells(ObjectNode r) {
-            StringBuilder stops = new StringBuilder();
-            for (JsonNode f : r.path("findings")) {
-                if (f.path("state").asText().equals("fail")
-                        && f.path("severity").asText().equals("stop")) {
-                    stops.append(stops.isEmpty() ? "" : " ")
-                            .append(f.path("says").asText());
-                }
-            }
             return List.of(
                     r.path("developedLength").asText(""),
                     r.path("cutLength").asText(""),
                     r.path("shop").asText(""),
                     Integer.toString(Math.max(0, r.path("rows").size() - 1)),
                     r.path("fit").path("chance").asText(""),
-                    stops.toString());
+                    FindingsOut.failed(r, "stop"));
         }
 
         @Override

@@ -81,18 +81,16 @@ final class TubeOut {
 
     private static void marks(ArrayNode out, TubeCase c, Which from) {
         List<Angle> levers = c.levers();
-        int n = c.marks(from).size();
         for (BendMark m : c.marks(from)) {
-            int bend = from == Which.A ? m.bend() : n - 1 - m.bend();
             ObjectNode mark = out.addObject()
-                    .put("bend", bend + 1)
+                    .put("bend", m.bend() + 1)
                     .put("start", m.start().mm())
                     .put("middle", m.middle().mm())
                     .put("leg", m.leg().mm())
                     .put("around", m.around().degrees())
                     .put("angle", m.angle().degrees());
-            if (bend < levers.size()) {
-                mark.put("lever", levers.get(bend).degrees());
+            if (m.bend() < levers.size()) {
+                mark.put("lever", levers.get(m.bend()).degrees());
             }
         }
     }

@@ -1,5 +1,6 @@
 package mellowflare.cli.output;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
@@ -53,17 +54,23 @@ public final class FindingsOut {
 
     /** Whether a result holds a failed stop. */
     public static boolean stops(ObjectNode result) {
-        for (var f : result.path("findings")) {
-            if (f.path("severity").asText().equals("stop")
-                    && f.path("state").asText().equals("fail")) {
-                return true;
-            }
-        }
-        return false;
+        return !failed(result, "stop").isEmpty();
     }
 
     /** The published word of a value: lower case, joined by hyphens. */
     public static String word(Enum<?> value) {
         return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    /** The sentences of the failed findings of a severity, for one cell of a table. */
+    public static String failed(ObjectNode result, String severity) {
+        StringBuilder says = new StringBuilder();
+        for (JsonNode f : result.path("findings")) {
+            if (f.path("state").asText().equals("fail")
+                    && f.path("severity").asText().equals(severity)) {
+                says.append(says.isEmpty() ? "" : " ").append(f.path("says").asText());
+            }
+        }
+        return says.toString();
     }
 }

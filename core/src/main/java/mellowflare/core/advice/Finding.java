@@ -3,7 +3,9 @@ package mellowflare.core.advice;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import mellowflare.core.measure.UnitSystem;
 
 /**
@@ -49,6 +51,11 @@ public record Finding(RuleText rule, State state, Subject about, Map<String, Fig
 
     public boolean stops() {
         return state == State.FAIL && severity() == Severity.STOP;
+    }
+
+    /** What the stops among some findings are about. */
+    public static Set<Subject> stopped(List<Finding> findings) {
+        return findings.stream().filter(Finding::stops).map(Finding::about).collect(Collectors.toSet());
     }
 
     /** The plain sentence. */

@@ -43,10 +43,7 @@ public final class LineStrip {
     private LineStrip(HosePlan plan, boolean detailed) {
         this.plan = plan;
         this.detailed = detailed;
-        this.stopped = plan.findings().stream()
-                .filter(Finding::stops)
-                .map(Finding::about)
-                .collect(Collectors.toSet());
+        this.stopped = Finding.stopped(plan.findings());
     }
 
     /** The small strip of the band. */

@@ -1,7 +1,11 @@
 package mellowflare.core.tube;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import mellowflare.core.advice.Practice;
 import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Schools;
@@ -188,14 +192,43 @@ public record TubeCase(
                 : path().map(p -> commanded(line, tube, p)).orElse(List.of());
     }
 
-    /** The marks on the straight tube, from one of its ends once both are squared up and before end B is trimmed. */
+    /**
+     * The marks on the straight tube, from one of its ends once both are squared up and before end B is trimmed.
+     *
+     * @return nearest first; bends are counted from A whichever end they are measured from
+     */
     public List<BendMark> marks(Which from) {
-        return path().map(p -> from == Which.A
-                        ? BendMark.of(p, a.takes())
-                        : BendMark.of(
-                                p.reversed(),
-                                b.takes().plus(cut.map(TubeCut::trim).orElse(Length.ZERO))))
-                .orElse(List.of());
+        if (path().isEmpty()) {
+            return List.of();
+        }
+        if (from == Which.A) {
+            return BendMark.of(path().get(), a.takes());
+        }
+        List<BendMark> marks = BendMark.of(
+                path().get().reversed(), b.takes().plus(cut.map(TubeCut::trim).orElse(Length.ZERO)));
+        return marks.stream().map(m -> m.numbered(marks.size() - 1 - m.bend())).toList();
+    }
+
+    /** The bends in the order of work, measured from one end; from A to B while no better order is known. */
+    public List<Bending> bendings(Which from) {
+        Map<Integer, BendMark> marks =
+                marks(from).stream().collect(Collectors.toMap(BendMark::bend, Function.identity()));
+        List<Angle> levers = levers();
+        List<BendOrder.Turn> turns = order.map(BendOrder::turns)
+                .orElseGet(() -> IntStream.range(0, marks.size())
+                        .mapToObj(i -> new BendOrder.Turn(i, Which.A))
+                        .toList());
+        return turns.stream()
+                .map(t -> new Bending(
+                        marks.get(t.bend()),
+                        t.bend() < levers.size() ? Optional.of(levers.get(t.bend())) : Optional.empty(),
+                        t.grip()))
+                .toList();
+    }
+
+    /** The mark that the bender wants; where a bend begins while it is not chosen. */
+    public Bender.Mark markWanted() {
+        return bender.map(Bender::mark).orElse(Bender.Mark.START);
     }
 
     /** The figure behind the cut, with who measured it and the second reading: the distance end to end, of a template its length. Empty while nothing was measured. */

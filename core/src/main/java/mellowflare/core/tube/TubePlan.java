@@ -64,6 +64,14 @@ public record TubePlan(TubeCase c, Map<Which, SealAdvice> seals, List<Finding> f
         return Optional.ofNullable(seals.get(which));
     }
 
+    /** What a rule says of this line; empty while it has nothing to say. */
+    public Optional<String> says(String rule) {
+        return findings.stream()
+                .filter(f -> f.rule().id().equals(rule))
+                .findFirst()
+                .map(f -> f.says(c.units()));
+    }
+
     public boolean stops() {
         return findings.stream().anyMatch(Finding::stops);
     }

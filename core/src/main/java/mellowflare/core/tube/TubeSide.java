@@ -42,6 +42,9 @@ public record TubeSide(
         Optional<FlareMade> made,
         Optional<NutSize> nut) {
 
+    /** Nobody sets a stick-out finer (house figure). */
+    private static final double SETTABLE_MM = 0.05;
+
     public Which which() {
         return port.which();
     }
@@ -49,6 +52,11 @@ public record TubeSide(
     /** Length of tube that the end takes beyond the measured point: what flaring shortens, and what reaches in. */
     public Length takes() {
         return end.reach().plus(made.map(FlareMade::shortens).orElse(Length.ZERO));
+    }
+
+    /** The middle of the band as it can be set with a rule or a leaf gauge. */
+    public Optional<Length> settable() {
+        return middle.map(m -> Length.ofMm(Math.rint(m.mm() / SETTABLE_MM) * SETTABLE_MM));
     }
 
     /** The setting that is planned: all well but the stick-out as it is. */

@@ -1,6 +1,5 @@
 package mellowflare.core.tube;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,7 +9,6 @@ import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Which;
-import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
@@ -20,8 +18,6 @@ import mellowflare.core.tube.end.EndTraits;
 import mellowflare.core.tube.end.TubeEndKind;
 import mellowflare.core.tube.flare.FlareTool;
 import mellowflare.core.tube.form.BendMark;
-import mellowflare.core.tube.form.BendOrder;
-import mellowflare.core.tube.stock.Bender;
 import mellowflare.core.tube.stock.Benders;
 
 /** The figures that stand in the steps of a tube line. */
@@ -204,35 +200,21 @@ final class TubeStepFigures {
 
     private String marks() {
         List<BendMark> marks = c.marks(Which.A);
-        Bender.Mark wanted = c.bender().map(Bender::mark).orElse(Bender.Mark.START);
         return marks.stream()
-                        .map(m -> "bend " + (m.bend() + 1) + " at " + LengthFormat.shop(m.at(wanted), c.units()))
+                        .map(m ->
+                                "bend " + (m.bend() + 1) + " at " + LengthFormat.shop(m.at(c.markWanted()), c.units()))
                         .collect(Collectors.joining(", "))
-                + (marks.isEmpty() ? "" : " (" + wanted.words() + ")");
+                + (marks.isEmpty() ? "" : " (" + c.markWanted().words() + ")");
     }
 
     private String bends() {
-        List<BendMark> marks = c.marks(Which.A);
-        if (marks.isEmpty()) {
-            return OPEN;
-        }
-        List<Angle> levers = c.levers();
-        List<BendOrder.Turn> turns = c.order().map(BendOrder::turns).orElseGet(() -> {
-            List<BendOrder.Turn> plain = new ArrayList<>();
-            marks.forEach(m -> plain.add(new BendOrder.Turn(m.bend(), Which.A)));
-            return plain;
-        });
-        return turns.stream()
-                .map(t -> {
-                    BendMark m = marks.get(t.bend());
-                    String lever = levers.isEmpty()
-                            ? ""
-                            : ", lever to " + Figure.of(levers.get(t.bend())).text(c.units());
-                    return "bend " + (t.bend() + 1) + ": turned "
-                            + Figure.of(m.around()).text(c.units()) + " round the line, bent "
-                            + Figure.of(m.angle()).text(c.units()) + lever
-                            + (t.grip() == Which.B ? ", the B side held" : "");
-                })
-                .collect(Collectors.joining("; "));
+        List<Bending> bends = c.bendings(Which.A);
+        return bends.isEmpty()
+                ? OPEN
+                : bends.stream()
+                        .map(b -> "bend " + b.number() + ": turned "
+                                + Figure.of(b.mark().around()).text(c.units()) + " round the line, bent "
+                                + Figure.of(b.mark().angle()).text(c.units()) + b.atTheBender(c.units()))
+                        .collect(Collectors.joining("; "));
     }
 }

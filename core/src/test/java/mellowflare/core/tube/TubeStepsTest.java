@@ -173,6 +173,11 @@ class TubeStepsTest {
                 .isCloseTo(cut.developed().mm() + 2 * cut.endA().mm() + 2 + 10, within(1e-9));
         assertThat(cut.shop(UnitSystem.METRIC).mm())
                 .isEqualTo(Math.ceil(cut.exact().mm()));
+        // By hand: 410 - 20.430 + 2 x 0.4417 + 2 + 10 = 402.453.
+        assertThat(cut.sum(UnitSystem.METRIC))
+                .isEqualTo("Exact cut 402.45 mm: developed 389.57 mm, end A 0.44 mm, end B 0.44 mm, squaring up 2 mm,"
+                        + " left on for trimming end B 10 mm; rounding up adds 0.55 mm.");
+        assertThat(cut.rounding(UnitSystem.METRIC)).isEqualTo("rounded up by 0.55 mm");
         TubeCut both = of(line(), service(), EndCode.JIC37, "-6", FIRST).cut().orElseThrow();
         assertThat(both.trim()).isEqualTo(Length.ZERO);
         TubeCut reach = TubeSamples.with(l -> l.withEnd(Which.B, l.b().withReach(Length.ofMm(12))))

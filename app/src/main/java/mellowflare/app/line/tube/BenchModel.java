@@ -10,8 +10,6 @@ import mellowflare.app.line.AboveZero;
 import mellowflare.core.connection.Which;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.measure.Length;
-import mellowflare.core.measure.LengthFormat;
-import mellowflare.core.measure.LengthText;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.tube.TubeSide;
 import mellowflare.core.tube.draw.FlareDrawing;
@@ -64,10 +62,10 @@ public final class BenchModel {
     }
 
     private final Desk desk;
-    private final FieldState<Length> stickOut = zeroOrMore();
-    private final FieldState<Length> offCentre = zeroOrMore();
-    private final FieldState<Length> crooked = zeroOrMore();
-    private final FieldState<Length> shift = zeroOrMore();
+    private final FieldState<Length> stickOut = AboveZero.orZero();
+    private final FieldState<Length> offCentre = AboveZero.orZero();
+    private final FieldState<Length> crooked = AboveZero.orZero();
+    private final FieldState<Length> shift = AboveZero.orZero();
     private final FieldState<Length> measured = AboveZero.field();
     private final Set<FlareFault> seen = EnumSet.noneOf(FlareFault.class);
     private Which which = Which.A;
@@ -83,10 +81,6 @@ public final class BenchModel {
         for (FieldState<Length> f : List.of(stickOut, offCentre, crooked, shift, measured)) {
             f.onChange(this::tell);
         }
-    }
-
-    private static FieldState<Length> zeroOrMore() {
-        return new FieldState<>(LengthText::read, (v, u) -> LengthFormat.figure(v, u.other()));
     }
 
     /** Called when a try changes. */
@@ -248,19 +242,18 @@ public final class BenchModel {
                 .flatMap(b -> setting().flatMap(x -> made().map(m -> FlareDrawing.of(b, x, m, s.band(), units()))));
     }
 
-    /** The stick-out that lands in the middle of the band. */
+    /** The stick-out nearest to the middle of the band that can be set. */
     public Optional<Length> middle() {
-        return side().middle();
+        return side().settable();
     }
 
-    /** Puts the middle into the job, for this end. */
+    /** Puts that stick-out into the job, for this end. */
     public void takeMiddle() {
         middle().ifPresent(m -> {
-            Length rounded = Length.ofMm(Math.rint(m.mm() * 20) / 20);
             desk.change(
                     "stick-out at end " + which,
                     "",
-                    j -> j.withTube(j.tube().withEnd(which, j.tube().end(which).withStickOut(Optional.of(rounded)))));
+                    j -> j.withTube(j.tube().withEnd(which, j.tube().end(which).withStickOut(Optional.of(m)))));
             stickOut.show("", Optional.empty(), units());
             tell();
         });

@@ -16,6 +16,7 @@ import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.ShareBar;
 import mellowflare.app.entry.Text;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.Which;
@@ -26,8 +27,8 @@ import mellowflare.core.tube.flare.FlareMade;
 
 /** The flare bench: how it is made, what comes of it, and what made a bad one. */
 final class BenchPane extends VBox {
-    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final double BAR = 120;
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final int MOST_CAUSES = 4;
     private final BenchModel model;
     private final ChoiceRow<Which> which;
@@ -141,9 +142,7 @@ final class BenchPane extends VBox {
                                 "wall at the lip",
                                 LengthFormat.figure(m.lipWallLow(), model.units()) + " to "
                                         + LengthFormat.figure(m.lipWallHigh(), model.units())),
-                        line(
-                                "stretch used",
-                                new Figure.OfShare(Math.min(1, m.rimStrain() / m.strainLimit())).text(model.units())),
+                        line("stretch used", new Figure.OfShare(m.strainUsed()).text(model.units())),
                         line("chance of a split", new Figure.OfShare(m.crackRisk()).text(model.units())),
                         line("tube shorter by", LengthFormat.figure(m.shortens(), model.units())));
         if (m.good()) {
@@ -155,7 +154,8 @@ final class BenchPane extends VBox {
             }
         }
         model.middle().ifPresent(l -> {
-            Button take = new Button("take " + LengthFormat.figure(l, model.units()) + ", the middle of the band");
+            Button take = new Button("take " + LengthFormat.figure(l, model.units())
+                    + ", the middle of the band as near as it can be set");
             take.getStyleClass().setAll("quiet-action");
             take.setId("take-middle");
             take.setWrapText(true);
@@ -186,16 +186,12 @@ final class BenchPane extends VBox {
     }
 
     private static Node cause(FlareCauses.Suspect s) {
-        Region bar = new Region();
-        bar.getStyleClass().add("bar-part");
-        bar.setPrefWidth(BAR * s.share());
-        bar.setMaxWidth(BAR * s.share());
-        HBox ground = new HBox(bar);
-        ground.getStyleClass().add("bar-ground");
-        ground.setMaxWidth(BAR);
         Label name =
                 Text.of(s.cause().name() + ", " + LengthFormat.decimal(s.share() * 100, 0, 0) + " %", "finding-says");
         return new VBox(
-                1, name, ground, Text.of(s.cause().look() + ": " + s.cause().redo() + ".", "finding-brief"));
+                1,
+                name,
+                new ShareBar(s.share(), BAR),
+                Text.of(s.cause().look() + ": " + s.cause().redo() + ".", "finding-brief"));
     }
 }

@@ -14,10 +14,9 @@ import mellowflare.app.entry.Text;
 import mellowflare.app.entry.WordCell;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.Which;
-import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.tube.Bending;
 import mellowflare.core.tube.form.BendMark;
-import mellowflare.core.tube.form.BendOrder;
 import mellowflare.core.tube.stock.Bender;
 
 /** Bender and spring-back, and the bends in the order in which they are made with their marks and levers. */
@@ -107,51 +106,29 @@ final class BendsPane extends VBox {
                         + LengthFormat.figure(b.shoe(), model.units()) + " ahead of a bend; wants "
                         + b.mark().words() + ". " + b.source().shown() + ".")
                 .orElse("Without a bender only soft tube is bent, round a form; type its radius."));
-        usual.setText(model.c()
-                .tube()
-                .map(t -> model.line().spring().tried()
-                        ? "Levers follow from the trial."
-                        : "Usual for " + t.material().brief() + ": "
-                                + LengthFormat.decimal(t.material().springBack() * 100, 1, 0) + " % stays.")
-                .orElse(""));
+        usual.setText(model.plan().says("bends.spring-back").orElse(""));
         order();
     }
 
     private void order() {
-        List<BendMark> marks = model.c().marks(end);
-        if (marks.isEmpty()) {
+        List<Bending> bends = model.c().bendings(end);
+        if (bends.isEmpty()) {
             order.getChildren().setAll(Text.of("Marks follow from the way and the radius of the bends.", "soft"));
             return;
         }
-        List<Angle> levers = model.c().levers();
-        Bender.Mark wanted = model.c().bender().map(Bender::mark).orElse(Bender.Mark.START);
-        int n = marks.size();
         List<Node> lines = new ArrayList<>();
-        for (BendOrder.Turn t : turns(n)) {
-            BendMark m = marks.get(end == Which.A ? t.bend() : n - 1 - t.bend());
-            String lever = levers.isEmpty()
-                    ? ""
-                    : ", lever " + Figure.of(levers.get(t.bend())).text(model.units());
+        for (Bending b : bends) {
+            BendMark m = b.mark();
             lines.add(Text.of(
-                    "Bend " + (t.bend() + 1) + " at " + LengthFormat.shop(m.at(wanted), model.units()) + "   line "
+                    "Bend " + b.number() + " at "
+                            + LengthFormat.shop(m.at(model.c().markWanted()), model.units()) + "   line "
                             + Figure.of(m.around()).text(model.units()),
                     "finding-says"));
             lines.add(Text.of(
-                    "bend " + Figure.of(m.angle()).text(model.units()) + lever
-                            + (t.grip() == Which.B ? ", B side held" : "") + "; begins at "
+                    "bend " + Figure.of(m.angle()).text(model.units()) + b.atTheBender(model.units()) + "; begins at "
                             + LengthFormat.figure(m.start(), model.units()),
                     "finding-brief"));
         }
         order.getChildren().setAll(lines);
-    }
-
-    private List<BendOrder.Turn> turns(int n) {
-        return model.c().order().map(BendOrder::turns).orElseGet(() -> {
-            List<BendOrder.Turn> plain = new ArrayList<>();
-            for (int i = 0; i < n; i++) {
-                plain.add(new BendOrder.Turn(i, Which.A));
-            }
-            return plain;
-        });
     }
 }

@@ -6,20 +6,16 @@ import mellowflare.app.entry.FieldState;
 import mellowflare.app.line.AboveZero;
 import mellowflare.core.connection.Which;
 import mellowflare.core.measure.Length;
-import mellowflare.core.measure.LengthFormat;
-import mellowflare.core.measure.LengthText;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.tube.Redo;
 import mellowflare.core.tube.TubeCase;
 import mellowflare.core.tube.form.FitChance;
-import mellowflare.core.tube.form.Rounded;
 
 /** Whether the tube drops in, and what becomes of it when a flare is cut off, without a window. */
 public final class FitModel {
     private final Desk desk;
     private final FieldState<Length> off = AboveZero.field();
-    private final FieldState<Length> spare =
-            new FieldState<>(LengthText::read, (v, u) -> LengthFormat.figure(v, u.other()));
+    private final FieldState<Length> spare = AboveZero.orZero();
     private Which which = Which.A;
     private boolean bent = true;
     private Runnable changed = () -> {};
@@ -74,8 +70,9 @@ public final class FitModel {
         return c().fit();
     }
 
-    public Optional<Rounded> rounded() {
-        return c().rounded();
+    /** What rounding does where it matters, as the rule says it. */
+    public String roundingSays() {
+        return desk.current().tube().orElseThrow().says("fit.rounding").orElse("Nothing is rounded yet.");
     }
 
     public Optional<Redo> redo() {

@@ -3,19 +3,17 @@ package mellowflare.app.line.tube;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.ShareBar;
 import mellowflare.app.entry.Text;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.Which;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.tube.Redo;
 import mellowflare.core.tube.form.FitChance;
-import mellowflare.core.tube.form.Rounded;
 
 /** The chance that the tube drops in, what rounding does, and what becomes of it when a bad flare is cut off. */
 final class FitPane extends VBox {
@@ -86,30 +84,14 @@ final class FitPane extends VBox {
     }
 
     private static Node cause(FitChance.Cause c) {
-        Region bar = new Region();
-        bar.getStyleClass().add("bar-part");
-        bar.setPrefWidth(BAR * c.share());
-        bar.setMaxWidth(BAR * c.share());
-        HBox ground = new HBox(bar);
-        ground.getStyleClass().add("bar-ground");
-        ground.setMaxWidth(BAR);
         return new VBox(
                 1,
                 Text.of(c.what() + ", " + LengthFormat.decimal(c.share() * 100, 0, 0) + " %", "finding-brief"),
-                ground);
+                new ShareBar(c.share(), BAR));
     }
 
     private void rounding() {
-        Optional<Rounded> r = model.rounded();
-        rounding.getChildren()
-                .setAll(Text.of(
-                        r.map(x -> "Marks on the rule and whole degrees move the far end by "
-                                        + LengthFormat.figure(x.off(), model.units()) + ": "
-                                        + LengthFormat.figure(x.along(), model.units()) + " along, "
-                                        + LengthFormat.figure(x.across(), model.units()) + " across, "
-                                        + Figure.of(x.askew()).text(model.units()) + " askew.")
-                                .orElse("Nothing is rounded yet."),
-                        "seal-text"));
+        rounding.getChildren().setAll(Text.of(model.roundingSays(), "seal-text"));
     }
 
     private void redo() {

@@ -20,7 +20,6 @@ import mellowflare.core.job.Evaluation;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
-import mellowflare.core.measure.LengthText;
 import mellowflare.core.measure.QuantityText;
 import mellowflare.core.measure.Read;
 import mellowflare.core.measure.Refusal;
@@ -54,11 +53,11 @@ public final class TubeModel {
     private final FieldState<Length> outside = AboveZero.field();
     private final FieldState<Length> wall = AboveZero.field();
     private final FieldState<Length> radius = AboveZero.field();
-    private final FieldState<Length> squareUp = zeroOrMore();
-    private final FieldState<Length> reachA = zeroOrMore();
-    private final FieldState<Length> reachB = zeroOrMore();
-    private final FieldState<Length> stickA = zeroOrMore();
-    private final FieldState<Length> stickB = zeroOrMore();
+    private final FieldState<Length> squareUp = AboveZero.orZero();
+    private final FieldState<Length> reachA = AboveZero.orZero();
+    private final FieldState<Length> reachB = AboveZero.orZero();
+    private final FieldState<Length> stickA = AboveZero.orZero();
+    private final FieldState<Length> stickB = AboveZero.orZero();
     private final FieldState<Double> factor = FieldState.of(TubeModel::factorText, v -> "on tensile");
     private final FieldState<Angle> lever = degrees(1, 180);
     private final FieldState<Angle> kept = degrees(1, 180);
@@ -90,10 +89,6 @@ public final class TubeModel {
         }
         desk.currentProperty().addListener((o, was, now) -> refresh());
         refresh();
-    }
-
-    private static FieldState<Length> zeroOrMore() {
-        return new FieldState<>(LengthText::read, (v, u) -> LengthFormat.figure(v, u.other()));
     }
 
     private static FieldState<Angle> degrees(double least, double most) {
@@ -188,18 +183,7 @@ public final class TubeModel {
 
     /** What answers to a bare size or to a measured diameter; everything while nothing was typed. */
     public List<TubeSize> sizes(String called) {
-        TubeSizes sizes = desk.data().get(TubeSizes.KEY);
-        String size = called.strip().replace(' ', '-');
-        if (size.isEmpty()) {
-            return sizes.all();
-        }
-        List<TubeSize> meant = sizes.meantBy(size);
-        if (meant.isEmpty()) {
-            meant = sizes.meantBy(size.endsWith("mm") ? size.replace("-mm", " mm") : size + " mm");
-        }
-        return meant.isEmpty()
-                ? LengthText.read(called, units()).value().map(sizes::ofOutside).orElse(List.of())
-                : meant;
+        return desk.data().get(TubeSizes.KEY).answering(called, units());
     }
 
     /** Asks which of two tubes is meant when a size names more than one outside diameter; empty otherwise. */
@@ -393,6 +377,11 @@ public final class TubeModel {
         desk.change(what, "tube" + what, j -> j.withTube(change.apply(j.tube())));
     }
 
+    /** Nothing stays an empty field, unless somebody has typed the nothing. */
+    private static Optional<Length> reached(FieldState<Length> field, TubeEnd end) {
+        return Optional.of(end.reach()).filter(l -> l.mm() > 0 || field.value().isPresent());
+    }
+
     private void refresh() {
         TubeLine t = line();
         UnitSystem u = units();
@@ -405,8 +394,8 @@ public final class TubeModel {
         }
         show(radius, t.radius(), u);
         show(squareUp, Optional.of(t.squareUp()), u);
-        show(reachA, Optional.of(t.a().reach()).filter(l -> l.mm() > 0), u);
-        show(reachB, Optional.of(t.b().reach()).filter(l -> l.mm() > 0), u);
+        show(reachA, reached(reachA, t.a()), u);
+        show(reachB, reached(reachB, t.b()), u);
         show(stickA, t.a().stickOut(), u);
         show(stickB, t.b().stickOut(), u);
         factor.show(LengthFormat.decimal(t.factor(), 1, 0), Optional.of(t.factor()), u);

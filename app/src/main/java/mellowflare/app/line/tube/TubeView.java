@@ -26,11 +26,9 @@ import mellowflare.app.shell.Page;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.Which;
 import mellowflare.core.geometry.Drawing;
-import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.tube.TubeBears;
 import mellowflare.core.tube.TubeCase;
-import mellowflare.core.tube.TubeCut;
 import mellowflare.core.tube.TubePlan;
 import mellowflare.core.tube.draw.MarkStrip;
 import mellowflare.core.tube.draw.ShapeDrawing;
@@ -218,7 +216,11 @@ public final class TubeView implements Page {
         entries.refresh();
         service.refresh();
         findings.show(plan.findings(), model.units());
-        cut.length("cut the tube at", c.cut().map(x -> x.shop(model.units())), model.units());
+        cut.length(
+                "cut the tube at",
+                c.cut().map(x -> x.shop(model.units())),
+                model.units(),
+                c.cut().map(x -> x.rounding(model.units())).orElse(""));
         developed.length("developed", c.shape().developed(), model.units());
         third(c);
         bears.words(
@@ -258,19 +260,12 @@ public final class TubeView implements Page {
             default ->
                 third.words(
                         first.isPresent() ? "first mark" : "weighs",
-                        first.map(m -> LengthFormat.shop(
-                                        m.at(c.bender()
-                                                .map(x -> x.mark())
-                                                .orElse(mellowflare.core.tube.stock.Bender.Mark.START)),
-                                        model.units()))
+                        first.map(m -> LengthFormat.shop(m.at(c.markWanted()), model.units()))
                                 .orElseGet(() -> weight(c)),
-                        c.cut().map(TubeView::takes).orElse("say which bender"));
+                        first.isPresent()
+                                ? "from end A, squared up"
+                                : c.cut().isPresent() ? "cut tube" : "say way, tube and bender");
         }
-    }
-
-    private static String takes(TubeCut cut) {
-        Length more = cut.exact().minus(cut.developed());
-        return "ends and squaring up take " + LengthFormat.decimal(more.mm(), 1, 0) + " mm";
     }
 
     private static String weight(TubeCase c) {

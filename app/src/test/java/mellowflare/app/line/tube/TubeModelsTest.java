@@ -296,7 +296,8 @@ class TubeModelsTest {
     void testACutOffFlareIsWeighed() {
         FitModel f = m.fit();
         assertThat(f.fit()).isPresent();
-        assertThat(f.rounded()).isPresent();
+        assertThat(f.roundingSays())
+                .matches("Marks on the rule and whole degrees move the far end by .* mm \\(.* askew\\).");
         assertThat(f.redo()).isEmpty();
         f.off().textProperty().set("110");
         assertThat(f.redo().orElseThrow().serves()).isEqualTo(Redo.Serves.NEW_PIECE);

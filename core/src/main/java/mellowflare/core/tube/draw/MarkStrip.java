@@ -33,7 +33,7 @@ public final class MarkStrip {
         if (marks.isEmpty() || c.cut().isEmpty()) {
             return Optional.empty();
         }
-        Bender.Mark wanted = c.bender().map(Bender::mark).orElse(Bender.Mark.START);
+        Bender.Mark wanted = c.markWanted();
         TubeCut cut = c.cut().get();
         double whole = cut.asMarked().mm();
         double scale = WIDE / whole;

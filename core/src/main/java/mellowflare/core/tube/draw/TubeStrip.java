@@ -3,7 +3,6 @@ package mellowflare.core.tube.draw;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Collectors;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.End;
@@ -35,10 +34,7 @@ public final class TubeStrip {
     private TubeStrip(TubePlan plan, boolean detailed) {
         this.plan = plan;
         this.detailed = detailed;
-        this.stopped = plan.findings().stream()
-                .filter(Finding::stops)
-                .map(Finding::about)
-                .collect(Collectors.toSet());
+        this.stopped = Finding.stopped(plan.findings());
     }
 
     /** The small strip of the band. */

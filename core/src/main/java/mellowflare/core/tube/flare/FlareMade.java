@@ -37,6 +37,11 @@ public record FlareMade(
         faults = Set.copyOf(faults);
     }
 
+    /** How much of the stretch that the edge bears is used, as a share; above 1 it is overdrawn. */
+    public double strainUsed() {
+        return rimStrain / strainLimit;
+    }
+
     /** Whether nothing is wrong with it. */
     public boolean good() {
         return faults.isEmpty();

@@ -10,7 +10,7 @@ import mellowflare.core.tube.stock.Bender;
 /**
  * The marks of one bend on the straight tube.
  *
- * @param bend which, counted from 0 from the end that is measured from
+ * @param bend which, counted from 0 along the path
  * @param start where the bend begins
  * @param middle its middle
  * @param leg the leg mark: sum of the legs up to its corner less the gains before it
@@ -44,6 +44,11 @@ public record BendMark(int bend, Length start, Length middle, Length leg, Angle 
             at = start + b.arc();
         }
         return marks;
+    }
+
+    /** The same marks for a bend that the line counts otherwise, as when it is measured from the other end. */
+    public BendMark numbered(int as) {
+        return new BendMark(as, start, middle, leg, around, angle);
     }
 
     /** The mark that a bender wants. */

@@ -80,7 +80,7 @@ final class FlareLands implements Rule<TubeCase> {
                     SPLIT,
                     about,
                     Map.of(
-                            "strain", new Figure.OfShare(made.rimStrain() / made.strainLimit()),
+                            "strain", new Figure.OfShare(made.strainUsed()),
                             "limit", Figure.of("a stretch of " + LengthFormat.decimal(made.strainLimit(), 2, 2)),
                             "risk", new Figure.OfShare(made.crackRisk()))));
             s.threadBore()

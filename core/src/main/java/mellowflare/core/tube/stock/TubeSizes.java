@@ -3,7 +3,10 @@ package mellowflare.core.tube.stock;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthText;
+import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.CsvTable.Row;
 import mellowflare.core.reference.ReferenceKey;
@@ -73,6 +76,27 @@ public final class TubeSizes {
                 .filter(s -> s.answersTo(size))
                 .sorted(Comparator.comparing(s -> s.tube().outside()))
                 .toList();
+    }
+
+    /**
+     * Every tube that answers to what somebody typed: a size by name (with or without its unit), else a measured outside diameter; all while nothing was typed.
+     *
+     * @param typed 1/2, 10, 10 mm, 1-1/8, 0.375 in
+     * @param units of a bare figure that is no name
+     */
+    public List<TubeSize> answering(String typed, UnitSystem units) {
+        String size = typed.strip().replace(' ', '-');
+        if (size.isEmpty()) {
+            return all;
+        }
+        return Stream.of(size, size.endsWith("mm") ? size.replace("-mm", " mm") : size + " mm")
+                .map(this::meantBy)
+                .filter(meant -> !meant.isEmpty())
+                .findFirst()
+                .orElseGet(() -> LengthText.read(typed, units)
+                        .value()
+                        .map(this::ofOutside)
+                        .orElse(List.of()));
     }
 
     /** Sizes of an outside diameter, as measured with a caliper. */

@@ -20,6 +20,7 @@ import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Length;
+import mellowflare.core.tube.Bending;
 import mellowflare.core.tube.TubeCase;
 import mellowflare.core.tube.TubeCut;
 import mellowflare.core.tube.TubeLine;
@@ -199,13 +200,18 @@ class TubeDrawingsTest {
         }
         List<BendMark> a = c.marks(Which.A);
         List<BendMark> b = c.marks(Which.B);
-        // The first bend from A is the last from B: begin and end change places.
+        // Whichever end is measured from, a bend keeps its number; from B the last one comes first.
+        assertThat(labels(MarkStrip.of(c, Which.A).orElseThrow()).get(0)).startsWith("1: ");
+        assertThat(labels(MarkStrip.of(c, Which.B).orElseThrow()).get(0)).startsWith("2: ");
+        assertThat(c.bendings(Which.B)).extracting(Bending::number).containsExactly(1, 2);
+        assertThat(c.bendings(Which.B).get(0).mark()).isEqualTo(b.get(1));
+        // Begin and end change places.
         assertThat(a.get(0).start().mm()
                         + 2 * (a.get(0).middle().mm() - a.get(0).start().mm()))
                 .isCloseTo(
                         whole
                                 - b.stream()
-                                        .filter(m -> m.bend() == 1)
+                                        .filter(m -> m.bend() == 0)
                                         .findFirst()
                                         .orElseThrow()
                                         .start()

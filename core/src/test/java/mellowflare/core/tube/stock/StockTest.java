@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthText;
 import mellowflare.core.measure.Temperature;
+import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.Source;
 import org.junit.jupiter.api.Test;
@@ -80,6 +81,19 @@ class StockTest {
                 .anyMatch(s -> s.bore().isEmpty());
         assertThat(SIZES.find("B88-L-1/2").orElseThrow().names()).isEqualTo("1/2 by bore, 5/8 outside");
         assertThat(SIZES.find("ACR-1/2").orElseThrow().names()).isEqualTo("1/2 outside");
+    }
+
+    @Test
+    void whatIsTypedIsANameOrAFigure() {
+        assertThat(SIZES.answering("", UnitSystem.METRIC)).isEqualTo(SIZES.all());
+        assertThat(SIZES.answering(" 1/2 ", UnitSystem.METRIC)).isEqualTo(SIZES.meantBy("1/2"));
+        assertThat(SIZES.answering("10", UnitSystem.METRIC)).isNotEmpty().isEqualTo(SIZES.meantBy("10 mm"));
+        assertThat(SIZES.answering("10 mm", UnitSystem.METRIC)).isEqualTo(SIZES.meantBy("10 mm"));
+        assertThat(SIZES.answering("1 1/8", UnitSystem.METRIC)).isEqualTo(SIZES.meantBy("1-1/8"));
+        assertThat(SIZES.answering("9.5 mm", UnitSystem.METRIC))
+                .isNotEmpty()
+                .allMatch(s -> Math.abs(s.tube().outside().mm() - 9.525) < 0.2);
+        assertThat(SIZES.answering("a word", UnitSystem.METRIC)).isEmpty();
     }
 
     @Test
