@@ -50,16 +50,14 @@ public record TubeParts(String name, String amount, double need) {
 
     private static void clamps(TubeCase c, List<TubeParts> parts) {
         c.tube()
-                .flatMap(t -> c.data().get(Benders.KEY).spacing(t.outside()))
-                .ifPresent(spacing -> c.shape().developed().ifPresent(d -> {
-                    int n = (int) Math.ceil(d.mm() / spacing.mm()) - 1;
-                    if (n > 0) {
-                        parts.add(new TubeParts(
-                                "clamp for tube of "
-                                        + LengthFormat.figure(c.tube().get().outside(), c.units()),
-                                Integer.toString(n),
-                                n));
-                    }
-                }));
+                .flatMap(t -> c.shape()
+                        .developed()
+                        .flatMap(d -> c.data().get(Benders.KEY).clamps(t.outside(), d)))
+                .filter(k -> k.count() > 0)
+                .ifPresent(k -> parts.add(new TubeParts(
+                        "clamp for tube of "
+                                + LengthFormat.figure(c.tube().get().outside(), c.units()),
+                        Integer.toString(k.count()),
+                        k.count())));
     }
 }

@@ -9,10 +9,10 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
 import mellowflare.core.tube.TubeCase;
 import mellowflare.core.tube.stock.Benders;
+import mellowflare.core.tube.stock.Clamps;
 
 /** How many clamps the line wants. */
 final class HeldInPlace implements Rule<TubeCase> {
@@ -30,17 +30,17 @@ final class HeldInPlace implements Rule<TubeCase> {
         if (c.tube().isEmpty() || c.shape().developed().isEmpty()) {
             return List.of(Finding.notChecked(TEXT, Subject.TUBE, c.tube().isEmpty() ? "tube" : "way of the tube"));
         }
-        Optional<Length> spacing =
-                c.data().get(Benders.KEY).spacing(c.tube().get().outside());
-        int count = spacing.map(s -> (int) Math.ceil(c.shape().developed().get().mm() / s.mm()) - 1)
-                .orElse(0);
+        Optional<Clamps> clamps = c.data()
+                .get(Benders.KEY)
+                .clamps(c.tube().get().outside(), c.shape().developed().get());
+        int count = clamps.map(Clamps::count).orElse(0);
         return List.of(Finding.of(
-                spacing.isPresent(),
+                clamps.isPresent(),
                 TEXT,
                 Subject.TUBE,
                 Map.of(
                         "outside", Figure.of(c.tube().get().outside()),
-                        "spacing", spacing.map(Figure::of).orElse(Figure.of("none")),
+                        "spacing", clamps.map(k -> Figure.of(k.spacing())).orElse(Figure.of("none")),
                         "count",
                                 Figure.of(
                                         count == 0

@@ -65,4 +65,15 @@ public final class Benders {
                 .findFirst()
                 .map(Support::spacing);
     }
+
+    /**
+     * The clamps that hold a tube.
+     *
+     * @param outside of the tube
+     * @param run its developed length
+     * @return empty for tube larger than the table goes
+     */
+    public Optional<Clamps> clamps(Length outside, Length run) {
+        return spacing(outside).map(s -> Clamps.over(run, s));
+    }
 }
