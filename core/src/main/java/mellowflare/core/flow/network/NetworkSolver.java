@@ -1,0 +1,334 @@
+package mellowflare.core.flow.network;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import mellowflare.core.flow.AirFriction;
+import mellowflare.core.flow.network.AirNetwork.Trouble;
+import mellowflare.core.measure.AbsolutePressure;
+import mellowflare.core.measure.AirReference;
+import mellowflare.core.measure.FreeAir;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.PressureDifference;
+
+/**
+ * Finds flows and pressures of one network, for as many sets of demands as are asked. Newton's method on flows and squared pressures together (global gradient); the pressures are solved for by
+ * sparse Cholesky. Where a demand would pull the pressure below that of the air around, the place is taken as an open end: it gives what comes out of it. Holds its last state to start the next
+ * search from; for one thread only.
+ */
+public final class NetworkSolver {
+    /** Stands for a pipe without length. */
+    private static final Length JOINT = Length.ofMm(1);
+
+    private static final int MOST_ROUNDS = 80;
+    private static final int MOST_OPENINGS = 30;
+    private static final double SETTLED = 1e-11;
+    private static final double BALANCED = 1e-12;
+    private static final double HEAT_RATIO = 1.4;
+    private static final double START_SPEED = 3;
+
+    private final AirNetwork network;
+    private final List<Trouble> looked;
+    private final Map<String, Integer> index = new LinkedHashMap<>();
+    private final List<String> names = new ArrayList<>();
+    private final List<AirNetwork.Pipe> pipes = new ArrayList<>();
+    private final int[] from;
+    private final int[] to;
+    private final AirFriction[] friction;
+    private final boolean[] reached;
+    private final double[] supply;
+    private final PressureMatrix matrix;
+    private final double floor;
+
+    private final double[] flow;
+    private final double[] square;
+    private final double[] lost;
+    private final double[] ease;
+    private final double[] missing;
+    private final double[] step;
+    private int rounds;
+    private boolean started;
+
+    public NetworkSolver(AirNetwork network) {
+        this.network = network;
+        this.looked = network.looked();
+        for (AirNetwork.Pipe p : network.pipes()) {
+            if (!p.from().equals(p.to())) {
+                pipes.add(p);
+                place(p.from());
+                place(p.to());
+            }
+        }
+        network.supplies().forEach(s -> place(s.node()));
+        int n = names.size();
+        from = pipes.stream().mapToInt(p -> index.get(p.from())).toArray();
+        to = pipes.stream().mapToInt(p -> index.get(p.to())).toArray();
+        friction = pipes.stream().map(this::friction).toArray(AirFriction[]::new);
+        supply = new double[n];
+        Arrays.fill(supply, Double.NaN);
+        double around = network.surroundings().pascal();
+        floor = around * around;
+        for (AirNetwork.Supply s : network.supplies()) {
+            int i = index.get(s.node());
+            if (Double.isNaN(supply[i])) {
+                double p = AbsolutePressure.of(s.pressure(), network.surroundings())
+                        .pascal();
+                supply[i] = p * p;
+            }
+        }
+        reached = reached(n);
+        matrix = new PressureMatrix(n, from, to);
+        flow = new double[pipes.size()];
+        square = new double[n];
+        lost = new double[2 * pipes.size()];
+        ease = new double[pipes.size()];
+        missing = new double[n];
+        step = new double[n];
+    }
+
+    /** Works one network out. */
+    public static NetworkFlow solve(AirNetwork network) {
+        return new NetworkSolver(network).flow(network.demands());
+    }
+
+    private void place(String name) {
+        if (index.putIfAbsent(name, names.size()) == null) {
+            names.add(name);
+        }
+    }
+
+    private AirFriction friction(AirNetwork.Pipe p) {
+        Length length = p.length().compareTo(JOINT) < 0 ? JOINT : p.length();
+        return new AirFriction(length, p.bore(), p.roughness(), p.k(), network.air());
+    }
+
+    private boolean[] reached(int n) {
+        List<List<Integer>> near = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            near.add(new ArrayList<>(3));
+        }
+        for (int p = 0; p < from.length; p++) {
+            near.get(from[p]).add(to[p]);
+            near.get(to[p]).add(from[p]);
+        }
+        boolean[] seen = new boolean[n];
+        int[] queue = new int[n];
+        int tail = 0;
+        for (int i = 0; i < n; i++) {
+            if (!Double.isNaN(supply[i])) {
+                seen[i] = true;
+                queue[tail++] = i;
+            }
+        }
+        for (int head = 0; head < tail; head++) {
+            for (int j : near.get(queue[head])) {
+                if (!seen[j]) {
+                    seen[j] = true;
+                    queue[tail++] = j;
+                }
+            }
+        }
+        return seen;
+    }
+
+    /** Flows and pressures with other demands than the network's own. */
+    public NetworkFlow flow(List<AirNetwork.Demand> demands) {
+        int n = names.size();
+        double[] asked = new double[n];
+        List<Trouble> troubles = new ArrayList<>(looked);
+        for (AirNetwork.Demand d : demands) {
+            Integer i = index.get(d.node());
+            if (i != null) {
+                asked[i] += d.flow().kgPerSecond();
+                if (!reached[i] && asked[i] > 0) {
+                    troubles.add(new Trouble(Trouble.Kind.ISLAND, d.node()));
+                }
+            }
+        }
+        for (int p = 0; p < pipes.size(); p++) {
+            if (!reached[from[p]]) {
+                troubles.add(new Trouble(Trouble.Kind.ISLAND, pipes.get(p).name()));
+            }
+        }
+        rounds = 0;
+        boolean[] open = new boolean[n];
+        boolean settled = settle(asked, open);
+        for (int i = 0; i < MOST_OPENINGS && settled && changed(asked, open); i++) {
+            settled = settle(asked, open);
+        }
+        if (!settled) {
+            troubles.add(new Trouble(Trouble.Kind.UNSETTLED, "network"));
+        }
+        return result(asked, open, troubles);
+    }
+
+    /** Opens places whose pressure fell away, closes those that would give more than is asked. */
+    private boolean changed(double[] asked, boolean[] open) {
+        boolean change = false;
+        for (int i = 0; i < open.length; i++) {
+            if (!reached[i] || !Double.isNaN(supply[i])) {
+                continue;
+            }
+            if (!open[i] && asked[i] > 0 && square[i] < floor * (1 - 1e-12)) {
+                open[i] = true;
+                change = true;
+            } else if (open[i] && arriving(i) > asked[i] * (1 + 1e-9)) {
+                open[i] = false;
+                change = true;
+            }
+        }
+        return change;
+    }
+
+    private double arriving(int node) {
+        double sum = 0;
+        for (int p = 0; p < from.length; p++) {
+            sum += to[p] == node ? flow[p] : from[p] == node ? -flow[p] : 0;
+        }
+        return sum;
+    }
+
+    private boolean settle(double[] asked, boolean[] open) {
+        int n = names.size();
+        boolean[] held = new boolean[n];
+        double top = top();
+        double all = 0;
+        if (!started) {
+            start(top);
+        }
+        for (int i = 0; i < n; i++) {
+            held[i] = !reached[i] || !Double.isNaN(supply[i]) || open[i];
+            if (!Double.isNaN(supply[i])) {
+                square[i] = supply[i];
+            } else if (open[i]) {
+                square[i] = floor;
+            }
+            all += reached[i] ? asked[i] : 0;
+        }
+        double scale = Math.max(all, 1e-6);
+        double[] law = {0, 0};
+        for (int round = 0; round < MOST_ROUNDS; round++) {
+            double worst = 0;
+            for (int i = 0; i < n; i++) {
+                missing[i] = held[i] ? 0 : -asked[i];
+            }
+            for (int p = 0; p < flow.length; p++) {
+                friction[p].lost(flow[p], law);
+                ease[p] = 1 / law[1];
+                lost[p] = reached[from[p]] ? square[from[p]] - square[to[p]] - law[0] : 0;
+                worst = Math.max(worst, Math.abs(lost[p]));
+                missing[from[p]] -= flow[p];
+                missing[to[p]] += flow[p];
+            }
+            double unbalanced = 0;
+            for (int i = 0; i < n; i++) {
+                unbalanced = held[i] ? unbalanced : Math.max(unbalanced, Math.abs(missing[i]));
+            }
+            if (worst <= SETTLED * top && unbalanced <= BALANCED * scale) {
+                return true;
+            }
+            for (int p = 0; p < flow.length; p++) {
+                missing[from[p]] -= lost[p] * ease[p];
+                missing[to[p]] += lost[p] * ease[p];
+            }
+            rounds++;
+            if (!matrix.solve(ease, held, missing, step)) {
+                return false;
+            }
+            double share = round < 20 ? 1 : 0.5;
+            for (int p = 0; p < flow.length; p++) {
+                flow[p] += share * (lost[p] + step[from[p]] - step[to[p]]) * ease[p];
+            }
+            for (int i = 0; i < n; i++) {
+                square[i] += share * step[i];
+            }
+        }
+        return false;
+    }
+
+    private double top() {
+        return Arrays.stream(supply).filter(s -> !Double.isNaN(s)).reduce(floor, Math::max);
+    }
+
+    private void start(double top) {
+        Arrays.fill(square, top);
+        for (int p = 0; p < flow.length; p++) {
+            double d = pipes.get(p).bore().mm() / 1000;
+            // About the flow of an easy-going main, at the pressure of the supply.
+            double density =
+                    Math.sqrt(top) / (AirReference.R_DRY * (network.air().celsius() + 273.15));
+            flow[p] = reached[from[p]] ? START_SPEED * density * Math.PI * d * d / 4 : 0;
+        }
+        started = true;
+    }
+
+    private NetworkFlow result(double[] asked, boolean[] open, List<Trouble> troubles) {
+        int n = names.size();
+        double[] net = new double[n];
+        double all = 0;
+        for (int p = 0; p < flow.length; p++) {
+            net[from[p]] -= flow[p];
+            net[to[p]] += flow[p];
+        }
+        double unbalanced = 0;
+        Map<String, NetworkFlow.AtNode> nodes = new HashMap<>(2 * n);
+        for (int i = 0; i < n; i++) {
+            if (!reached[i]) {
+                continue;
+            }
+            boolean feeds = !Double.isNaN(supply[i]);
+            double taken = open[i] ? Math.max(0, net[i]) : asked[i];
+            all += taken;
+            if (!feeds && !open[i]) {
+                unbalanced = Math.max(unbalanced, Math.abs(net[i] - asked[i]));
+            }
+            if (open[i]) {
+                troubles.add(new Trouble(Trouble.Kind.STARVED, names.get(i)));
+            }
+            nodes.put(
+                    names.get(i),
+                    new NetworkFlow.AtNode(
+                            names.get(i),
+                            AbsolutePressure.ofBar(Math.sqrt(Math.max(0, square[i])) / 1e5),
+                            free(asked[i]),
+                            free(taken),
+                            free(feeds ? Math.max(0, asked[i] - net[i]) : 0)));
+        }
+        List<NetworkFlow.InPipe> in = new ArrayList<>(pipes.size());
+        for (int p = 0; p < flow.length; p++) {
+            if (reached[from[p]]) {
+                NetworkFlow.InPipe found = inPipe(p);
+                in.add(found);
+                if (found.mach() >= 1) {
+                    troubles.add(new Trouble(Trouble.Kind.CHOKED, found.pipe().name()));
+                }
+            }
+        }
+        return new NetworkFlow(nodes, in, troubles, all > 0 ? unbalanced / all : 0, rounds);
+    }
+
+    private static FreeAir free(double kgPerSecond) {
+        return FreeAir.ofMass(kgPerSecond, AirReference.ISO1217);
+    }
+
+    private NetworkFlow.InPipe inPipe(int p) {
+        double a = Math.sqrt(Math.max(0, square[from[p]]));
+        double b = Math.sqrt(Math.max(0, square[to[p]]));
+        double least = Math.max(Math.min(a, b), 1);
+        double kelvin = network.air().celsius() + 273.15;
+        double d = pipes.get(p).bore().mm() / 1000;
+        double speed = Math.abs(flow[p]) * AirReference.R_DRY * kelvin / least / (Math.PI * d * d / 4);
+        return new NetworkFlow.InPipe(
+                pipes.get(p),
+                flow[p] >= 0,
+                free(Math.abs(flow[p])),
+                speed,
+                PressureDifference.ofBar(Math.abs(a - b) / 1e5),
+                speed / Math.sqrt(HEAT_RATIO * AirReference.R_DRY * kelvin),
+                Math.abs(a - b) / Math.max(Math.max(a, b), 1),
+                friction[p].reynolds(flow[p]));
+    }
+}
