@@ -35,8 +35,8 @@ class ArchitectureTest {
             List.of("procedure"),
             List.of("flow"),
             List.of("parts"),
-            List.of("hose", "tube", "pipe", "air", "fuelgas"),
             List.of("cutting"),
+            List.of("hose", "tube", "pipe", "air", "fuelgas"),
             List.of("job"));
 
     @ArchTest

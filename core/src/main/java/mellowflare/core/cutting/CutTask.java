@@ -1,0 +1,82 @@
+package mellowflare.core.cutting;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import mellowflare.core.measure.Length;
+
+/**
+ * Pieces to be cut from bars.
+ *
+ * @param pieces what is wanted
+ * @param stock bars to cut from; those with a count are used as far as they go
+ * @param kerf width of the cut, zero or more
+ * @param trim whether a cut is made at the end of every bar first, to have it clean and square; costs one kerf more
+ * @param keep remnants from this length on are worth keeping
+ */
+public record CutTask(List<Piece> pieces, List<Stock> stock, Length kerf, boolean trim, Length keep) {
+    /** So many pieces are packed at most. */
+    public static final int MOST_PIECES = 20_000;
+
+    public CutTask {
+        pieces = List.copyOf(pieces);
+        stock = List.copyOf(stock);
+        if (kerf.mm() < 0 || keep.mm() < 0) {
+            throw new IllegalArgumentException("A kerf and a remnant are not below zero");
+        }
+        if (stock.isEmpty()) {
+            throw new IllegalArgumentException("Give at least one bar to cut from");
+        }
+        if (pieces.stream().mapToLong(Piece::count).sum() > MOST_PIECES) {
+            throw new IllegalArgumentException("No more than " + MOST_PIECES + " pieces are packed at once");
+        }
+    }
+
+    /**
+     * Alike pieces.
+     *
+     * @param name as marked on them
+     * @param length of each, above zero
+     * @param count one or more
+     */
+    public record Piece(String name, Length length, int count) {
+        public Piece {
+            if (length.mm() <= 0 || count < 1) {
+                throw new IllegalArgumentException("A piece has a length above zero and a count of one or more");
+            }
+        }
+    }
+
+    /**
+     * Alike bars.
+     *
+     * @param name as it is called
+     * @param length of each, above zero
+     * @param price of each, zero or more; old stock costs nothing
+     * @param count how many there are; empty for as many as are bought
+     */
+    public record Stock(String name, Length length, double price, Optional<Integer> count) {
+        public Stock {
+            if (length.mm() <= 0 || !(price >= 0) || count.filter(c -> c < 0).isPresent()) {
+                throw new IllegalArgumentException("A bar has a length above zero; price and count are not below zero");
+            }
+        }
+    }
+
+    /** The longest piece that a bar gives. */
+    Length usable(Stock bar) {
+        return trim ? bar.length().minus(kerf) : bar.length();
+    }
+
+    /** Every single piece, longest first. */
+    List<Piece> single() {
+        List<Piece> all = new ArrayList<>();
+        for (Piece p : pieces) {
+            for (int i = 0; i < p.count; i++) {
+                all.add(new Piece(p.name, p.length, 1));
+            }
+        }
+        all.sort((a, b) -> b.length().compareTo(a.length()));
+        return all;
+    }
+}

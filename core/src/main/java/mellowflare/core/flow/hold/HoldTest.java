@@ -1,0 +1,154 @@
+package mellowflare.core.flow.hold;
+
+import java.util.List;
+import java.util.Optional;
+import mellowflare.core.measure.AbsolutePressure;
+import mellowflare.core.measure.AirReference;
+import mellowflare.core.measure.FreeAir;
+import mellowflare.core.measure.GaugePressure;
+import mellowflare.core.measure.PressureDifference;
+import mellowflare.core.measure.Temperature;
+import mellowflare.core.measure.Volume;
+import org.hipparchus.distribution.continuous.NormalDistribution;
+import org.hipparchus.distribution.continuous.TDistribution;
+import org.hipparchus.stat.regression.SimpleRegression;
+
+/**
+ * A line pumped up, shut off and watched. The mass of the air that is shut in is p V / (R T) with the absolute pressure, so that a night that grows cold is not taken for a leak; a straight line
+ * through the masses gives the leak and how sure it is.
+ *
+ * @param readings in order of time, two at least
+ * @param volume of what is shut in, above zero
+ * @param surroundings pressure of the air around (barometer)
+ * @param gaugeStep finest step of the gauge, above zero: a needle that does not move is no proof beyond it
+ * @param allowed the largest leak that passes
+ */
+public record HoldTest(
+        List<Reading> readings,
+        Volume volume,
+        AbsolutePressure surroundings,
+        PressureDifference gaugeStep,
+        FreeAir allowed) {
+    /** Chance on either side of the band in which the leak lies (both together one in twenty). */
+    private static final double EITHER_SIDE = 0.975;
+
+    public HoldTest {
+        readings = List.copyOf(readings);
+        if (readings.size() < 2) {
+            throw new IllegalArgumentException("A hold test needs two readings at least");
+        }
+        for (int i = 1; i < readings.size(); i++) {
+            if (readings.get(i).seconds <= readings.get(i - 1).seconds) {
+                throw new IllegalArgumentException(
+                        "Reading " + (i + 1) + " is not later than the one before: put them in order of time");
+            }
+        }
+        boolean some = readings.stream().anyMatch(r -> r.air.isPresent());
+        if (some && readings.stream().anyMatch(r -> r.air.isEmpty())) {
+            throw new IllegalArgumentException("Give the temperature with every reading, or with none");
+        }
+        if (!(volume.litres() > 0) || !(gaugeStep.bar() > 0)) {
+            throw new IllegalArgumentException("Volume and step of the gauge are above zero");
+        }
+    }
+
+    /**
+     * One look at the gauge.
+     *
+     * @param seconds since any beginning (s)
+     * @param gauge what it shows
+     * @param air temperature of the air shut in; empty for all readings when it was not taken
+     */
+    public record Reading(double seconds, GaugePressure gauge, Optional<Temperature> air) {
+        public Reading {
+            if (!Double.isFinite(seconds)) {
+                throw new IllegalArgumentException("A time is a number of seconds");
+            }
+        }
+    }
+
+    /** What the test says. */
+    public enum Verdict {
+        /** The leak is, as good as sure, not above what is allowed. */
+        TIGHT,
+        /** The leak is, as good as sure, above what is allowed. */
+        LEAKS,
+        /** Too short, too few readings or too coarse a gauge to tell. */
+        NOT_SETTLED
+    }
+
+    /**
+     * What came of it.
+     *
+     * @param litresPerMinute the leak (L/min of free air by ISO 1217); below zero where mass seems to grow
+     * @param plusMinus half of the band in which it lies, 19 times in 20 (L/min)
+     * @param atRest what a reading of pressure alone, without temperature and barometer, would have said (L/min)
+     * @param drop from the first to the last reading of the gauge, put to the first reading's temperature
+     * @param verdict what it says
+     * @param confidence the chance that the leak lies on the side that the verdict says; for a test not settled, that it is tight
+     */
+    public record Result(
+            double litresPerMinute,
+            double plusMinus,
+            double atRest,
+            PressureDifference drop,
+            Verdict verdict,
+            double confidence) {
+        /** The leak as a flow; none where the mass seems to grow. */
+        public FreeAir leak() {
+            return FreeAir.ofLitresPerMinute(Math.max(0, litresPerMinute));
+        }
+    }
+
+    /** Works the test out. */
+    public Result result() {
+        SimpleRegression masses = new SimpleRegression();
+        SimpleRegression blind = new SimpleRegression();
+        double first = kelvin(readings.get(0));
+        double spread = 0;
+        double mean =
+                readings.stream().mapToDouble(r -> r.seconds / 60).average().orElseThrow();
+        for (Reading r : readings) {
+            double minutes = r.seconds / 60;
+            masses.addData(minutes, litres(r, kelvin(r)));
+            blind.addData(minutes, litres(r, first));
+            spread += (minutes - mean) * (minutes - mean);
+        }
+        double leak = -masses.getSlope();
+        // A gauge that is read to its step errs by step / sqrt 12 each time, even where the readings lie on a line.
+        double perBar = volume.litres() * 1e5 / (AirReference.R_DRY * first) / AirReference.ISO1217.density();
+        double reading = gaugeStep.bar() / Math.sqrt(12) * perBar / Math.sqrt(spread);
+        int free = readings.size() - 2;
+        double seen = free > 0 ? masses.getSlopeStdErr() : 0;
+        boolean scattered = seen > reading;
+        double error = scattered ? seen : reading;
+        double k = scattered
+                ? new TDistribution(free).inverseCumulativeProbability(EITHER_SIDE)
+                : new NormalDistribution().inverseCumulativeProbability(EITHER_SIDE);
+        double z = (allowed.in(AirReference.ISO1217).litresPerMinute() - leak) / error;
+        double tight = scattered
+                ? new TDistribution(free).cumulativeProbability(z)
+                : new NormalDistribution().cumulativeProbability(z);
+        Verdict verdict =
+                tight >= EITHER_SIDE ? Verdict.TIGHT : tight <= 1 - EITHER_SIDE ? Verdict.LEAKS : Verdict.NOT_SETTLED;
+        Reading last = readings.get(readings.size() - 1);
+        double atFirst = (last.gauge.bar() + surroundings.bar()) * first / kelvin(last) - surroundings.bar();
+        return new Result(
+                leak,
+                k * error,
+                -blind.getSlope(),
+                PressureDifference.ofBar(readings.get(0).gauge.bar() - atFirst),
+                verdict,
+                verdict == Verdict.LEAKS ? 1 - tight : tight);
+    }
+
+    /** Litres of free air shut in. */
+    private double litres(Reading r, double kelvin) {
+        double pascal = (r.gauge.bar() + surroundings.bar()) * 1e5;
+        return pascal * volume.litres() / (AirReference.R_DRY * kelvin) / AirReference.ISO1217.density();
+    }
+
+    private double kelvin(Reading r) {
+        return r.air.or(() -> readings.get(0).air).map(Temperature::celsius).orElse(20.0) + 273.15;
+    }
+}

@@ -1,0 +1,2 @@
+/** The hold test: what pressure and temperature say about a leak. */
+package mellowflare.core.flow.hold;
