@@ -1,7 +1,9 @@
 package mellowflare.core.advice;
 
+import mellowflare.core.measure.AirReference;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.FlowRate;
+import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
@@ -28,6 +30,19 @@ public sealed interface Figure {
      * @param metresPerSecond the speed (m/s)
      */
     record OfSpeed(double metresPerSecond) implements Figure {}
+
+    /** A flow of free air, with the state it is counted in where that is not ISO 1217. */
+    record OfAir(FreeAir value) implements Figure {}
+
+    /** A long length, as walked and not as cut: metres, or feet and inches. */
+    record OfReach(Length value) implements Figure {}
+
+    /**
+     * A volume of liquid or of a vessel.
+     *
+     * @param litres the volume (L)
+     */
+    record OfLitres(double litres) implements Figure {}
 
     /** How far one pressure lies above another. */
     record OfDifference(PressureDifference value) implements Figure {}
@@ -66,6 +81,10 @@ public sealed interface Figure {
         return new OfFlow(value);
     }
 
+    static Figure of(FreeAir value) {
+        return new OfAir(value);
+    }
+
     static Figure of(PressureDifference value) {
         return new OfDifference(value);
     }
@@ -98,6 +117,26 @@ public sealed interface Figure {
             return metric
                     ? LengthFormat.decimal(f.value.litresPerMinute(), 1, 0) + " L/min"
                     : LengthFormat.decimal(f.value.gallonsPerMinute(), 1, 0) + " gal/min";
+        }
+        if (this instanceof OfAir f) {
+            String state = f.value.reference() == AirReference.ISO1217
+                    ? ""
+                    : " (" + f.value.reference().word() + ")";
+            return (metric
+                            ? LengthFormat.decimal(f.value.litresPerMinute(), f.value.litresPerMinute() < 10 ? 1 : 0, 0)
+                                    + " L/min"
+                            : LengthFormat.decimal(f.value.cubicFeetPerMinute(), 1, 0) + " cfm")
+                    + state;
+        }
+        if (this instanceof OfReach f) {
+            return metric
+                    ? LengthFormat.decimal(f.value.mm() / 1000, 2, 0) + " m"
+                    : LengthFormat.decimal(f.value.inches() / 12, 1, 0) + " ft";
+        }
+        if (this instanceof OfLitres f) {
+            return metric
+                    ? LengthFormat.decimal(f.litres, f.litres < 10 ? 2 : 0, 0) + " L"
+                    : LengthFormat.decimal(f.litres / 3.785411784, f.litres < 38 ? 2 : 0, 0) + " gal";
         }
         if (this instanceof OfDifference f) {
             return metric

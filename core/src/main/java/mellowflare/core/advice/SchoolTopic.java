@@ -15,6 +15,10 @@ public enum SchoolTopic {
     FLARE_CLAMP("clamping a flare bar"),
     FLARE_CLOSING("closing a flare"),
     SOCKET_DEPTH("depth of a brazed socket"),
+    AIR_FALL("fall of an air main"),
+    AIR_DEMAND("how much air is needed"),
+    AIR_SIZES("sizes of an air main"),
+    AIR_SMALL_SHOP("main of a small shop"),
     END_PRIOR("how common ends are");
 
     private final String word;

@@ -15,6 +15,10 @@ public enum Subject {
     BENDS("bends"),
     TUBE_END_A("tube end A"),
     TUBE_END_B("tube end B"),
+    COMPRESSOR("compressor"),
+    MAIN("main"),
+    OUTLET("outlet"),
+    WATER("water"),
     LENGTH("length"),
     LINE("line"),
     MAKE("make");

@@ -3,6 +3,9 @@ package mellowflare.core.job;
 import java.util.List;
 import java.util.Optional;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.AirPlan;
+import mellowflare.core.air.Together;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Which;
 import mellowflare.core.hose.CutLength;
@@ -25,12 +28,13 @@ import mellowflare.core.tube.TubePort;
  * @param job the job it follows from
  * @param plan the line worked out as hose; of a tube line its ports and service
  * @param tube the line worked out as tube, for a tube line
+ * @param air the main worked out, for a workshop main
  * @param bench the steps with what was done
  */
-public record Evaluation(Job job, HosePlan plan, Optional<TubePlan> tube, Bench bench) {
+public record Evaluation(Job job, HosePlan plan, Optional<TubePlan> tube, Optional<AirPlan> air, Bench bench) {
     public Evaluation {
-        if (job.isTube() != tube.isPresent()) {
-            throw new IllegalArgumentException("Exactly a tube line is worked out as tube");
+        if (job.isTube() != tube.isPresent() || job.isAir() != air.isPresent()) {
+            throw new IllegalArgumentException("Exactly a tube line is worked out as tube, and a main as a main");
         }
     }
 
@@ -69,7 +73,23 @@ public record Evaluation(Job job, HosePlan plan, Optional<TubePlan> tube, Bench 
                         job.log(),
                         data)))
                 : Optional.empty();
-        Bench bench = new Bench(
+        Optional<AirPlan> air = job.isAir()
+                ? Optional.of(AirPlan.of(AirCase.of(job.air(), job.practice(), job.units(), job.log(), data)))
+                : Optional.empty();
+        return new Evaluation(job, plan, tube, air, bench(job, plan, tube, air));
+    }
+
+    /** This evaluation with the worst of a main that a longer search found. */
+    public Evaluation with(Together longer) {
+        Optional<AirPlan> more = air.map(a -> AirPlan.of(a.c().with(longer)));
+        return new Evaluation(job, plan, tube, more, bench(job, plan, tube, more));
+    }
+
+    private static Bench bench(Job job, HosePlan plan, Optional<TubePlan> tube, Optional<AirPlan> air) {
+        if (air.isPresent()) {
+            return new Bench(air.get().steps(), job.log(), Optional.empty(), Optional.empty(), job.units());
+        }
+        return new Bench(
                 tube.map(TubePlan::steps).orElse(plan.steps()),
                 job.log(),
                 tube.isPresent() ? tube.get().c().figure() : job.line().finished(),
@@ -77,7 +97,6 @@ public record Evaluation(Job job, HosePlan plan, Optional<TubePlan> tube, Bench 
                         ? tube.get().c().cut().map(c -> c.shop(job.units()))
                         : plan.cut().filter(CutLength::possible).map(c -> c.shop(job.units())),
                 job.units());
-        return new Evaluation(job, plan, tube, bench);
     }
 
     private static TubePort port(Which which, Job job, ReferenceData data) {
@@ -91,7 +110,8 @@ public record Evaluation(Job job, HosePlan plan, Optional<TubePlan> tube, Bench 
 
     /** Every finding on the line as what it is, worst first. */
     public List<Finding> findings() {
-        return tube.map(TubePlan::findings).orElse(plan.findings());
+        return air.map(AirPlan::findings)
+                .orElseGet(() -> tube.map(TubePlan::findings).orElse(plan.findings()));
     }
 
     /** The order of work. */

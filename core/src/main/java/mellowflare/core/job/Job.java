@@ -2,6 +2,7 @@ package mellowflare.core.job;
 
 import java.util.Objects;
 import mellowflare.core.advice.Practice;
+import mellowflare.core.air.AirMain;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.MakeLog;
@@ -20,6 +21,7 @@ import mellowflare.core.tube.TubeLine;
  * @param kind what the line is made of
  * @param line its ports, what it must do, and the hose
  * @param tube the tube
+ * @param air the workshop main
  * @param log what has been done
  */
 public record Job(
@@ -32,9 +34,11 @@ public record Job(
         LineKind kind,
         HoseLine line,
         TubeLine tube,
+        AirMain air,
         MakeLog log) {
     public Job {
         Objects.requireNonNull(title);
+        Objects.requireNonNull(air);
         Objects.requireNonNull(kind);
         Objects.requireNonNull(tube);
         if (id.isBlank()) {
@@ -52,11 +56,15 @@ public record Job(
             Practice practice,
             HoseLine line,
             MakeLog log) {
-        this(id, title, machine, note, units, practice, LineKind.HOSE, line, TubeLine.NEW, log);
+        this(id, title, machine, note, units, practice, LineKind.HOSE, line, TubeLine.NEW, AirMain.NEW, log);
     }
 
     public static Job open(String id, String title, String machine, UnitSystem units) {
         return new Job(id, title, machine, "", units, Practice.USUAL, HoseLine.NEW, MakeLog.EMPTY);
+    }
+
+    public boolean isAir() {
+        return kind == LineKind.AIR;
     }
 
     public boolean isTube() {
@@ -64,42 +72,46 @@ public record Job(
     }
 
     public Job withTitle(String t) {
-        return new Job(id, t, machine, note, units, practice, kind, line, tube, log);
+        return new Job(id, t, machine, note, units, practice, kind, line, tube, air, log);
     }
 
     public Job withMachine(String m) {
-        return new Job(id, title, m, note, units, practice, kind, line, tube, log);
+        return new Job(id, title, m, note, units, practice, kind, line, tube, air, log);
     }
 
     public Job withNote(String n) {
-        return new Job(id, title, machine, n, units, practice, kind, line, tube, log);
+        return new Job(id, title, machine, n, units, practice, kind, line, tube, air, log);
     }
 
     public Job withUnits(UnitSystem u) {
-        return new Job(id, title, machine, note, u, practice, kind, line, tube, log);
+        return new Job(id, title, machine, note, u, practice, kind, line, tube, air, log);
     }
 
     public Job withPractice(Practice p) {
-        return new Job(id, title, machine, note, units, p, kind, line, tube, log);
+        return new Job(id, title, machine, note, units, p, kind, line, tube, air, log);
     }
 
     public Job withKind(LineKind k) {
-        return new Job(id, title, machine, note, units, practice, k, line, tube, log);
+        return new Job(id, title, machine, note, units, practice, k, line, tube, air, log);
     }
 
     public Job withLine(HoseLine l) {
-        return new Job(id, title, machine, note, units, practice, kind, l, tube, log);
+        return new Job(id, title, machine, note, units, practice, kind, l, tube, air, log);
     }
 
     public Job withTube(TubeLine t) {
-        return new Job(id, title, machine, note, units, practice, kind, line, t, log);
+        return new Job(id, title, machine, note, units, practice, kind, line, t, air, log);
+    }
+
+    public Job withAir(AirMain a) {
+        return new Job(id, title, machine, note, units, practice, kind, line, tube, a, log);
     }
 
     public Job withLog(MakeLog l) {
-        return new Job(id, title, machine, note, units, practice, kind, line, tube, l);
+        return new Job(id, title, machine, note, units, practice, kind, line, tube, air, l);
     }
 
     public Job withId(String other) {
-        return new Job(other, title, machine, note, units, practice, kind, line, tube, log);
+        return new Job(other, title, machine, note, units, practice, kind, line, tube, air, log);
     }
 }

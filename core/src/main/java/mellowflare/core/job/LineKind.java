@@ -3,7 +3,8 @@ package mellowflare.core.job;
 /** What a line is made of between its ports. */
 public enum LineKind {
     HOSE("hose"),
-    TUBE("tube");
+    TUBE("tube"),
+    AIR("air main");
 
     private final String word;
 

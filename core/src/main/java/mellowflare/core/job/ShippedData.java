@@ -1,6 +1,9 @@
 package mellowflare.core.job;
 
 import mellowflare.core.advice.Schools;
+import mellowflare.core.air.AirPlan;
+import mellowflare.core.air.demand.AirHouse;
+import mellowflare.core.air.stock.PipeSystems;
 import mellowflare.core.connection.EndSearch;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.TradeWords;
@@ -38,7 +41,7 @@ import mellowflare.core.tube.stock.TubeSizes;
 /** Puts the shipped tables together into the one bundle that every computation takes. */
 public final class ShippedData {
     /** Names this state of the tables; goes up with every change of a figure. */
-    public static final String VERSION = "2026-11-f";
+    public static final String VERSION = "2026-11-g";
 
     private ShippedData() {}
 
@@ -84,6 +87,9 @@ public final class ShippedData {
                 .with(FlareCauses.KEY, FlareCauses.load())
                 .with(TubeScatter.KEY, TubeScatter.load())
                 .with(Laws.KEY, Laws.load())
-                .with(TubePlan.STEPS, StepTable.beside(TubePlan.class));
+                .with(TubePlan.STEPS, StepTable.beside(TubePlan.class))
+                .with(PipeSystems.KEY, PipeSystems.load())
+                .with(AirHouse.KEY, AirHouse.load())
+                .with(AirPlan.STEPS, StepTable.beside(AirPlan.class));
     }
 }

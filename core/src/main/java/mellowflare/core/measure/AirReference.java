@@ -17,20 +17,22 @@ public enum AirReference {
     /** Gas constant of dry air (J/(kg K)). */
     public static final double R_DRY = 287.05;
 
-    private static final double R_VAPOUR = 461.5;
-
     private final String word;
     private final String says;
     private final double bar;
     private final double celsius;
-    private final double humid;
+    private final double density;
 
     AirReference(String word, String says, double bar, double celsius, double humid) {
         this.word = word;
         this.says = says;
         this.bar = bar;
         this.celsius = celsius;
-        this.humid = humid;
+        double kelvin = celsius + 273.15;
+        double vapour =
+                humid * Vapour.saturation(Temperature.ofCelsius(celsius)).pascal();
+        // The constants of this enum are not set yet while its members are made.
+        this.density = (bar * 1e5 - vapour) / (287.05 * kelvin) + vapour / (461.5 * kelvin);
     }
 
     /** Designation. */
@@ -53,9 +55,7 @@ public enum AirReference {
 
     /** Mass of a cubic metre in this state (kg/m3): dry air and vapour by the ideal gas law. */
     public double density() {
-        double kelvin = celsius + 273.15;
-        double vapour = humid * Vapour.saturation(temperature()).pascal();
-        return (bar * 1e5 - vapour) / (R_DRY * kelvin) + vapour / (R_VAPOUR * kelvin);
+        return density;
     }
 
     /** The reference of a designation such as {@code ISO 1217}, upper or lower case, with or without its blank. */

@@ -1,0 +1,264 @@
+package mellowflare.core.air;
+
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.DoubleConsumer;
+import mellowflare.core.advice.Practice;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.advice.Schools;
+import mellowflare.core.air.cut.CutWork;
+import mellowflare.core.air.demand.AirHouse;
+import mellowflare.core.air.demand.AirTool;
+import mellowflare.core.air.demand.Compressor;
+import mellowflare.core.air.demand.Need;
+import mellowflare.core.air.layout.Fall;
+import mellowflare.core.air.layout.Joints;
+import mellowflare.core.air.layout.Piece;
+import mellowflare.core.air.layout.Sized;
+import mellowflare.core.air.layout.Walked;
+import mellowflare.core.air.stock.PipeSize;
+import mellowflare.core.air.stock.PipeSystem;
+import mellowflare.core.air.stock.PipeSystems;
+import mellowflare.core.air.water.Water;
+import mellowflare.core.flow.network.AirNetwork;
+import mellowflare.core.flow.network.NetworkFlow;
+import mellowflare.core.flow.network.NetworkSolver;
+import mellowflare.core.measure.FreeAir;
+import mellowflare.core.measure.GaugePressure;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.PressureDifference;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.procedure.MakeLog;
+import mellowflare.core.reference.ReferenceData;
+
+/**
+ * A main with everything looked up and worked out: what the rules look at.
+ *
+ * @param main as the job keeps it
+ * @param walked where it lies
+ * @param joints what sits at each place
+ * @param fall how it hangs
+ * @param system what it is made of
+ * @param sized every run with its size
+ * @param feeds compressors by place; the first at {@link Walked#START}
+ * @param choices who may do what
+ * @param together the worst that can run together, as far as it was looked for
+ * @param need what the compressor must deliver
+ * @param water where water falls out
+ * @param work pieces, parts and hangers; empty while the system is not known
+ * @param practice schools
+ * @param units the job's system
+ * @param log what has been done
+ * @param data the tables
+ */
+public record AirCase(
+        AirMain main,
+        Walked walked,
+        Joints joints,
+        Fall fall,
+        Optional<PipeSystem> system,
+        List<Sized> sized,
+        Map<String, Compressor> feeds,
+        Map<String, List<Scenario.Choice>> choices,
+        Together together,
+        Need need,
+        Optional<Water> water,
+        Optional<CutWork> work,
+        Practice practice,
+        UnitSystem units,
+        MakeLog log,
+        ReferenceData data) {
+    /** So many cases are looked at on every change; the rest when it is asked for. */
+    private static final int CASES_AT_ONCE = 8;
+
+    /** From so many runs on only one is. */
+    private static final int LARGE = 150;
+
+    private static final long MOST_CASES = 100_000;
+
+    public AirCase {
+        sized = List.copyOf(sized);
+    }
+
+    /** Looks a main up and works it out. */
+    public static AirCase of(AirMain main, Practice practice, UnitSystem units, MakeLog log, ReferenceData data) {
+        Walked walked = Walked.of(main.station(), main.pieces());
+        Joints joints = Joints.of(walked);
+        Fall fall = Fall.of(walked, joints, way(practice, data), main.fall());
+        PipeSystems systems = data.get(PipeSystems.KEY);
+        Optional<PipeSystem> system = main.system().flatMap(systems::find);
+        List<Sized> sized = walked.runs().stream()
+                .map(r -> new Sized(r, size(main, r, systems)))
+                .toList();
+        Map<String, Compressor> feeds = feeds(main, walked, data);
+        Map<String, List<Scenario.Choice>> choices = Scenario.choices(walked, data);
+        AirNet net = new AirNet(main, walked, joints, systems, system);
+        Together.Search search = new Together.Search(
+                choices,
+                s -> NetworkSolver.solve(net.network(sized, feeds, s.running())),
+                main.shop().barometer());
+        Together together = search.quick(walked.runs().size() > LARGE ? 1 : CASES_AT_ONCE);
+        Need need = Need.of(choices, main.use(), school(SchoolTopic.AIR_DEMAND, practice, data), data);
+        Optional<Water> water = feeds.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Water.of(
+                        main,
+                        walked,
+                        joints,
+                        fall,
+                        sized,
+                        system,
+                        feeds,
+                        NetworkSolver.solve(net.network(sized, feeds, mean(choices)))));
+        Optional<CutWork> work =
+                system.filter(PipeSystem::rated).map(s -> CutWork.of(main, walked, joints, sized, s, systems, units));
+        return new AirCase(
+                main, walked, joints, fall, system, sized, feeds, choices, together, need, water, work, practice, units,
+                log, data);
+    }
+
+    private static Optional<PipeSize> size(AirMain main, Walked.Run r, PipeSystems systems) {
+        if (r.kind() == Walked.Kind.HOSE || main.system().isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<String> usual =
+                r.piece() instanceof Piece.Drop ? main.dropSize().or(main::size) : main.size();
+        return r.size().or(() -> usual).flatMap(z -> systems.size(main.system().get(), z));
+    }
+
+    private static Map<String, Compressor> feeds(AirMain main, Walked walked, ReferenceData data) {
+        AirHouse house = data.get(AirHouse.KEY);
+        Map<String, Compressor> feeds = new LinkedHashMap<>();
+        main.plant().compressor().flatMap(house::compressor).ifPresent(c -> feeds.put(Walked.START, c));
+        walked.spots().forEach((name, s) -> s.feed().flatMap(house::compressor).ifPresent(c -> feeds.put(name, c)));
+        return feeds;
+    }
+
+    /** Everybody at what uses most on the average, with that average. */
+    private static Map<String, AirTool> mean(Map<String, List<Scenario.Choice>> choices) {
+        Map<String, AirTool> mean = new HashMap<>();
+        choices.values()
+                .forEach(c -> c.stream()
+                        .reduce((a, b) -> b.tool().mean().litresPerMinute()
+                                        > a.tool().mean().litresPerMinute()
+                                ? b
+                                : a)
+                        .ifPresent(x -> mean.put(x.outlet(), x.tool().averaged())));
+        return mean;
+    }
+
+    private static Fall.Way way(Practice practice, ReferenceData data) {
+        return Fall.Way.valueOf(school(SchoolTopic.AIR_FALL, practice, data).toUpperCase(Locale.ROOT));
+    }
+
+    private static String school(SchoolTopic topic, Practice practice, ReferenceData data) {
+        return data.get(Schools.KEY).chosen(topic, practice).id();
+    }
+
+    /** The school that a topic follows. */
+    public String school(SchoolTopic topic) {
+        return school(topic, practice, data);
+    }
+
+    /** The network of this main under a scenario. */
+    public AirNetwork network(Scenario scenario) {
+        return net().network(sized, feeds, scenario.running());
+    }
+
+    /** The network with other sizes. */
+    public AirNetwork network(List<Sized> others, Scenario scenario) {
+        return net().network(others, feeds, scenario.running());
+    }
+
+    private AirNet net() {
+        return new AirNet(main, walked, joints, data.get(PipeSystems.KEY), system);
+    }
+
+    /** Name in the network of the place at the end of an outlet's hose. */
+    public static String toolAt(String outlet) {
+        return AirNet.tool(outlet);
+    }
+
+    /** Looks through every case of what may run together. */
+    public Together worstOfAll(DoubleConsumer progress, BooleanSupplier cancelled) {
+        return new Together.Search(
+                        choices,
+                        s -> NetworkSolver.solve(network(s)),
+                        main.shop().barometer())
+                .every(MOST_CASES, progress, cancelled);
+    }
+
+    /** The worst of all cases with other sizes. */
+    public Together worstOfAll(List<Sized> others, BooleanSupplier cancelled) {
+        return new Together.Search(
+                        choices,
+                        s -> NetworkSolver.solve(network(others, s)),
+                        main.shop().barometer())
+                .every(MOST_CASES, p -> {}, cancelled);
+    }
+
+    /** This case with the worst that was found by a longer search. */
+    public AirCase with(Together longer) {
+        return new AirCase(
+                main, walked, joints, fall, system, sized, feeds, choices, longer, need, water, work, practice, units,
+                log, data);
+    }
+
+    /** Whether all runs that carry air have a size, and a compressor feeds them. */
+    public boolean flows() {
+        return !feeds.isEmpty()
+                && !sized.isEmpty()
+                && sized.stream().allMatch(s -> s.bore().isPresent() || s.run().kind() == Walked.Kind.LEG);
+    }
+
+    /** What a run one size larger would give at the tightest tool; empty where there is no larger one, or nothing runs. */
+    public Optional<PressureDifference> oneSizeUp(String run) {
+        PipeSystems systems = data.get(PipeSystems.KEY);
+        Optional<Sized> it = sized.stream().filter(s -> s.name().equals(run)).findFirst();
+        Optional<PipeSize> larger = it.flatMap(Sized::size).flatMap(systems::above);
+        if (larger.isEmpty() || together.tight().isEmpty() || !flows()) {
+            return Optional.empty();
+        }
+        List<Sized> others = sized.stream()
+                .map(s -> s.name().equals(run) ? new Sized(s.run(), larger) : s)
+                .toList();
+        NetworkFlow flow = NetworkSolver.solve(network(others, together.scenario()));
+        String tight = together.tight().get();
+        return Together.margin(
+                        tight,
+                        together.scenario().running().get(tight),
+                        flow,
+                        main.shop().barometer())
+                .map(m -> PressureDifference.ofBar(m.bar() - together.margin().bar()));
+    }
+
+    /** The compressor at the beginning of the walk. */
+    public Optional<Compressor> compressor() {
+        return Optional.ofNullable(feeds.get(Walked.START));
+    }
+
+    /** What all compressors deliver together. */
+    public FreeAir delivered() {
+        return feeds.values().stream().map(Compressor::delivers).reduce(FreeAir.ofLitresPerMinute(0), FreeAir::plus);
+    }
+
+    /** Gauge pressure at a place in the worst case. */
+    public Optional<GaugePressure> pressure(String spot) {
+        return together.flow()
+                .node(spot)
+                .map(n -> n.pressure().gauge(main.shop().barometer()));
+    }
+
+    /** Total length of rigid pipe, centre to centre. */
+    public Length pipeLength() {
+        return Length.ofMm(walked.runs().stream()
+                .filter(r -> r.kind() != Walked.Kind.HOSE)
+                .mapToDouble(r -> r.length().mm())
+                .sum());
+    }
+}

@@ -1,0 +1,154 @@
+package mellowflare.core.air;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.air.demand.AirTool;
+import mellowflare.core.air.demand.Compressor;
+import mellowflare.core.air.layout.Joints;
+import mellowflare.core.air.layout.Outlet;
+import mellowflare.core.air.layout.Piece;
+import mellowflare.core.air.layout.Sized;
+import mellowflare.core.air.layout.Walked;
+import mellowflare.core.air.stock.Fitting;
+import mellowflare.core.air.stock.PipeSize;
+import mellowflare.core.air.stock.PipeSystem;
+import mellowflare.core.air.stock.PipeSystems;
+import mellowflare.core.flow.network.AirNetwork;
+import mellowflare.core.measure.GaugePressure;
+import mellowflare.core.measure.Length;
+
+/** Turns a walk with its sizes into a network: fittings become losses of the pipes beside them, outlets get coupler and hose. */
+final class AirNet {
+    /** Roughness of a hose's bore (house figure). */
+    private static final Length HOSE_ROUGH = Length.ofMm(0.01);
+
+    private static final Length COUPLER = Length.ofMm(100);
+
+    private final AirMain main;
+    private final Walked walked;
+    private final Joints joints;
+    private final PipeSystems systems;
+    private final Optional<PipeSystem> system;
+
+    AirNet(AirMain main, Walked walked, Joints joints, PipeSystems systems, Optional<PipeSystem> system) {
+        this.main = main;
+        this.walked = walked;
+        this.joints = joints;
+        this.systems = systems;
+        this.system = system;
+    }
+
+    /** Name of the place at the end of an outlet's hose. */
+    static String tool(String outlet) {
+        return outlet + " tool";
+    }
+
+    /**
+     * @param sized every run with its size; those without are left out
+     * @param feeds compressors by place
+     * @param running what runs where; outlets where nothing runs end at their valve
+     */
+    AirNetwork network(List<Sized> sized, Map<String, Compressor> feeds, Map<String, AirTool> running) {
+        Map<String, Sized> byName = new HashMap<>();
+        sized.forEach(s -> byName.put(s.name(), s));
+        List<AirNetwork.Pipe> pipes = new ArrayList<>();
+        for (Sized s : sized) {
+            if (s.run().kind() != Walked.Kind.LEG && s.bore().isPresent()) {
+                Length rough = s.run().kind() == Walked.Kind.HOSE
+                        ? HOSE_ROUGH
+                        : system.map(PipeSystem::rough).orElse(HOSE_ROUGH);
+                pipes.add(new AirNetwork.Pipe(
+                        s.name(),
+                        s.run().from(),
+                        s.run().to(),
+                        s.run().length(),
+                        s.bore().get(),
+                        rough,
+                        losses(s, byName)));
+            }
+        }
+        List<AirNetwork.Demand> demands = new ArrayList<>();
+        Map<String, AirTool> ordered = new LinkedHashMap<>();
+        walked.runs().stream()
+                .filter(r -> running.containsKey(r.to()) && r.kind() == Walked.Kind.DROP)
+                .forEach(r -> ordered.put(r.to(), running.get(r.to())));
+        ordered.forEach((outlet, tool) -> {
+            Sized drop = byName.get(outlet);
+            if (drop != null && drop.bore().isPresent() && drop.run().piece() instanceof Piece.Drop d) {
+                outlet(outlet, tool, d.outlet(), drop.bore().get(), pipes);
+                demands.add(new AirNetwork.Demand(
+                        tool(outlet), tool.flow().times(main.use().reserve())));
+            }
+        });
+        List<AirNetwork.Supply> supplies = new ArrayList<>();
+        feeds.forEach((spot, c) -> supplies.add(new AirNetwork.Supply(spot, pressure(c))));
+        return new AirNetwork(
+                pipes, supplies, demands, main.shop().air(), main.shop().barometer());
+    }
+
+    /** Where a compressor starts again, less what dryer and filters take: the least that it holds. */
+    GaugePressure pressure(Compressor c) {
+        return GaugePressure.ofBar(c.cutIn().bar() - main.plant().lost().bar());
+    }
+
+    private void outlet(String outlet, AirTool tool, Outlet o, Length bore, List<AirNetwork.Pipe> pipes) {
+        double k = systems.k(Fitting.COUPLER) + (o.treatment() ? systems.k(Fitting.TREATMENT) : 0);
+        boolean hose = o.hose().isPresent();
+        String mouth = hose ? outlet + " coupler" : tool(outlet);
+        pipes.add(new AirNetwork.Pipe(outlet + " coupler", outlet, mouth, COUPLER, bore, HOSE_ROUGH, k));
+        o.hose()
+                .ifPresent(l -> pipes.add(new AirNetwork.Pipe(
+                        outlet + " hose",
+                        mouth,
+                        tool(outlet),
+                        l,
+                        o.hoseBore().orElse(tool.hoseBore()),
+                        HOSE_ROUGH,
+                        0)));
+    }
+
+    /** Losses of the fittings at both ends that count to this run. */
+    private double losses(Sized s, Map<String, Sized> byName) {
+        double k = 0;
+        for (String end : List.of(s.run().from(), s.run().to())) {
+            k += joints.at(end).map(j -> at(s, end, j, byName)).orElse(0.0);
+        }
+        if (s.run().piece() instanceof Piece.Drop) {
+            k += systems.k(Fitting.VALVE);
+        }
+        return k;
+    }
+
+    private double at(Sized s, String end, Joints.Joint j, Map<String, Sized> byName) {
+        boolean after = s.run().from().equals(end);
+        double valve = j.spot().valve() && after && s.run().kind() == Walked.Kind.MAIN ? systems.k(Fitting.VALVE) : 0;
+        return valve
+                + switch (j.kind()) {
+                    case ELBOW -> systems.k(Fitting.ELBOW) / 2;
+                    case TEE, TWO_TEES ->
+                        j.branch().filter(b -> b == s.run()).isPresent()
+                                ? systems.k(Fitting.TEE_BRANCH)
+                                : systems.k(Fitting.TEE_THROUGH) / 2 + narrows(s, end, j, byName);
+                    case THROUGH -> narrows(s, end, j, byName);
+                    case END, OPEN, NONE -> 0.0;
+                };
+    }
+
+    /** A change of size counts to the smaller of two pipes in line. */
+    private double narrows(Sized s, String end, Joints.Joint j, Map<String, Sized> byName) {
+        Optional<PipeSize> own = s.size();
+        boolean smaller = own.isPresent()
+                && j.meeting().stream()
+                        .filter(r -> r != s.run()
+                                && s.run().way().isPresent()
+                                && Joints.outward(r, end).dot(Joints.outward(s.run(), end)) < -0.999)
+                        .map(r -> byName.get(r.name()))
+                        .filter(o -> o != null && o.size().isPresent())
+                        .anyMatch(o -> o.size().get().bore().compareTo(own.get().bore()) > 0);
+        return smaller ? systems.k(Fitting.REDUCER) : 0;
+    }
+}

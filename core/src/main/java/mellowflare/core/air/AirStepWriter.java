@@ -1,0 +1,147 @@
+package mellowflare.core.air;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.advice.Schools;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.advice.Wording;
+import mellowflare.core.air.cut.CutWork;
+import mellowflare.core.air.cut.Stretch;
+import mellowflare.core.air.demand.Compressor;
+import mellowflare.core.air.layout.Fall;
+import mellowflare.core.air.layout.Piece;
+import mellowflare.core.air.layout.Walked;
+import mellowflare.core.air.stock.PipeSize;
+import mellowflare.core.measure.GaugePressure;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.procedure.RecordField;
+import mellowflare.core.procedure.Step;
+import mellowflare.core.procedure.StepTable;
+
+/** Fills the order of work for one main. What is not known yet reads as “…” so that the order can be seen early. */
+final class AirStepWriter {
+    private static final Figure OPEN = Figure.of("…");
+
+    private final AirCase c;
+
+    AirStepWriter(AirCase c) {
+        this.c = c;
+    }
+
+    List<Step> write() {
+        Map<String, Figure> figures = figures();
+        return c.data().get(AirPlan.STEPS).<Void>placed(words(), block -> List.of(), side -> Set.of()).stream()
+                .map(p -> step(p.row(), figures))
+                .toList();
+    }
+
+    private Set<String> words() {
+        Set<String> words = new HashSet<>();
+        c.system().ifPresent(s -> words.add("joint-" + s.joint().name().toLowerCase(Locale.ROOT)));
+        words.add(c.main().making().hung().onRods() ? "rods" : "clips");
+        words.add(c.fall().way() == Fall.Way.LEVEL || c.main().fall() == 0 ? "level" : "fall");
+        if (!c.main().making().old().isEmpty()) {
+            words.add("old");
+        }
+        return words;
+    }
+
+    private Map<String, Figure> figures() {
+        Optional<CutWork> work = c.work();
+        List<Piece.Drop> drops = c.main().pieces().stream()
+                .filter(Piece.Drop.class::isInstance)
+                .map(Piece.Drop.class::cast)
+                .toList();
+        long legs = c.walked().runs().stream()
+                .filter(r -> r.kind() == Walked.Kind.LEG)
+                .count();
+        Optional<PipeSize> thinnest = work.flatMap(w -> w.stretches().stream()
+                .map(Stretch::size)
+                .reduce((a, b) -> b.outside().compareTo(a.outside()) < 0 ? b : a));
+        Length metres = c.pipeLength();
+        return Map.ofEntries(
+                Map.entry("metres", Figure.of(LengthFormat.decimal(metres.mm() / 1000, 1, 0) + " m")),
+                Map.entry("outlets", number(drops.size())),
+                Map.entry("legs", number(legs)),
+                Map.entry("hangers", work.map(w -> number(w.hangers())).orElse(OPEN)),
+                Map.entry(
+                        "pieces",
+                        work.map(w -> number(w.stretches().stream()
+                                        .mapToInt(s -> s.pieces().size())
+                                        .sum()))
+                                .orElse(OPEN)),
+                Map.entry("spacing", thinnest.map(z -> Figure.of(z.hanger())).orElse(OPEN)),
+                Map.entry("insert", work.map(this::inserts).orElse(OPEN)),
+                Map.entry("fall", Figure.of(Length.ofMm(c.main().fall()))),
+                Map.entry(
+                        "way",
+                        Figure.of(c.fall().way() == Fall.Way.BACK ? "back to the compressor" : "to the far drain")),
+                Map.entry("rod", Figure.of(c.main().making().rod())),
+                Map.entry("how", Figure.of(c.main().making().hung().how())),
+                Map.entry(
+                        "sealant",
+                        Figure.of(c.data()
+                                .get(Schools.KEY)
+                                .chosen(SchoolTopic.PIPE_THREAD_SEAL, c.practice())
+                                .name())),
+                Map.entry("cutOut", cutOut().map(Figure::of).orElse(OPEN)));
+    }
+
+    private Optional<GaugePressure> cutOut() {
+        return c.compressor().map(Compressor::cutOut);
+    }
+
+    private static Figure number(long n) {
+        return Figure.of(Long.toString(n));
+    }
+
+    /** The insertion depths of the sizes that are used: “30 mm on 25, 35 mm on 32”. */
+    private Figure inserts(CutWork work) {
+        List<String> all = work.stretches().stream()
+                .map(Stretch::size)
+                .distinct()
+                .map(z -> LengthFormat.figure(z.insert(), c.units()) + " on " + z.size())
+                .toList();
+        return all.isEmpty() ? OPEN : Figure.of(String.join(", ", all));
+    }
+
+    private Step step(StepTable.Row row, Map<String, Figure> f) {
+        return new Step(
+                row.id(),
+                subject(row.id()),
+                row.title(),
+                row.text(),
+                f,
+                row.tools(),
+                row.hold().isEmpty() ? Optional.empty() : Optional.of(row.hold()),
+                Step.Gate.NONE,
+                row.caution().isEmpty() ? List.of() : List.of(Wording.fill(row.caution(), f, c.units())),
+                record(row),
+                row.source());
+    }
+
+    private List<RecordField> record(StepTable.Row row) {
+        if (row.record().isEmpty()) {
+            return List.of();
+        }
+        String[] parts = row.record().split(":");
+        return cutOut().map(p -> List.of(RecordField.pressure(row.id(), parts[1], GaugePressure.ofBar(p.bar() * 0.9))))
+                .orElse(List.of());
+    }
+
+    private static Subject subject(String id) {
+        return switch (id) {
+            case "isolate", "hose" -> Subject.COMPRESSOR;
+            case "drops" -> Subject.OUTLET;
+            case "cut", "ream", "thread", "mark" -> Subject.LENGTH;
+            default -> Subject.MAIN;
+        };
+    }
+}

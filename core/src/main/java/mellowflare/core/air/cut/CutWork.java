@@ -1,0 +1,300 @@
+package mellowflare.core.air.cut;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import mellowflare.core.air.AirMain;
+import mellowflare.core.air.Making;
+import mellowflare.core.air.layout.Joints;
+import mellowflare.core.air.layout.Sized;
+import mellowflare.core.air.layout.Walked;
+import mellowflare.core.air.stock.PipeSize;
+import mellowflare.core.air.stock.PipeSystem;
+import mellowflare.core.air.stock.PipeSystems;
+import mellowflare.core.cutting.CutPlan;
+import mellowflare.core.cutting.CutTask;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.UnitSystem;
+
+/**
+ * What is to be cut, bought and hung.
+ *
+ * @param stretches pipe from fitting to fitting
+ * @param parts what is bought besides bars
+ * @param bar length of the bars that are bought
+ * @param kilograms of all pipe (kg)
+ * @param joints places that seal, each pipe end in a fitting being one
+ * @param metres of pipe by size
+ */
+public record CutWork(
+        List<Stretch> stretches,
+        List<PartLine> parts,
+        Length bar,
+        double kilograms,
+        int joints,
+        Map<String, Double> metres) {
+    /** From the end of a stretch to its first hanger. */
+    private static final Length END = Length.ofMm(300);
+
+    private static final double STRAIGHT = -0.999;
+    private static final Length REMNANT_KEPT = Length.ofMm(500);
+
+    /** Prices that hang on no size (house catalogue). */
+    private static final double ROD_PRICE = 1.80;
+
+    public CutWork {
+        stretches = List.copyOf(stretches);
+        parts = List.copyOf(parts);
+        metres = Map.copyOf(metres);
+    }
+
+    /** Works the work out from the walk. */
+    public static CutWork of(
+            AirMain main,
+            Walked walked,
+            Joints joints,
+            List<Sized> sized,
+            PipeSystem system,
+            PipeSystems systems,
+            UnitSystem units) {
+        return new Builder(main, walked, joints, sized, system, units).build();
+    }
+
+    /** The bars, size by size: old ones first, then bought. */
+    public Map<String, CutPlan> bars(AirMain main, PipeSystem system) {
+        Map<PipeSize, List<CutTask.Piece>> pieces = new LinkedHashMap<>();
+        for (Stretch s : stretches) {
+            for (int i = 0; i < s.pieces().size(); i++) {
+                if (s.possible() && s.pieces().get(i).mm() > 0) {
+                    String name = s.pieces().size() == 1 ? s.name() : s.name() + "/" + (i + 1);
+                    pieces.computeIfAbsent(s.size(), k -> new ArrayList<>())
+                            .add(new CutTask.Piece(name, s.pieces().get(i), 1));
+                }
+            }
+        }
+        Map<String, CutPlan> plans = new LinkedHashMap<>();
+        pieces.forEach((size, list) -> {
+            List<CutTask.Stock> stock = new ArrayList<>();
+            for (Making.OldBar o : main.making().old()) {
+                if (o.system().equals(system.id()) && o.size().equals(size.size())) {
+                    stock.add(new CutTask.Stock("at hand", o.length(), 0, Optional.of(o.count())));
+                }
+            }
+            stock.add(new CutTask.Stock("bought", bar, size.metre() * bar.mm() / 1000, Optional.empty()));
+            plans.put(
+                    size.size(),
+                    CutPlan.of(new CutTask(
+                            list, stock, main.making().kerf(), main.making().trim(), REMNANT_KEPT)));
+        });
+        return plans;
+    }
+
+    /** Price of all parts, and of the pipe by the metre. */
+    public double price() {
+        return parts.stream().mapToDouble(PartLine::price).sum();
+    }
+
+    /** All hangers. */
+    public int hangers() {
+        return stretches.stream().mapToInt(Stretch::hangers).sum();
+    }
+
+    private static final class Builder {
+        private final AirMain main;
+        private final Walked walked;
+        private final Joints joints;
+        private final PipeSystem system;
+        private final UnitSystem units;
+        private final Map<String, Sized> byName = new HashMap<>();
+        private final Map<String, PartLine> parts = new LinkedHashMap<>();
+        private final Length bar;
+
+        Builder(AirMain main, Walked walked, Joints joints, List<Sized> sized, PipeSystem system, UnitSystem units) {
+            this.main = main;
+            this.walked = walked;
+            this.joints = joints;
+            this.system = system;
+            this.units = units;
+            this.bar = main.making().parcel() ? system.shortBar() : system.longBar();
+            sized.forEach(s -> byName.put(s.name(), s));
+        }
+
+        CutWork build() {
+            List<Stretch> stretches = stretches();
+            double kilograms = 0;
+            int seals = 0;
+            Map<String, Double> metres = new LinkedHashMap<>();
+            for (Stretch s : stretches) {
+                double length = s.pieces().stream().mapToDouble(Length::mm).sum();
+                metres.merge(s.size().size(), length / 1000, Double::sum);
+                kilograms += s.size().kilograms(Length.ofMm(length), system.density());
+                seals += 2 * s.pieces().size();
+                add("pipe " + s.size().name(), length / 1000, s.size().metre(), true);
+                add("coupling " + s.size().name(), s.couplings(), s.size().couplingPrice(), false);
+                add("hanger " + s.size().name(), s.hangers(), s.size().hangerPrice(), false);
+            }
+            for (Joints.Joint j : joints.all()) {
+                fitting(j);
+            }
+            if (main.making().hung().onRods()) {
+                int hangers = stretches.stream()
+                        .filter(s -> s.runs().get(0).level())
+                        .mapToInt(Stretch::hangers)
+                        .sum();
+                add("threaded rod " + LengthFormat.figure(main.making().rod(), units), hangers, ROD_PRICE, false);
+            }
+            return new CutWork(
+                    stretches,
+                    parts.values().stream().filter(p -> p.count() > 0).toList(),
+                    bar,
+                    kilograms,
+                    seals,
+                    metres);
+        }
+
+        private void add(String name, double count, double each, boolean metres) {
+            parts.merge(
+                    name,
+                    new PartLine(name, count, each, metres),
+                    (a, b) -> new PartLine(name, a.count() + b.count(), each, metres));
+        }
+
+        /** What sits at a place, in the largest size that meets there. */
+        private void fitting(Joints.Joint j) {
+            List<PipeSize> sizes = j.meeting().stream()
+                    .map(r -> byName.get(r.name()))
+                    .flatMap(s -> s.size().stream())
+                    .toList();
+            if (sizes.isEmpty()) {
+                return;
+            }
+            PipeSize large = sizes.stream()
+                    .reduce((a, b) -> b.outside().compareTo(a.outside()) > 0 ? b : a)
+                    .orElseThrow();
+            switch (j.kind()) {
+                case ELBOW -> add("elbow " + large.name(), 1, large.elbowPrice(), false);
+                case TEE -> add("tee " + large.name(), 1, large.teePrice(), false);
+                case TWO_TEES -> add("tee " + large.name(), 2, large.teePrice(), false);
+                case THROUGH, END, OPEN, NONE -> {}
+            }
+            for (PipeSize z : sizes) {
+                if (!z.equals(large)) {
+                    add("reducer " + large.name() + " to " + z.name(), 1, large.couplingPrice(), false);
+                }
+            }
+            boolean foot = j.meeting().stream()
+                    .anyMatch(r -> r.to().equals(j.spot().name())
+                            && (r.kind() == Walked.Kind.DROP || r.kind() == Walked.Kind.LEG));
+            if (foot || j.spot().valve()) {
+                add("ball valve " + large.name(), 1, large.valvePrice(), false);
+            }
+            if (j.spot().cap()
+                    && j.meeting().stream().noneMatch(r -> r.kind() == Walked.Kind.LEG)
+                    && j.kind() == Joints.Kind.END) {
+                add("cap " + large.name(), 1, large.couplingPrice(), false);
+            }
+            if (j.flexible()
+                    || j.spot().name().equals(Walked.START)
+                    || j.spot().feed().isPresent()) {
+                add("hose end " + large.name(), 1, large.couplingPrice(), false);
+            }
+        }
+
+        /** Runs in line without a fitting between them are one stretch. */
+        private List<Stretch> stretches() {
+            List<Stretch> all = new ArrayList<>();
+            Set<String> done = new HashSet<>();
+            for (Walked.Run r : walked.runs()) {
+                Sized s = byName.get(r.name());
+                if (r.kind() == Walked.Kind.HOSE || s.size().isEmpty() || !done.add(r.name())) {
+                    continue;
+                }
+                List<Walked.Run> line = new ArrayList<>(List.of(r));
+                String last = r.to();
+                for (Optional<Walked.Run> n = next(r, last, done); n.isPresent(); n = next(n.get(), last, done)) {
+                    line.add(n.get());
+                    done.add(n.get().name());
+                    last = n.get().from().equals(last) ? n.get().to() : n.get().from();
+                }
+                all.add(stretch(line, r.from(), last, s.size().get()));
+            }
+            return all;
+        }
+
+        /** The run that goes on in line from a place where no fitting is. */
+        private Optional<Walked.Run> next(Walked.Run r, String spot, Set<String> done) {
+            Optional<Joints.Joint> j = joints.at(spot).filter(x -> plain(x));
+            return j.flatMap(x -> x.meeting().stream()
+                    .filter(o -> o != r && !done.contains(o.name()) && sameSize(o, r))
+                    .filter(o -> o.way().isPresent()
+                            && r.way().isPresent()
+                            && Joints.outward(o, spot).dot(Joints.outward(r, spot)) < STRAIGHT)
+                    .findFirst());
+        }
+
+        private static boolean plain(Joints.Joint j) {
+            return j.kind() == Joints.Kind.THROUGH && !j.spot().valve() && !j.flexible();
+        }
+
+        private boolean sameSize(Walked.Run a, Walked.Run b) {
+            // The table holds each size once.
+            return byName.get(a.name()).size().orElse(null)
+                    == byName.get(b.name()).size().orElse(null);
+        }
+
+        private Stretch stretch(List<Walked.Run> line, String from, String to, PipeSize size) {
+            Length centres =
+                    Length.ofMm(line.stream().mapToDouble(r -> r.length().mm()).sum());
+            Length a = stop(from, line.get(0), size);
+            Length b = stop(to, line.get(line.size() - 1), size);
+            Length between = centres.minus(a).minus(b);
+            Walked.Run last = line.get(line.size() - 1);
+            boolean hung = last.kind() != Walked.Kind.LEG && centres.mm() > 0;
+            return new Stretch(
+                    last.name(), line, size, centres, a, b, pieces(between, size), hung ? hangers(centres, size) : 0);
+        }
+
+        /** ceil((L - 2e) / s) + 1, and one for a short stretch. */
+        private static int hangers(Length length, PipeSize size) {
+            double clear = length.mm() - 2 * END.mm();
+            return clear <= 0 ? 1 : (int) Math.ceil(clear / size.hanger().mm() - 1e-9) + 1;
+        }
+
+        /** From the centre of what sits at a place to where the pipe's end stands in it. */
+        private Length stop(String spot, Walked.Run run, PipeSize size) {
+            Joints.Joint j = joints.at(spot).orElseThrow();
+            return switch (j.kind()) {
+                case ELBOW -> size.elbow();
+                case TEE, TWO_TEES -> j.branch().filter(b -> b == run).isPresent() ? size.branch() : size.tee();
+                case THROUGH -> j.spot().valve() ? size.tee() : size.coupling().times(0.5);
+                case END, OPEN, NONE -> size.coupling().times(0.5);
+            };
+        }
+
+        /** Whole bars as long as there is more than one, then the rest; a rest too short for two fittings takes from the bar before. */
+        private List<Length> pieces(Length between, PipeSize size) {
+            double whole =
+                    bar.mm() - (main.making().trim() ? main.making().kerf().mm() : 0);
+            double left = between.mm();
+            List<Length> pieces = new ArrayList<>();
+            while (left > whole) {
+                pieces.add(Length.ofMm(whole));
+                left -= whole + size.coupling().mm();
+            }
+            double shortest = 3 * size.insert().mm();
+            if (!pieces.isEmpty() && left < shortest) {
+                double two = pieces.remove(pieces.size() - 1).mm() + left;
+                pieces.add(Length.ofMm(two / 2));
+                left = two / 2;
+            }
+            pieces.add(Length.ofMm(Math.max(0, left)));
+            return pieces;
+        }
+    }
+}

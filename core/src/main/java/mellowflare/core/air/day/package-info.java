@@ -1,0 +1,2 @@
+/** A day's run in time. */
+package mellowflare.core.air.day;

@@ -1,0 +1,2 @@
+/** What uses air and what makes it. */
+package mellowflare.core.air.demand;

@@ -1,0 +1,2 @@
+/** Drawings of a main. */
+package mellowflare.core.air.draw;

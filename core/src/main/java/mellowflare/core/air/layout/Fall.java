@@ -1,0 +1,156 @@
+package mellowflare.core.air.layout;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.PriorityQueue;
+import java.util.Set;
+import mellowflare.core.measure.Length;
+
+/**
+ * The fall of the level runs: how much every place hangs lower (or higher) than walked, and where water stays.
+ *
+ * @param way which way the main falls
+ * @param heights above the floor with fall (mm), by place
+ * @param holding places lower than all that they hang together with on the level, without a drip leg or drop: water stays there
+ */
+public record Fall(Way way, Map<String, Double> heights, List<String> holding) {
+    public Fall {
+        heights = Map.copyOf(heights);
+        holding = List.copyOf(holding);
+    }
+
+    /** Schools of fall. */
+    public enum Way {
+        /** With the air, to a drain at the far end. */
+        FAR,
+        /** Against the air, back to the drip leg at the compressor. */
+        BACK,
+        /** Level: water is let to stand, knowingly. */
+        LEVEL
+    }
+
+    private record Step(String spot, double along) {}
+
+    /**
+     * Hangs a walk.
+     *
+     * @param perMetre fall (mm per m)
+     */
+    public static Fall of(Walked walked, Joints joints, Way way, double perMetre) {
+        Map<String, Double> along = along(walked, joints);
+        double sign = way == Way.FAR ? -1 : way == Way.BACK ? 1 : 0;
+        Map<String, Double> heights = new HashMap<>();
+        walked.spots()
+                .forEach((name, s) ->
+                        heights.put(name, s.at().z() + sign * perMetre / 1000 * along.getOrDefault(name, 0.0)));
+        return new Fall(way, heights, holding(walked, joints, heights));
+    }
+
+    /** How far every place lies from the nearest feed, counted along level runs only (mm). */
+    private static Map<String, Double> along(Walked walked, Joints joints) {
+        Map<String, Double> best = new HashMap<>();
+        PriorityQueue<Step> open = new PriorityQueue<>(Comparator.comparingDouble(Step::along));
+        open.add(new Step(Walked.START, 0));
+        while (!open.isEmpty()) {
+            Step s = open.poll();
+            if (best.putIfAbsent(s.spot, s.along) != null) {
+                continue;
+            }
+            for (Walked.Run r : joints.meeting(s.spot)) {
+                String other = r.from().equals(s.spot) ? r.to() : r.from();
+                if (!best.containsKey(other)) {
+                    open.add(new Step(
+                            other,
+                            s.along
+                                    + (r.level() && r.kind() == Walked.Kind.MAIN
+                                            ? r.length().mm()
+                                            : 0)));
+                }
+            }
+        }
+        return best;
+    }
+
+    private static List<String> holding(Walked walked, Joints joints, Map<String, Double> heights) {
+        List<String> holding = new ArrayList<>();
+        Set<String> seen = new HashSet<>();
+        for (String name : walked.spots().keySet()) {
+            if (seen.contains(name)) {
+                continue;
+            }
+            Set<String> pool = pool(name, joints, heights);
+            seen.addAll(pool);
+            if (holds(pool, joints, heights)) {
+                holding.add(name);
+            }
+        }
+        return holding;
+    }
+
+    /** Places at one height that hang together on the level. */
+    private static Set<String> pool(String start, Joints joints, Map<String, Double> heights) {
+        Set<String> pool = new HashSet<>();
+        List<String> open = new ArrayList<>(List.of(start));
+        while (!open.isEmpty()) {
+            String spot = open.remove(open.size() - 1);
+            if (pool.add(spot)) {
+                for (Walked.Run r : level(spot, joints)) {
+                    String other = other(r, spot);
+                    if (Math.abs(heights.get(other) - heights.get(spot)) < 0.05) {
+                        open.add(other);
+                    }
+                }
+            }
+        }
+        return pool;
+    }
+
+    private static boolean holds(Set<String> pool, Joints joints, Map<String, Double> heights) {
+        boolean level = false;
+        for (String spot : pool) {
+            for (Walked.Run r : joints.meeting(spot)) {
+                String other = other(r, spot);
+                boolean down = heights.get(other) < heights.get(spot) - 0.05;
+                // Water leaves by a lower level run, a pipe that goes down, or a leg; a drop over the top lets none in.
+                if (down && !overTheTop(r)) {
+                    return false;
+                }
+            }
+            level |= !level(spot, joints).isEmpty();
+        }
+        return level;
+    }
+
+    private static boolean overTheTop(Walked.Run r) {
+        return r.kind() == Walked.Kind.DROP && r.piece() instanceof Piece.Drop d && d.off() == TakeOff.TOP;
+    }
+
+    private static List<Walked.Run> level(String spot, Joints joints) {
+        return joints.meeting(spot).stream()
+                .filter(r -> r.level() && r.kind() == Walked.Kind.MAIN)
+                .toList();
+    }
+
+    private static String other(Walked.Run r, String spot) {
+        return r.from().equals(spot) ? r.to() : r.from();
+    }
+
+    /** Height of a place with its fall. */
+    public Length height(String spot) {
+        return Length.ofMm(heights.getOrDefault(spot, 0.0));
+    }
+
+    /** Whether water runs from one place down to a neighbouring one. */
+    public boolean drops(String from, String to) {
+        return heights.getOrDefault(to, 0.0) < heights.getOrDefault(from, 0.0) - 0.05;
+    }
+
+    /** How much a run falls from its first place to its second; below zero where it rises. */
+    public Length falls(Walked.Run run) {
+        return Length.ofMm(heights.getOrDefault(run.from(), 0.0) - heights.getOrDefault(run.to(), 0.0));
+    }
+}

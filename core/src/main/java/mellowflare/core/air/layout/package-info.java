@@ -1,0 +1,2 @@
+/** The main as it is walked through the room. */
+package mellowflare.core.air.layout;

@@ -1,0 +1,2 @@
+/** A workshop main for compressed air. */
+package mellowflare.core.air;

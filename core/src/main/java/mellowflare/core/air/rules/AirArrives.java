@@ -1,0 +1,25 @@
+package mellowflare.core.air.rules;
+
+import java.util.List;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.flow.network.NetworkFindings;
+
+/** What the network itself says: islands, starved and choked places. */
+final class AirArrives implements Rule<AirCase> {
+
+    @Override
+    public List<Finding> check(AirCase c) {
+        if (c.feeds().isEmpty() || !c.flows()) {
+            return List.of(Finding.notChecked(
+                    NetworkFindings.ARRIVES,
+                    Subject.MAIN,
+                    c.feeds().isEmpty()
+                            ? "compressor"
+                            : c.walked().runs().isEmpty() ? "walk along the main" : "size of the main"));
+        }
+        return NetworkFindings.of(c.together().flow());
+    }
+}

@@ -1,0 +1,38 @@
+package mellowflare.core.air.rules;
+
+import java.util.List;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.air.AirCase;
+
+/** All that is judged on a main. */
+public final class AirRules {
+    private static final List<Rule<AirCase>> ALL = List.of(
+            new MaterialBears(),
+            new SystemStands(),
+            new WalkHolds(),
+            new EndsAreClosed(),
+            new AirArrives(),
+            new PressureAtTools(),
+            new AllLookedAt(),
+            new SpeedInPipes(),
+            new CompressorDelivers(),
+            new HoseAtCompressor(),
+            new WaterRunsOff(),
+            new DropsLeaveTop(),
+            new FirstRiserDrains(),
+            new LegsHold(),
+            new MetalFirst(),
+            new CompressorStands(),
+            new PiecesCanBeCut(),
+            new GrowsInWarmth(),
+            new StaysInRoom(),
+            new LeaksCost());
+
+    private AirRules() {}
+
+    /** Every finding, worst first. */
+    public static List<Finding> check(AirCase c) {
+        return Rule.checkAll(ALL, c);
+    }
+}

@@ -1,0 +1,39 @@
+package mellowflare.core.air.rules;
+
+import java.util.List;
+import java.util.Map;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.Together;
+import mellowflare.core.reference.Confidence;
+import mellowflare.core.reference.Source;
+
+/** How much of what may run together was looked at. */
+final class AllLookedAt implements Rule<AirCase> {
+    private static final RuleText TEXT = new RuleText(
+            "air.cases",
+            Severity.NOTE,
+            "{tried} of {cases} ways of running together were looked at.",
+            "All {cases} ways of running together were looked at.",
+            "each person at one outlet at a time",
+            "Let all be looked at before pipe is bought.",
+            new Source("search over who runs what", Confidence.TYPICAL));
+
+    @Override
+    public List<Finding> check(AirCase c) {
+        if (c.choices().isEmpty() || !c.flows()) {
+            return List.of(Finding.notChecked(TEXT, Subject.OUTLET, "tools, compressor and sizes"));
+        }
+        Together t = c.together();
+        return List.of(Finding.of(
+                t.all(),
+                TEXT,
+                Subject.OUTLET,
+                Map.of("tried", Figure.of(Long.toString(t.tried())), "cases", Figure.of(Long.toString(t.cases())))));
+    }
+}

@@ -1,0 +1,80 @@
+package mellowflare.core.air.rules;
+
+import java.util.List;
+import java.util.Map;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.measure.FreeAir;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.reference.Confidence;
+import mellowflare.core.reference.Source;
+
+/** What the compressors deliver against what is needed. */
+final class CompressorDelivers implements Rule<AirCase> {
+    private static final RuleText TEXT = new RuleText(
+            "air.delivers",
+            Severity.STOP,
+            "{needed} are needed and {delivers} are made.",
+            "{needed} are needed, {delivers} are made.",
+            "{mean} by duty of {tools} tools ({reference}), times {share} together, times (1 + leaks) and (1 + growth)",
+            "A larger compressor, or a second one; or less at once.",
+            new Source("demand by duty, simultaneity, leaks and growth; free air by ISO 1217", Confidence.TYPICAL));
+
+    private static final RuleText PEAK = new RuleText(
+            "air.receiver",
+            Severity.NOTE,
+            "{peak} are drawn at once at the peak: the receiver of {receiver} bears it for {seconds}.",
+            "The compressors make {delivers}, more than the {peak} drawn at the peak.",
+            "V = T (C - S) pa / (p1 - p2), from cutting out to cutting in",
+            "A larger receiver, or one near the tool that draws most.",
+            new Source("ISO 1217 free air; receiver formula", Confidence.TYPICAL));
+
+    @Override
+    public List<Finding> check(AirCase c) {
+        if (c.choices().isEmpty() || c.feeds().isEmpty()) {
+            String missing = c.feeds().isEmpty() ? "compressor" : "tool at an outlet";
+            return List.of(
+                    Finding.notChecked(TEXT, Subject.COMPRESSOR, missing),
+                    Finding.notChecked(PEAK, Subject.COMPRESSOR, missing));
+        }
+        FreeAir made = c.delivered();
+        double over = c.need().peak().litresPerMinute() - made.litresPerMinute();
+        double store = c.feeds().values().stream()
+                .mapToDouble(x ->
+                        x.receiver().litres() * (x.cutOut().bar() - x.cutIn().bar()))
+                .sum();
+        double receiver = c.feeds().values().stream()
+                .mapToDouble(x -> x.receiver().litres())
+                .sum();
+        return List.of(
+                Finding.of(
+                        made.litresPerMinute() >= c.need().needed().litresPerMinute(),
+                        TEXT,
+                        Subject.COMPRESSOR,
+                        Map.of(
+                                "needed", Figure.of(c.need().needed()),
+                                "delivers", Figure.of(made),
+                                "mean", Figure.of(c.need().mean()),
+                                "tools", Figure.of(Integer.toString(c.need().tools())),
+                                "reference", Figure.of("tools by ISO 8778, counted here by ISO 1217"),
+                                "share", Figure.of(LengthFormat.decimal(c.need().share(), 2, 0)))),
+                Finding.of(
+                        over <= 0,
+                        PEAK,
+                        Subject.COMPRESSOR,
+                        Map.of(
+                                "peak", Figure.of(c.need().peak()),
+                                "delivers", Figure.of(made),
+                                "receiver", new Figure.OfLitres(receiver),
+                                "seconds", Figure.of(seconds(over > 0 ? store / over * 60 : 0)))));
+    }
+
+    private static String seconds(double s) {
+        return s < 120 ? LengthFormat.decimal(s, 0, 0) + " s" : LengthFormat.decimal(s / 60, 0, 0) + " min";
+    }
+}

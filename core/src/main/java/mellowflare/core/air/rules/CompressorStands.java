@@ -1,0 +1,99 @@
+package mellowflare.core.air.rules;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.Plant;
+import mellowflare.core.air.demand.Compressor;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.reference.Confidence;
+import mellowflare.core.reference.Source;
+
+/** Siting: noise, heat, air, reach of the drain. */
+final class CompressorStands implements Rule<AirCase> {
+    private static final double LOUD = 80;
+    /** What the wall and door of a closet, and a wall to outside, take off (dB; house figures). */
+    private static final double CLOSET_WALL = 15;
+
+    private static final double OUTSIDE_WALL = 25;
+    private static final RuleText NOISE = new RuleText(
+            "air.noise",
+            Severity.WARN,
+            "{noise} at {ears}: at that level ears are hurt over a working day.",
+            "{noise} at {ears}.",
+            "{source} at a metre, less 6 dB for each doubling of the way; 80 dB(A) over a day",
+            "A closet with air, a wall between, more distance, or ears covered.",
+            Source.of("Directive 2003/10/EC: lower action value 80 dB(A); free field"));
+
+    private static final RuleText HEAT = new RuleText(
+            "air.heat",
+            Severity.WARN,
+            "The closet gets {heat} of heat and no cool air: it stops on its own warmth, and draws warm wet air.",
+            "Cool air comes to it and warm air leaves.",
+            "{heat} of heat",
+            "A grille low for cool air, one high or a duct for warm air: about {flow} of room air.",
+            new Source("heat of compression leaves as warm air: all of the shaft\u2019s power", Confidence.TYPICAL));
+
+    private static final RuleText DRAIN = new RuleText(
+            "air.drain-reach",
+            Severity.WARN,
+            "Nobody can reach its drain: the receiver rusts through from below.",
+            "Its drain can be reached and led away.",
+            "siting",
+            "Leave room to kneel by it, or lead the drain out with a small tube.",
+            new Source("pressure-vessel rules ask for draining and inspection", Confidence.TYPICAL));
+
+    @Override
+    public List<Finding> check(AirCase c) {
+        Optional<Compressor> k = c.compressor();
+        Plant p = c.main().plant();
+        if (k.isEmpty() || p.place() == Plant.Place.UNSAID) {
+            return List.of(Finding.notChecked(
+                    NOISE, Subject.COMPRESSOR, k.isEmpty() ? "compressor" : "place of the compressor"));
+        }
+        List<Finding> all = new ArrayList<>();
+        double wall = p.place() == Plant.Place.CLOSET ? CLOSET_WALL : 0;
+        if (p.place() == Plant.Place.OUTSIDE) {
+            wall = OUTSIDE_WALL;
+        }
+        if (p.toEars().isPresent()) {
+            double at = k.get().noise()
+                    - wall
+                    - 20 * Math.log10(Math.max(1, p.toEars().get().mm() / 1000));
+            all.add(Finding.of(
+                    at <= LOUD,
+                    NOISE,
+                    Subject.COMPRESSOR,
+                    Map.of(
+                            "noise", Figure.of(LengthFormat.decimal(at, 0, 0) + " dB(A)"),
+                            "source", Figure.of(LengthFormat.decimal(k.get().noise(), 0, 0) + " dB(A)"),
+                            "ears", Figure.of(p.toEars().get()))));
+        } else {
+            all.add(Finding.notChecked(NOISE, Subject.COMPRESSOR, "distance to where people work"));
+        }
+        Map<String, Figure> heat = Map.of(
+                "heat", Figure.of(LengthFormat.decimal(k.get().kilowatts(), 1, 0) + " kW"),
+                "flow",
+                        Figure.of(
+                                LengthFormat.decimal(k.get().kilowatts() * 3600 / (1.2 * 1.005 * 10), 0, 0) + " m³/h"));
+        if (p.freshAir().isEmpty()) {
+            all.add(Finding.notChecked(HEAT, Subject.COMPRESSOR, "cool air at the compressor"));
+        } else {
+            all.add(Finding.of(p.freshAir().get(), HEAT, Subject.COMPRESSOR, heat));
+        }
+        if (p.drain().isEmpty()) {
+            all.add(Finding.notChecked(DRAIN, Subject.COMPRESSOR, "reach of the drain"));
+        } else {
+            all.add(Finding.of(p.drain().get(), DRAIN, Subject.COMPRESSOR, Map.of()));
+        }
+        return all;
+    }
+}

@@ -1,0 +1,61 @@
+package mellowflare.core.air.rules;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.layout.Joints;
+import mellowflare.core.reference.Source;
+
+/** No pipe may end open, and every meeting needs a fitting that there is. */
+final class EndsAreClosed implements Rule<AirCase> {
+    private static final RuleText OPEN = new RuleText(
+            "air.open-end",
+            Severity.STOP,
+            "The pipe ends open at {piece}.",
+            "Every end has an outlet, a drain or a cap.",
+            "the walk",
+            "Put an outlet, a drain or a cap there, or go on.",
+            Source.house("the walk"));
+
+    private static final RuleText FITTING = new RuleText(
+            "air.fitting",
+            Severity.WARN,
+            "No fitting joins what meets at {piece}.",
+            "There is a fitting for every place.",
+            "elbows of 90 degrees, tees, two tees for four pipes",
+            "Move a branch along by some hand's breadths.",
+            Source.house("the walk"));
+
+    @Override
+    public List<Finding> check(AirCase c) {
+        if (c.main().pieces().isEmpty()) {
+            return List.of(Finding.notChecked(OPEN, Subject.MAIN, "walk along the main"));
+        }
+        List<Finding> all = new ArrayList<>();
+        List<String> open = places(c, Joints.Kind.OPEN);
+        List<String> none = places(c, Joints.Kind.NONE);
+        open.forEach(p -> all.add(Finding.fail(OPEN, Subject.MAIN, Map.of("piece", Figure.of(p)))));
+        none.forEach(p -> all.add(Finding.fail(FITTING, Subject.MAIN, Map.of("piece", Figure.of(p)))));
+        if (open.isEmpty()) {
+            all.add(Finding.pass(OPEN, Subject.MAIN, Map.of()));
+        }
+        if (none.isEmpty()) {
+            all.add(Finding.pass(FITTING, Subject.MAIN, Map.of()));
+        }
+        return all;
+    }
+
+    private static List<String> places(AirCase c, Joints.Kind kind) {
+        return c.joints().all().stream()
+                .filter(j -> j.kind() == kind)
+                .map(j -> j.spot().name())
+                .toList();
+    }
+}

@@ -1,0 +1,41 @@
+package mellowflare.core.air.rules;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.layout.Walked;
+import mellowflare.core.reference.Confidence;
+import mellowflare.core.reference.Source;
+
+/** The first riser has a drip leg at its foot. */
+final class FirstRiserDrains implements Rule<AirCase> {
+    private static final RuleText TEXT = new RuleText(
+            "air.riser",
+            Severity.WARN,
+            "The first riser, {piece}, has no drip leg at its foot: the water that the hot air brings runs back to the compressor.",
+            "The first riser drains at its foot.",
+            "first upright piece of the walk",
+            "A tee at the foot of the riser, a leg and a drain valve below it.",
+            new Source("trade practice: hot wet air meets a drip leg first", Confidence.TYPICAL));
+
+    @Override
+    public List<Finding> check(AirCase c) {
+        Optional<Walked.Run> riser = c.walked().runs().stream()
+                .filter(r -> r.kind() == Walked.Kind.MAIN
+                        && r.way().filter(w -> w.z() > 0.5).isPresent())
+                .findFirst();
+        if (riser.isEmpty()) {
+            return List.of(Finding.notChecked(TEXT, Subject.WATER, "riser"));
+        }
+        boolean leg = c.joints().meeting(riser.get().from()).stream().anyMatch(r -> r.kind() == Walked.Kind.LEG);
+        return List.of(Finding.of(
+                leg, TEXT, Subject.WATER, Map.of("piece", Figure.of(riser.get().name()))));
+    }
+}

@@ -1,0 +1,43 @@
+package mellowflare.core.air.rules;
+
+import java.util.List;
+import java.util.Map;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.layout.Walked;
+import mellowflare.core.reference.Confidence;
+import mellowflare.core.reference.Source;
+
+/** A compressor never meets fixed pipe without a hose. */
+final class HoseAtCompressor implements Rule<AirCase> {
+    private static final RuleText TEXT = new RuleText(
+            "air.hose",
+            Severity.WARN,
+            "At {piece} the compressor meets fixed pipe: it shakes, and what shakes cracks.",
+            "A hose stands between every compressor and the pipe.",
+            "first piece of the walk",
+            "Begin with a hose of half a metre or more, of the pipe's bore, without a kink.",
+            new Source("trade practice: a compressor always meets fixed pipe through a hose", Confidence.TYPICAL));
+
+    @Override
+    public List<Finding> check(AirCase c) {
+        if (c.walked().runs().isEmpty()) {
+            return List.of(Finding.notChecked(TEXT, Subject.COMPRESSOR, "walk along the main"));
+        }
+        List<Finding> all = c.joints().all().stream()
+                .filter(j ->
+                        j.spot().name().equals(Walked.START) || j.spot().feed().isPresent())
+                .filter(j -> !j.flexible())
+                .map(j -> Finding.fail(
+                        TEXT,
+                        Subject.COMPRESSOR,
+                        Map.of("piece", Figure.of(j.spot().name()))))
+                .toList();
+        return all.isEmpty() ? List.of(Finding.pass(TEXT, Subject.COMPRESSOR, Map.of())) : all;
+    }
+}

@@ -1,0 +1,82 @@
+package mellowflare.core.air.rules;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.water.Water;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.reference.Confidence;
+import mellowflare.core.reference.Source;
+
+/** Whether the drip legs hold what comes between two drainings. */
+final class LegsHold implements Rule<AirCase> {
+    private static final RuleText TEXT = new RuleText(
+            "air.leg-fills",
+            Severity.WARN,
+            "The leg {piece} holds {holds} and is full in {full}; it is drained every {every}.",
+            "The fullest leg, {piece}, holds {holds} and is full in {full}; it is drained every {every}.",
+            "{litres} come to it on a working day",
+            "Drain it more often, a longer or wider leg, or a valve that drains by itself.",
+            new Source("Magnus formula on the room's air; cooling along the pipe (house figures)", Confidence.TYPICAL));
+
+    private static final RuleText DAY = new RuleText(
+            "air.water",
+            Severity.NOTE,
+            "",
+            "The room's air brings {drawn} of water on a working day: {receiver} stay in the receiver, {pipes} fall out in the pipes.",
+            "average use of the day, {air} and {humid} humid",
+            "",
+            new Source("Magnus formula on the room's air; cooling along the pipe (house figures)", Confidence.TYPICAL));
+
+    @Override
+    public List<Finding> check(AirCase c) {
+        if (c.water().isEmpty() || c.choices().isEmpty() || !c.flows()) {
+            return List.of(Finding.notChecked(TEXT, Subject.WATER, "tools, compressor and sizes"));
+        }
+        Water w = c.water().get();
+        List<Finding> all = new ArrayList<>();
+        all.add(Finding.pass(
+                DAY,
+                Subject.WATER,
+                Map.of(
+                        "drawn", new Figure.OfLitres(w.drawn()),
+                        "receiver", new Figure.OfLitres(w.inReceiver()),
+                        "pipes", new Figure.OfLitres(w.inPipes()),
+                        "air", Figure.of(c.main().shop().air()),
+                        "humid", new Figure.OfShare(c.main().shop().humidity()))));
+        int every = c.main().use().drainedEvery();
+        List<Water.Leg> filling =
+                w.legs().stream().filter(l -> l.daysToFull().isPresent()).toList();
+        filling.stream()
+                .filter(l -> l.daysToFull().orElseThrow() < every)
+                .forEach(l -> all.add(Finding.fail(TEXT, Subject.WATER, figures(l, every))));
+        if (all.size() == 1) {
+            filling.stream()
+                    .min(Comparator.comparingDouble(l -> l.daysToFull().orElseThrow()))
+                    .ifPresent(l -> all.add(Finding.pass(TEXT, Subject.WATER, figures(l, every))));
+        }
+        return all;
+    }
+
+    private static Map<String, Figure> figures(Water.Leg l, int every) {
+        double days = l.daysToFull().orElseThrow();
+        return Map.of(
+                "piece", Figure.of(l.run()),
+                "holds", new Figure.OfLitres(l.volume().litres()),
+                "full",
+                        Figure.of(
+                                days < 1
+                                        ? "under a day"
+                                        : days < 2 ? "a day" : LengthFormat.decimal(Math.floor(days), 0, 0) + " days"),
+                "every", Figure.of(every == 1 ? "day" : every + " days"),
+                "litres", new Figure.OfLitres(l.litres()));
+    }
+}

@@ -1,0 +1,68 @@
+package mellowflare.core.air.rules;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.demand.AirTool;
+import mellowflare.core.air.stock.PipeSystem;
+import mellowflare.core.reference.Confidence;
+import mellowflare.core.reference.Source;
+
+/** Hot wet air should meet metal early, and hose is for small shops. */
+final class MetalFirst implements Rule<AirCase> {
+    private static final RuleText METAL = new RuleText(
+            "air.metal",
+            Severity.NOTE,
+            "{system} hardly cools the air: what falls out in metal here falls out in the tools.",
+            "{system} cools the air, so that its water falls out in the main.",
+            "whether the wall conducts heat",
+            "Some metres of metal with a leg behind the compressor, or a dryer.",
+            new Source("trade practice: hot wet air meets metal early", Confidence.TYPICAL));
+
+    private static final RuleText HOSE = new RuleText(
+            "air.hose-main",
+            Severity.WARN,
+            "A main of hose has no place where {tool} runs: it hardly cools the air and starves it.",
+            "A main of hose serves here: only bursts are drawn.",
+            "tools that run on",
+            "Pipe for the main, hose from the outlets on.",
+            new Source("school of small shops", Confidence.TYPICAL));
+
+    @Override
+    public List<Finding> check(AirCase c) {
+        if (c.system().isEmpty()) {
+            return List.of(Finding.notChecked(METAL, Subject.WATER, "material of the main"));
+        }
+        PipeSystem s = c.system().get();
+        List<Finding> all = new ArrayList<>();
+        if (s.rated()) {
+            all.add(Finding.of(s.conducts(), METAL, Subject.WATER, Map.of("system", Figure.of(s.name()))));
+        }
+        if (s.joint() == PipeSystem.Joint.HOSE) {
+            Optional<AirTool> runsOn = c.choices().values().stream()
+                    .flatMap(List::stream)
+                    .map(x -> x.tool())
+                    .filter(t -> t.kind() == AirTool.Kind.CONTINUOUS)
+                    .findFirst();
+            boolean school = c.school(SchoolTopic.AIR_SMALL_SHOP).equals("hose");
+            all.add(Finding.of(
+                    runsOn.isEmpty() && school,
+                    HOSE,
+                    Subject.MAIN,
+                    Map.of(
+                            "tool",
+                            Figure.of(runsOn.map(t -> "a " + t.name())
+                                    .orElse("a tool for more than a few bursts a day")))));
+        }
+        return all;
+    }
+}

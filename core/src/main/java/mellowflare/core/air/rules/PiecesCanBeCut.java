@@ -1,0 +1,50 @@
+package mellowflare.core.air.rules;
+
+import java.util.List;
+import java.util.Map;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.cut.Stretch;
+import mellowflare.core.measure.Length;
+import mellowflare.core.reference.Confidence;
+import mellowflare.core.reference.Source;
+
+/** Whether every piece is long enough to go into its fittings. */
+final class PiecesCanBeCut implements Rule<AirCase> {
+    private static final RuleText TEXT = new RuleText(
+            "air.piece-short",
+            Severity.STOP,
+            "{piece} leaves {between} between two fittings, and both together take {insert}.",
+            "Every piece is long enough for its fittings.",
+            "centre to centre {centres} less both stops; pipe goes {insert} into the two",
+            "Move the places apart, or put the fittings together with a short nipple of their maker.",
+            new Source("insertion depths of the house catalogue", Confidence.TYPICAL));
+
+    @Override
+    public List<Finding> check(AirCase c) {
+        if (c.work().isEmpty() || c.work().get().stretches().isEmpty()) {
+            return List.of(Finding.notChecked(TEXT, Subject.MAIN, "size of the main"));
+        }
+        List<Finding> all = c.work().get().stretches().stream()
+                .filter(s -> !s.possible() && s.centres().mm() > 0)
+                .map(s -> Finding.fail(TEXT, Subject.MAIN, figures(s)))
+                .toList();
+        return all.isEmpty()
+                ? List.of(Finding.pass(
+                        TEXT, Subject.MAIN, figures(c.work().get().stretches().get(0))))
+                : all;
+    }
+
+    private static Map<String, Figure> figures(Stretch s) {
+        return Map.of(
+                "piece", Figure.of(s.name()),
+                "between", Figure.of(Length.ofMm(Math.max(0, s.between().mm()))),
+                "centres", Figure.of(s.centres()),
+                "insert", Figure.of(s.size().insert().times(2)));
+    }
+}

@@ -1,0 +1,59 @@
+package mellowflare.core.air.rules;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.SpeedGuide;
+import mellowflare.core.air.layout.Sized;
+import mellowflare.core.air.layout.Walked;
+import mellowflare.core.flow.network.NetworkFlow;
+import mellowflare.core.reference.Confidence;
+import mellowflare.core.reference.Source;
+
+/** Speed of the air: noise, and water carried along. */
+final class SpeedInPipes implements Rule<AirCase> {
+    private static final RuleText TEXT = new RuleText(
+            "air.speed",
+            Severity.WARN,
+            "In {piece} the air runs at {speed}; the guide is {guide}.",
+            "Fastest in {piece}: {speed}, the guide there is {guide}.",
+            "{speed} against {guide}",
+            "One size larger there: above the guide the air carries water along and whistles.",
+            new Source("guides of speed: 9 m/s in mains, 15 m/s in drops", Confidence.TYPICAL));
+
+    @Override
+    public List<Finding> check(AirCase c) {
+        if (!c.flows() || c.choices().isEmpty()) {
+            return List.of(Finding.notChecked(TEXT, Subject.MAIN, "tools, compressor and sizes"));
+        }
+        Finding worst = null;
+        double most = 0;
+        for (Sized s : c.sized()) {
+            Optional<NetworkFlow.InPipe> in =
+                    s.run().kind() == Walked.Kind.LEG || s.run().kind() == Walked.Kind.HOSE
+                            ? Optional.empty()
+                            : c.together().flow().pipe(s.name());
+            double guide = SpeedGuide.metresPerSecond(s.run());
+            double share = in.map(p -> p.metresPerSecond() / guide).orElse(0.0);
+            if (share > most) {
+                most = share;
+                worst = Finding.of(
+                        share <= 1,
+                        TEXT,
+                        Subject.MAIN,
+                        Map.of(
+                                "piece", Figure.of(s.name()),
+                                "speed", new Figure.OfSpeed(in.get().metresPerSecond()),
+                                "guide", new Figure.OfSpeed(guide)));
+            }
+        }
+        return worst == null ? List.of(Finding.notChecked(TEXT, Subject.MAIN, "tool that draws air")) : List.of(worst);
+    }
+}

@@ -1,0 +1,79 @@
+package mellowflare.core.air.rules;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.demand.Compressor;
+import mellowflare.core.air.stock.PipeSystem;
+import mellowflare.core.measure.GaugePressure;
+import mellowflare.core.measure.Temperature;
+import mellowflare.core.reference.Confidence;
+import mellowflare.core.reference.Source;
+
+/** Pressure and warmth against what the system bears. */
+final class SystemStands implements Rule<AirCase> {
+    private static final RuleText PRESSURE = new RuleText(
+            "air.pressure",
+            Severity.STOP,
+            "{system} bears {most}; the compressor goes up to {out}.",
+            "{system} bears {most}, the compressor goes up to {out}.",
+            "{most} against {out}",
+            "Set the compressor lower, or take another system.",
+            new Source("pressure of the weakest size of each system", Confidence.TYPICAL));
+
+    private static final RuleText WARMTH = new RuleText(
+            "air.warmth",
+            Severity.WARN,
+            "The air leaves the compressor at about {air}; {system} bears {warmest}.",
+            "The air leaves the compressor at about {air}, {system} bears {warmest}.",
+            "{air} against {warmest}",
+            "Put some metres of metal or an after-cooler between compressor and main.",
+            new Source("warmth of each system", Confidence.TYPICAL));
+
+    @Override
+    public List<Finding> check(AirCase c) {
+        if (c.system().isEmpty() || c.feeds().isEmpty()) {
+            String missing = c.system().isEmpty() ? "material of the main" : "compressor";
+            return List.of(
+                    Finding.notChecked(PRESSURE, Subject.MAIN, missing),
+                    Finding.notChecked(WARMTH, Subject.MAIN, missing));
+        }
+        PipeSystem s = c.system().get();
+        GaugePressure out = c.feeds().values().stream()
+                .map(Compressor::cutOut)
+                .max(Comparator.naturalOrder())
+                .orElseThrow();
+        double above = c.feeds().values().stream()
+                .mapToDouble(Compressor::aboveRoom)
+                .max()
+                .orElseThrow();
+        Temperature air = Temperature.ofCelsius(c.main().shop().air().celsius() + above);
+        if (!s.rated()) {
+            return List.of();
+        }
+        return List.of(
+                Finding.of(
+                        out.compareTo(s.most()) <= 0,
+                        PRESSURE,
+                        Subject.MAIN,
+                        Map.of("system", Figure.of(s.name()), "most", Figure.of(s.most()), "out", Figure.of(out))),
+                Finding.of(
+                        air.compareTo(s.warmest()) <= 0,
+                        WARMTH,
+                        Subject.MAIN,
+                        Map.of(
+                                "system",
+                                Figure.of(s.name()),
+                                "air",
+                                Figure.of(air),
+                                "warmest",
+                                Figure.of(s.warmest()))));
+    }
+}

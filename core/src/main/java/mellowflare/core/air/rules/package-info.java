@@ -1,0 +1,2 @@
+/** All that is judged on a main. */
+package mellowflare.core.air.rules;

@@ -1,0 +1,2 @@
+/** Which size for which pipe. */
+package mellowflare.core.air.size;

@@ -1,0 +1,64 @@
+package mellowflare.core.air.stock;
+
+import mellowflare.core.measure.Length;
+import mellowflare.core.reference.Source;
+
+/**
+ * One size of a system. Prices are in the catalogue's money.
+ *
+ * @param system id of its system
+ * @param size name of the size, a label and no length
+ * @param outside diameter
+ * @param wall thickness
+ * @param insert how far the pipe goes into a fitting
+ * @param elbow from the centre of an elbow to where the pipe's end stands
+ * @param tee the same along a tee
+ * @param branch the same in a tee's branch
+ * @param coupling gap between the two ends in a coupling
+ * @param hanger longest spacing of hangers, level
+ * @param metre price of a metre
+ * @param elbowPrice price of an elbow
+ * @param teePrice price of a tee
+ * @param couplingPrice price of a coupling, union or reducer
+ * @param valvePrice price of a ball valve
+ * @param hangerPrice price of a hanger
+ * @param source of its figures
+ */
+public record PipeSize(
+        String system,
+        String size,
+        Length outside,
+        Length wall,
+        Length insert,
+        Length elbow,
+        Length tee,
+        Length branch,
+        Length coupling,
+        Length hanger,
+        double metre,
+        double elbowPrice,
+        double teePrice,
+        double couplingPrice,
+        double valvePrice,
+        double hangerPrice,
+        Source source) {
+
+    /** Outside less two walls. */
+    public Length bore() {
+        return outside.minus(wall.times(2));
+    }
+
+    /**
+     * Mass of a length of empty pipe (kg): pi (outside - wall) wall x density.
+     *
+     * @param density of the wall (g/cm3)
+     */
+    public double kilograms(Length length, double density) {
+        return Math.PI * (outside.mm() - wall.mm()) * wall.mm() * length.mm() * density * 1e-6;
+    }
+
+    /** The size with its system's way of naming it. */
+    public String name() {
+        return size.contains("/") || size.length() < 2 ? size + " in" : size + " mm";
+    }
+}

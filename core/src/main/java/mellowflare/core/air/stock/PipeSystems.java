@@ -1,0 +1,120 @@
+package mellowflare.core.air.stock;
+
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.measure.GaugePressure;
+import mellowflare.core.measure.Temperature;
+import mellowflare.core.reference.CsvTable;
+import mellowflare.core.reference.ReferenceKey;
+
+/** All systems of pipe, from {@code systems.csv}, {@code sizes.csv} and {@code losses.csv}. */
+public final class PipeSystems {
+    public static final ReferenceKey<PipeSystems> KEY = new ReferenceKey<>("air pipe", PipeSystems.class);
+    /** Darcy's factor that turns an equivalent length into a loss coefficient. */
+    private static final double USUAL_FACTOR = 0.02;
+
+    private final List<PipeSystem> systems;
+    private final List<PipeSize> sizes;
+    private final Map<Fitting, Double> losses;
+    private final Map<String, List<PipeSize>> bySystem = new HashMap<>();
+
+    private PipeSystems(List<PipeSystem> systems, List<PipeSize> sizes, Map<Fitting, Double> losses) {
+        this.systems = systems;
+        this.sizes = sizes;
+        this.losses = losses;
+        systems.forEach(s -> bySystem.put(
+                s.id(), sizes.stream().filter(z -> z.system().equals(s.id())).toList()));
+    }
+
+    public static PipeSystems load() {
+        Map<Fitting, Double> losses = new EnumMap<>(Fitting.class);
+        CsvTable.beside(PipeSystems.class, "losses.csv").rows().forEach(r -> {
+            r.source();
+            losses.put(r.word("id", Fitting.class), r.number("l_over_d") * USUAL_FACTOR);
+        });
+        return new PipeSystems(
+                CsvTable.beside(PipeSystems.class, "systems.csv").map(PipeSystems::system, PipeSystem::id),
+                CsvTable.beside(PipeSystems.class, "sizes.csv")
+                        .map(PipeSystems::size, z -> z.system() + " " + z.size()),
+                losses);
+    }
+
+    private static PipeSystem system(CsvTable.Row r) {
+        return new PipeSystem(
+                r.need("id"),
+                r.need("name"),
+                r.need("rated").equals("yes") ? Optional.empty() : Optional.of(r.need("refused")),
+                r.word("joint", PipeSystem.Joint.class),
+                r.number("density_g_cm3"),
+                r.need("wall_conducts").equals("yes"),
+                r.length("rough_mm"),
+                r.number("expands_um_m_K"),
+                r.length("long_mm"),
+                r.length("short_mm"),
+                (int) r.number("life_a"),
+                GaugePressure.ofBar(r.number("most_bar")),
+                Temperature.ofCelsius(r.number("most_c")),
+                r.text("corrosion"),
+                r.list("tools"),
+                r.text("apart"),
+                r.source());
+    }
+
+    private static PipeSize size(CsvTable.Row r) {
+        return new PipeSize(
+                r.need("system"),
+                r.need("size"),
+                r.length("outside_mm"),
+                r.length("wall_mm"),
+                r.length("insert_mm"),
+                r.length("elbow_mm"),
+                r.length("tee_mm"),
+                r.length("branch_mm"),
+                r.length("coupling_mm"),
+                r.length("hanger_mm"),
+                r.number("metre"),
+                r.number("elbow"),
+                r.number("tee"),
+                r.number("coupling"),
+                r.number("valve"),
+                r.number("hanger"),
+                r.source());
+    }
+
+    public List<PipeSystem> all() {
+        return systems;
+    }
+
+    /** Systems that may carry compressed air. */
+    public List<PipeSystem> rated() {
+        return systems.stream().filter(PipeSystem::rated).toList();
+    }
+
+    public Optional<PipeSystem> find(String id) {
+        return systems.stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+
+    /** Sizes of a system, smallest first; none for one that is refused. */
+    public List<PipeSize> sizes(String system) {
+        return bySystem.getOrDefault(system, List.of());
+    }
+
+    public Optional<PipeSize> size(String system, String size) {
+        return sizes(system).stream().filter(z -> z.size().equals(size)).findFirst();
+    }
+
+    /** The next larger size of the same system. */
+    public Optional<PipeSize> above(PipeSize size) {
+        List<PipeSize> all = sizes(size.system());
+        int next = all.indexOf(size) + 1;
+        return next > 0 && next < all.size() ? Optional.of(all.get(next)) : Optional.empty();
+    }
+
+    /** Loss coefficient of a fitting on the speed in its own bore. */
+    public double k(Fitting fitting) {
+        return losses.get(fitting);
+    }
+}

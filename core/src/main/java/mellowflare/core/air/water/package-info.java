@@ -1,0 +1,2 @@
+/** The water that comes with the air, and where it goes. */
+package mellowflare.core.air.water;

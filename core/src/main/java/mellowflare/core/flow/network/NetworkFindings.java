@@ -1,0 +1,76 @@
+package mellowflare.core.flow.network;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.reference.Source;
+
+/** What is wrong with a network, as findings: once for every view and command. */
+public final class NetworkFindings {
+    /** Air gets everywhere that it is asked for. */
+    public static final RuleText ARRIVES = new RuleText(
+            "air.arrives",
+            Severity.STOP,
+            "{piece}: {trouble}",
+            "Air gets to every place that asks for it.",
+            "pipes and supplies as they hang together",
+            "Look at this piece first: everything behind it follows from it.",
+            Source.of("conservation of mass; Darcy and Colebrook"));
+
+    private static final RuleText ODD = new RuleText(
+            "air.network-odd",
+            Severity.WARN,
+            "{piece}: {trouble}",
+            "The network is written down without a slip.",
+            "the network as it was given",
+            "Put it right, so that everyone reads the same.",
+            Source.house("networks"));
+
+    private static final RuleText RANGE = new RuleText(
+            "air.law",
+            Severity.WARN,
+            "In {piece} the air loses {share} of its pressure or runs faster than 0.3 of sound: the law of friction leaves its range there.",
+            "Every pipe stays within the range of the law of friction.",
+            "isothermal flow: below 0.3 of the speed of sound and 40 % loss",
+            "Take a larger pipe or hose there; the figure is a guess until then.",
+            Source.of("isothermal Darcy-Weisbach"));
+
+    private NetworkFindings() {}
+
+    /** Troubles and pipes beyond the law; passes where there are none. */
+    public static List<Finding> of(NetworkFlow flow) {
+        List<Finding> all = new ArrayList<>();
+        for (AirNetwork.Trouble t : flow.troubles()) {
+            all.add(Finding.fail(
+                    stops(t.kind()) ? ARRIVES : ODD,
+                    Subject.MAIN,
+                    Map.of(
+                            "piece", Figure.of(t.piece()),
+                            "trouble", Figure.of(t.kind().says()))));
+        }
+        if (all.stream().noneMatch(Finding::stops)) {
+            all.add(Finding.pass(ARRIVES, Subject.MAIN, Map.of()));
+        }
+        List<Finding> fast = flow.pipes().stream()
+                .filter(NetworkFlow.InPipe::beyondTheLaw)
+                .map(p -> Finding.fail(
+                        RANGE,
+                        Subject.MAIN,
+                        Map.of("piece", Figure.of(p.pipe().name()), "share", new Figure.OfShare(p.share()))))
+                .toList();
+        all.addAll(fast.isEmpty() ? List.of(Finding.pass(RANGE, Subject.MAIN, Map.of())) : fast);
+        return all;
+    }
+
+    private static boolean stops(AirNetwork.Trouble.Kind kind) {
+        return switch (kind) {
+            case ISLAND, STARVED, CHOKED, UNSETTLED, NO_PLACE -> true;
+            case NO_LENGTH, TO_ITSELF, TWICE, TWO_PRESSURES -> false;
+        };
+    }
+}
