@@ -130,6 +130,13 @@ public final class Desk {
         save(what, mergeKey);
     }
 
+    /** Shows the open job with more that a longer search found; the job itself is the same. */
+    public void found(Evaluation more) {
+        if (more.job().equals(job())) {
+            current.set(more);
+        }
+    }
+
     private void save(String what, String mergeKey) {
         Evaluation now = current.get();
         var at = clock.instant();

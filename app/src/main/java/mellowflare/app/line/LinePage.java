@@ -17,12 +17,20 @@ public final class LinePage implements Page {
     private Page hose;
     private Page tube;
 
-    public LinePage(ReadOnlyObjectProperty<Evaluation> current, Supplier<Page> hose, Supplier<Page> tube) {
+    /**
+     * @param hose makes the page of a hose line
+     * @param tube makes the page of a tube line
+     * @param toMain leads to the place of air mains, for a line that became one
+     */
+    public LinePage(
+            ReadOnlyObjectProperty<Evaluation> current, Supplier<Page> hose, Supplier<Page> tube, Runnable toMain) {
         this.current = current;
         this.makeHose = hose;
         this.makeTube = tube;
         current.addListener((o, was, now) -> {
-            if (isOpen() && was.job().kind() != now.job().kind()) {
+            if (isOpen() && now.job().isAir()) {
+                toMain.run();
+            } else if (isOpen() && was.job().kind() != now.job().kind()) {
                 lay();
                 page().opened();
             }

@@ -4,6 +4,7 @@ package mellowflare.app.shell;
 public enum Place {
     GAUGE("Gauge", 'G'),
     LINE("Line", 'L'),
+    AIR("Air", 'A'),
     MAKE("Make", 'M'),
     BOOK("Book", 'B'),
     TABLES("Tables", 'T');

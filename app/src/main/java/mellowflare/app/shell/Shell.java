@@ -15,6 +15,11 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import mellowflare.app.air.AirModel;
+import mellowflare.app.air.AirView;
+import mellowflare.app.air.AirWork;
+import mellowflare.app.air.HeldModel;
+import mellowflare.app.air.WalkModel;
 import mellowflare.app.book.BookModel;
 import mellowflare.app.book.BookView;
 import mellowflare.app.desk.Desk;
@@ -112,7 +117,18 @@ public final class Shell extends BorderPane {
                                         new PartsModel(desk, ForkJoinPool.commonPool(), Platform::runLater)),
                                 look,
                                 this::measure),
-                        () -> new TubeView(TubeModels.of(desk), line, look, this::measure));
+                        () -> new TubeView(TubeModels.of(desk), line, look, this::measure),
+                        () -> go(Place.AIR));
+            }
+            case AIR -> {
+                AirModel air = new AirModel(desk);
+                yield new AirView(
+                        air,
+                        new WalkModel(air),
+                        new AirWork(desk, ForkJoinPool.commonPool(), Platform::runLater),
+                        new HeldModel(air),
+                        new LineModel(desk),
+                        look);
             }
             case MAKE -> new MakeView(new MakeModel(desk));
             case BOOK -> new BookView(new BookModel(desk), look);
@@ -131,7 +147,9 @@ public final class Shell extends BorderPane {
     }
 
     /** Opens a place. */
-    public void go(Place place) {
+    public void go(Place asked) {
+        // A main has its own place; the strip and the key of Line lead there too.
+        Place place = asked == Place.LINE && desk.job().isAir() ? Place.AIR : asked;
         lay(place);
         // Fields inside a scroll pane only stand in the scene, and can take the focus, once styles were applied.
         ground.applyCss();
@@ -155,6 +173,10 @@ public final class Shell extends BorderPane {
 
     /** A part of the strip leads to where it is worked on. */
     void lead(Subject subject) {
+        if (desk.job().isAir()) {
+            go(subject == Subject.MAKE ? Place.MAKE : Place.AIR);
+            return;
+        }
         switch (subject) {
             case END_A -> measure(Which.A);
             case END_B -> measure(Which.B);

@@ -42,7 +42,7 @@ class BookModelTest {
 
     @Test
     void testListFollowsTheSearchAndEverySave() {
-        assertThat(book.jobsProperty().get()).hasSize(13);
+        assertThat(book.jobsProperty().get()).hasSize(15);
         book.searchProperty().set("winch");
         open.settle();
         assertThat(book.jobsProperty().get()).extracting(JobHead::id).containsExactly("demo-winch");

@@ -62,6 +62,7 @@ public final class KittiwakeSlip {
         List<Job> jobs = new ArrayList<>(List.of(slip.tractor(), slip.winch(now), slip.slewHose(now)));
         jobs.addAll(new OtherLines(data).jobs());
         jobs.addAll(TubeLines.jobs());
+        jobs.addAll(AirLines.jobs());
         return List.copyOf(jobs);
     }
 

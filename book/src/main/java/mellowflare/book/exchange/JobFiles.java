@@ -6,6 +6,7 @@ import java.nio.charset.MalformedInputException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Locale;
 import java.util.Optional;
@@ -18,10 +19,14 @@ import mellowflare.book.sheet.HandOverSheet;
 import mellowflare.book.sheet.JobSheet;
 import mellowflare.book.sheet.TagSheet;
 import mellowflare.book.sheet.TemplateSheet;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.AirPlan;
+import mellowflare.core.air.draw.MainDrawing;
 import mellowflare.core.hose.CutLength;
 import mellowflare.core.hose.LineStrip;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
+import mellowflare.core.job.LineKind;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.tube.TubeCase;
@@ -57,7 +62,9 @@ public final class JobFiles {
     private static Optional<Length> exact(Evaluation result) {
         return result.tube().isPresent()
                 ? result.tube().get().c().cut().map(TubeCut::exact)
-                : result.plan().cut().filter(CutLength::possible).map(CutLength::exact);
+                : result.job().isAir()
+                        ? Optional.empty()
+                        : result.plan().cut().filter(CutLength::possible).map(CutLength::exact);
     }
 
     /** Writes the job as JSON into a folder; gives the file. */
@@ -135,13 +142,14 @@ public final class JobFiles {
     }
 
     public static String dxfText(Evaluation result) throws BookTrouble {
-        return TubeDxf.of(tube(result));
+        return result.air().isPresent() ? AirFiles.dxf(result.air().get().c()) : TubeDxf.of(tube(result));
     }
 
     private static TubeCase tube(Evaluation result) throws BookTrouble {
         return result.tube()
                 .map(TubePlan::c)
-                .orElseThrow(() -> new BookTrouble("Only a line of tube has straights and bends; this one is hose."));
+                .orElseThrow(() -> new BookTrouble("Only a line of tube has straights and bends; this job is "
+                        + result.job().kind().word() + "."));
     }
 
     /** Reads a table of straights and bends, or of points. */
@@ -150,7 +158,10 @@ public final class JobFiles {
     }
 
     /** The parts list as CSV. */
-    public static String partsText(Evaluation result) {
+    public static String partsText(Evaluation result) throws BookTrouble {
+        if (result.air().isPresent()) {
+            return AirFiles.partsCsv(result.air().get().c());
+        }
         return result.tube().isPresent()
                 ? PartsCsv.of(TubeParts.of(result.tube().get().c()))
                 : PartsCsv.of(result.plan());
@@ -162,9 +173,11 @@ public final class JobFiles {
     }
 
     public static byte[] handOverBytes(Evaluation result) throws BookTrouble {
-        if (result.job().isTube()) {
-            throw new BookTrouble(
-                    "A hand-over sheet is for a crimp shop; hand over a tube with its job sheet and template.");
+        if (result.job().kind() != LineKind.HOSE) {
+            throw new BookTrouble("A hand-over sheet is for a crimp shop; hand over "
+                    + (result.job().isAir()
+                            ? "an air main with its job sheet."
+                            : "a tube with its job sheet and template."));
         }
         try {
             return HandOverSheet.pdf(result, stamp(result.data()));
@@ -188,12 +201,58 @@ public final class JobFiles {
 
     public static String drawingText(Evaluation result) {
         Optional<TubeCase> tube = result.tube().map(TubePlan::c);
+        if (result.air().isPresent()) {
+            AirPlan air = result.air().get();
+            return DrawingSvg.of(
+                    MainDrawing.page(air.c(), air.findings(), TURN, TILT, Optional.empty()),
+                    result.job().title());
+        }
         return DrawingSvg.of(
                 tube.isPresent()
                         ? ShapeDrawing.page(tube.get(), TURN, TILT, Optional.empty())
                                 .orElseGet(() -> TubeStrip.page(result.tube().get()))
                         : LineStrip.page(result.plan()),
                 result.job().title());
+    }
+
+    private static AirCase air(Evaluation result) throws BookTrouble {
+        return result.air()
+                .map(AirPlan::c)
+                .orElseThrow(() -> new BookTrouble("Only an air main has this; this job is "
+                        + result.job().kind().word() + "."));
+    }
+
+    /** Writes the cut list of a main as CSV into a folder; gives the file. */
+    public static Path cuts(Evaluation result, Path folder) throws BookTrouble {
+        return write(
+                folder.resolve(name(result.job()) + "-cuts.csv"),
+                cutsText(result).getBytes(StandardCharsets.UTF_8));
+    }
+
+    public static String cutsText(Evaluation result) throws BookTrouble {
+        return AirFiles.cutsCsv(air(result));
+    }
+
+    /** Writes the network of a main as JSON into a folder; gives the file. */
+    public static Path network(Evaluation result, Path folder) throws BookTrouble {
+        return write(
+                folder.resolve(name(result.job()) + "-network.json"),
+                networkText(result).getBytes(StandardCharsets.UTF_8));
+    }
+
+    public static String networkText(Evaluation result) throws BookTrouble {
+        return AirFiles.networkJson(air(result));
+    }
+
+    /** Writes the drains of a main as a calendar into a folder; gives the file. */
+    public static Path drains(Evaluation result, Path folder, LocalDate from) throws BookTrouble {
+        return write(
+                folder.resolve(name(result.job()) + "-drains.ics"),
+                drainsText(result, from).getBytes(StandardCharsets.UTF_8));
+    }
+
+    public static String drainsText(Evaluation result, LocalDate from) throws BookTrouble {
+        return AirFiles.drains(air(result), result.job().id(), result.job().title(), from);
     }
 
     /** Writes bytes to a file by way of a neighbour that is moved into place. */

@@ -1,7 +1,6 @@
 package mellowflare.book.exchange;
 
 import java.util.List;
-import java.util.Locale;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.geometry.BentPath;
 import mellowflare.core.geometry.Drawing;
@@ -16,7 +15,6 @@ import mellowflare.core.tube.draw.BendTemplate;
 public final class TubeDxf {
     private static final double PIECE = Math.toRadians(3);
     private static final double APART = 50;
-    private final StringBuilder out = new StringBuilder();
 
     private TubeDxf() {}
 
@@ -27,32 +25,17 @@ public final class TubeDxf {
         if (c.path().isEmpty()) {
             throw new BookTrouble("This tube has no shape to draw yet: measure its way and name its bender.");
         }
-        TubeDxf dxf = new TubeDxf();
-        dxf.write(c, c.path().get());
-        return dxf.out.toString();
-    }
-
-    private void write(TubeCase c, BentPath path) {
-        pair(0, "SECTION").pair(2, "HEADER");
-        pair(9, "$ACADVER").pair(1, "AC1009");
-        pair(9, "$INSUNITS").pair(70, "4");
-        pair(0, "ENDSEC");
-        pair(0, "SECTION").pair(2, "TABLES");
-        pair(0, "TABLE").pair(2, "LAYER").pair(70, "3");
-        for (String layer : List.of("CENTRE_LINE", "CORNERS", "TEMPLATE")) {
-            pair(0, "LAYER").pair(2, layer).pair(70, "0").pair(62, "7").pair(6, "CONTINUOUS");
-        }
-        pair(0, "ENDTAB").pair(0, "ENDSEC");
-        pair(0, "SECTION").pair(2, "ENTITIES");
-        polyline("CENTRE_LINE", along(path));
-        polyline("CORNERS", path.corners());
+        BentPath path = c.path().get();
+        Dxf dxf = new Dxf(List.of("CENTRE_LINE", "CORNERS", "TEMPLATE"));
+        dxf.polyline("CENTRE_LINE", along(path));
+        dxf.polyline("CORNERS", path.corners());
         double below = path.corners().stream().mapToDouble(Vector::y).min().orElse(0) - APART;
         for (Drawing d : BendTemplate.of(c)) {
             below -= d.box().height();
-            flat(d, -d.box().left(), below - d.box().bottom());
+            flat(dxf, d, -d.box().left(), below - d.box().bottom());
             below -= APART;
         }
-        pair(0, "ENDSEC").pair(0, "EOF");
+        return dxf.done();
     }
 
     private static List<Vector> along(BentPath path) {
@@ -61,45 +44,22 @@ public final class TubeDxf {
                 .toList();
     }
 
-    private void polyline(String layer, List<Vector> points) {
-        pair(0, "POLYLINE").pair(8, layer).pair(66, "1").pair(70, "8").place(new Vector(0, 0, 0));
-        for (Vector v : points) {
-            pair(0, "VERTEX").pair(8, layer).pair(70, "32").place(v);
-        }
-        pair(0, "SEQEND").pair(8, layer);
-    }
-
-    private void flat(Drawing d, double dx, double dy) {
+    private static void flat(Dxf dxf, Drawing d, double dx, double dy) {
         for (Shape s : d.shapes()) {
             if (s instanceof Shape.Path p) {
                 for (int i = 1; i < p.points().size(); i++) {
-                    line(p.points().get(i - 1).plus(dx, dy), p.points().get(i).plus(dx, dy));
+                    dxf.line(
+                            "TEMPLATE",
+                            flat(p.points().get(i - 1), dx, dy),
+                            flat(p.points().get(i), dx, dy));
                 }
             } else if (s instanceof Shape.Label l) {
-                pair(0, "TEXT").pair(8, "TEMPLATE").place(new Vector(l.at().x() + dx, l.at().y() + dy, 0));
-                pair(40, "3.5").pair(1, l.text().replace("°", "%%d"));
+                dxf.text("TEMPLATE", flat(l.at(), dx, dy), 3.5, l.text());
             }
         }
     }
 
-    private void line(Point a, Point b) {
-        pair(0, "LINE").pair(8, "TEMPLATE").place(new Vector(a.x(), a.y(), 0));
-        pair(11, number(b.x())).pair(21, number(b.y())).pair(31, "0");
-    }
-
-    private TubeDxf place(Vector v) {
-        return pair(10, number(v.x())).pair(20, number(v.y())).pair(30, number(v.z()));
-    }
-
-    private static String number(double value) {
-        return String.format(Locale.ROOT, "%.6f", value);
-    }
-
-    private TubeDxf pair(int code, String value) {
-        out.append(String.format(Locale.ROOT, "%3d", code))
-                .append('\n')
-                .append(value)
-                .append('\n');
-        return this;
+    private static Vector flat(Point p, double dx, double dy) {
+        return new Vector(p.x() + dx, p.y() + dy, 0);
     }
 }

@@ -11,6 +11,7 @@ import java.util.Optional;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.advice.Practice;
 import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.air.AirMain;
 import mellowflare.core.connection.Body;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
@@ -51,6 +52,7 @@ import mellowflare.core.tube.TubeLine;
 /** Reads a job from a tree; every refusal names the field. */
 final class JobReader {
     private static final TubeJson TUBES = new TubeJson(JsonNodeFactory.instance);
+    private static final AirJson AIR = new AirJson(JsonNodeFactory.instance);
     private static final PlaceJson PLACES = new PlaceJson(JsonNodeFactory.instance);
 
     Job read(JsonNode root) throws BookTrouble {
@@ -77,6 +79,7 @@ final class JobReader {
                     f.maybeWord("kind", LineKind.class).orElse(LineKind.HOSE),
                     line(f.object("line")),
                     f.has("tube") ? TUBES.read(f.object("tube")) : TubeLine.NEW,
+                    f.has("air") ? AIR.read(f.object("air")) : AirMain.NEW,
                     made(f.object("made")));
         } catch (IllegalArgumentException e) {
             throw new BookTrouble("The job cannot be right: " + e.getMessage() + ".", e);

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import mellowflare.core.air.AirMain;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.fluid.PressureBasis;
 import mellowflare.core.fluid.Service;
@@ -44,6 +45,9 @@ final class JobWriter {
         n.set("line", line(job.line()));
         if (!job.tube().equals(TubeLine.NEW)) {
             n.set("tube", new TubeJson(nodes).write(job.tube()));
+        }
+        if (!job.air().equals(AirMain.NEW)) {
+            n.set("air", new AirJson(nodes).write(job.air()));
         }
         n.set("made", made(job.log()));
         return n;

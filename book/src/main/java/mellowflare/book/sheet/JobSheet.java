@@ -20,7 +20,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 /** The job sheet: drawing, figures, sealing, findings, steps with what was done. */
 public final class JobSheet {
     private static final String DEFERS =
-            "Local codes, the makers of hose and ends, and licensed practice come before this sheet.";
+            "Local codes, the makers of pipe, hose and ends, and licensed practice come before this sheet.";
 
     private final Evaluation result;
     private final UnitSystem units;
@@ -60,7 +60,11 @@ public final class JobSheet {
         }
         page.text("Left off: " + result.leftOff(), 10, 0, false, 0.37f);
         page.rule();
-        if (result.tube().isPresent()) {
+        if (result.air().isPresent()) {
+            AirSheetPart air = new AirSheetPart(result.air().get());
+            air.pictures(page);
+            air.figures(page);
+        } else if (result.tube().isPresent()) {
             TubeSheetPart tube = new TubeSheetPart(result.tube().get());
             tube.pictures(page);
             readings(page, "Way of the tube");

@@ -10,6 +10,7 @@ import mellowflare.book.tag.TagFacts;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.hose.HosePlan;
 import mellowflare.core.job.Evaluation;
+import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -57,19 +58,20 @@ public final class TagSheet {
         List<String> lines = new ArrayList<>();
         lines.add(facts.machine());
         lines.add(facts.hose().isEmpty() ? e.job().kind().word() + " open" : facts.hose());
-        lines.add("A " + facts.endA());
-        lines.add("B " + facts.endB());
-        lines.add((e.job().isTube() ? "developed " : "overall ")
+        boolean air = e.job().isAir();
+        lines.add((air ? "from " : "A ") + facts.endA());
+        lines.add((air ? "tightest " : "B ") + facts.endB());
+        lines.add((air ? "pipe " : e.job().isTube() ? "developed " : "overall ")
                 + facts.overallMm()
                         .map(mm -> LengthFormat.both(Length.ofMm(mm), e.job().units()))
                         .orElse("open"));
         facts.clock().ifPresent(c -> lines.add("clock " + LengthFormat.decimal(c, 1, 0) + "° from A, clockwise"));
-        plan.c()
-                .service()
-                .working()
+        (air ? facts.workingBar().map(GaugePressure::ofBar) : plan.c().service().working())
                 .ifPresent(p -> lines.add("works at "
                         + mellowflare.core.advice.Figure.of(p).text(e.job().units())
-                        + plan.c().fluid().map(f -> ", " + f.name()).orElse("")));
+                        + (air
+                                ? ", air"
+                                : plan.c().fluid().map(f -> ", " + f.name()).orElse(""))));
         lines.add(facts.proofed().isEmpty() ? "not proof tested" : "proof " + facts.proofed());
         lines.add(facts.made().isEmpty() ? "not made yet" : "made " + facts.made());
         return lines;

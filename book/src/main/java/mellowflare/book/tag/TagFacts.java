@@ -5,8 +5,12 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Comparator;
 import java.util.Optional;
 import mellowflare.book.BookTrouble;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.demand.Compressor;
+import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.hose.HosePlan;
 import mellowflare.core.hose.Side;
 import mellowflare.core.job.Evaluation;
@@ -51,11 +55,31 @@ public record TagFacts(
     private static final String MARK = "mellow-flare-tag";
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
+    /** Of a main: what it is made of, its compressor and its tightest outlet in the place of the ends. */
+    private static TagFacts ofMain(Evaluation e, AirCase c) {
+        return new TagFacts(
+                e.job().id(),
+                e.job().title(),
+                e.job().machine(),
+                c.system().map(PipeSystem::name).orElse(""),
+                c.compressor().map(Compressor::name).orElse(""),
+                c.together().tight().orElse(""),
+                Optional.of(c.pipeLength().mm()).filter(l -> l > 0),
+                Optional.empty(),
+                Optional.empty(),
+                c.compressor().map(k -> k.cutOut().bar()),
+                "air",
+                proofed(e, "pump"),
+                made(e));
+    }
+
     /** The facts of a job as it stands. */
     public static TagFacts of(Evaluation e) {
+        if (e.air().isPresent()) {
+            return ofMain(e, e.air().get().c());
+        }
         HosePlan plan = e.plan();
         Optional<TubeCase> tube = e.tube().map(TubePlan::c);
-        boolean done = e.bench().next().isEmpty() && !e.job().log().entries().isEmpty();
         return new TagFacts(
                 e.job().id(),
                 e.job().title(),
@@ -76,18 +100,29 @@ public record TagFacts(
                                 .map(a -> a.degrees()),
                 plan.c().service().working().map(p -> p.bar()),
                 plan.c().fluid().map(f -> f.id()).orElse(""),
-                e.job()
-                        .log()
-                        .entry(tube.isPresent() ? "test" : "proof")
-                        .map(x -> String.join(", ", x.figures().values()))
-                        .orElse(""),
-                done
-                        ? e.job().log().entries().stream()
-                                .map(StepEntry::at)
-                                .max(java.util.Comparator.naturalOrder())
-                                .map(at -> at.toString().substring(0, 10))
-                                .orElse("")
-                        : "");
+                proofed(e, tube.isPresent() ? "test" : "proof"),
+                made(e));
+    }
+
+    /** The day its last step was ticked; blank while it is not made. */
+    private static String made(Evaluation e) {
+        boolean done = e.bench().next().isEmpty() && !e.job().log().entries().isEmpty();
+        return done
+                ? e.job().log().entries().stream()
+                        .map(StepEntry::at)
+                        .max(Comparator.naturalOrder())
+                        .map(at -> at.toString().substring(0, 10))
+                        .orElse("")
+                : "";
+    }
+
+    /** What was written down at the test. */
+    private static String proofed(Evaluation e, String step) {
+        return e.job()
+                .log()
+                .entry(step)
+                .map(x -> String.join(", ", x.figures().values()))
+                .orElse("");
     }
 
     private static String part(Side side) {

@@ -44,7 +44,7 @@ class KittiwakeSlipTest {
 
     @Test
     void testOneJobIsHalfMadeOneNotBegunAndOneStops() {
-        assertThat(demo).hasSize(13);
+        assertThat(demo).hasSize(15);
         assertThat(slew.leftOff()).startsWith("step 6 of");
         assertThat(slew.plan().stops()).isFalse();
         assertThat(winch.leftOff()).isEqualTo("not begun");

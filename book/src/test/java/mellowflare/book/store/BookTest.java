@@ -110,7 +110,7 @@ class BookTest {
     void testSearchFindsAllWordsAnywhereInTheJob() throws BookTrouble {
         try (Book book = Book.open(folder)) {
             KittiwakeSlip.fill(book, Jobs.DATA, NOW);
-            assertThat(book.jobs("")).hasSize(13);
+            assertThat(book.jobs("")).hasSize(15);
             assertThat(book.jobs("SLEW")).hasSize(1);
             assertThat(book.jobs("kc08-b08m")).hasSize(1);
             assertThat(book.jobs("dunlin maren")).hasSize(2);
@@ -124,11 +124,11 @@ class BookTest {
     void testTheDemoFillsAnEmptyBookAndNoOther() throws BookTrouble {
         try (Book book = Book.open(folder)) {
             KittiwakeSlip.fillIfEmpty(book, Jobs.DATA, NOW);
-            assertThat(book.jobs("")).hasSize(13);
+            assertThat(book.jobs("")).hasSize(15);
             Job one = book.job(book.jobs("").get(0).id()).orElseThrow();
             book.save(one.withTitle("Renamed"), "", "renamed", "Maren", NOW);
             KittiwakeSlip.fillIfEmpty(book, Jobs.DATA, NOW);
-            assertThat(book.jobs("")).hasSize(13);
+            assertThat(book.jobs("")).hasSize(15);
             assertThat(book.job(one.id()).orElseThrow().title()).isEqualTo("Renamed");
         }
     }

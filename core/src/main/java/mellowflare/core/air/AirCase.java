@@ -25,14 +25,17 @@ import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
 import mellowflare.core.air.water.Water;
+import mellowflare.core.flow.hold.HoldTest;
 import mellowflare.core.flow.network.AirNetwork;
 import mellowflare.core.flow.network.NetworkFlow;
 import mellowflare.core.flow.network.NetworkSolver;
+import mellowflare.core.measure.AirReference;
 import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.PressureDifference;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.measure.Volume;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.reference.ReferenceData;
 
@@ -252,6 +255,46 @@ public record AirCase(
         return together.flow()
                 .node(spot)
                 .map(n -> n.pressure().gauge(main.shop().barometer()));
+    }
+
+    /** What is shut in when the main is held: its pipes and hoses, and the receivers where they are not shut off. */
+    public Volume shutIn() {
+        Volume v = Volume.ofLitres(0);
+        for (Sized s : sized) {
+            if (s.bore().isPresent()) {
+                v = v.plus(Volume.ofBore(s.bore().get(), s.run().length()));
+            }
+        }
+        if (main.held().receiver()) {
+            for (Compressor k : feeds.values()) {
+                v = v.plus(k.receiver());
+            }
+        }
+        return v;
+    }
+
+    /** The hold test; empty while there are no two readings in order, or nothing is shut in. */
+    public Optional<HoldTest.Result> heldResult() {
+        if (main.held().readings().size() < 2 || !(shutIn().litres() > 0)) {
+            return Optional.empty();
+        }
+        return Optional.of(new HoldTest(
+                        main.held().readings(),
+                        shutIn(),
+                        main.shop().barometer(),
+                        main.held().gaugeStep(),
+                        main.held().allowed())
+                .result());
+    }
+
+    /** What a leak costs in a year of standing under pressure day and night, in the catalogue's money; empty without a compressor. */
+    public Optional<Double> yearly(FreeAir leak) {
+        return compressor()
+                .map(k -> leak.in(AirReference.ISO1217).litresPerMinute()
+                        * 0.06
+                        * 8760
+                        * k.kilowattHoursPerCubicMetre()
+                        * main.use().kilowattHour());
     }
 
     /** Total length of rigid pipe, centre to centre. */

@@ -20,6 +20,7 @@ import mellowflare.core.measure.Length;
  * @param fall of the level runs: so many mm on a metre, 0 to 50
  * @param use how the air is used
  * @param making how it is cut and hung
+ * @param held the hold test of the finished main
  */
 public record AirMain(
         Shop shop,
@@ -31,7 +32,8 @@ public record AirMain(
         Optional<String> dropSize,
         double fall,
         Use use,
-        Making making) {
+        Making making,
+        Held held) {
     /** One in a hundred. */
     public static final double USUAL_FALL = 10;
 
@@ -47,7 +49,8 @@ public record AirMain(
             Optional.empty(),
             USUAL_FALL,
             Use.USUAL,
-            Making.USUAL);
+            Making.USUAL,
+            Held.NOT_YET);
 
     public AirMain {
         pieces = List.copyOf(pieces);
@@ -60,19 +63,19 @@ public record AirMain(
     }
 
     public AirMain withShop(Shop s) {
-        return new AirMain(s, plant, station, pieces, system, size, dropSize, fall, use, making);
+        return new AirMain(s, plant, station, pieces, system, size, dropSize, fall, use, making, held);
     }
 
     public AirMain withPlant(Plant p) {
-        return new AirMain(shop, p, station, pieces, system, size, dropSize, fall, use, making);
+        return new AirMain(shop, p, station, pieces, system, size, dropSize, fall, use, making, held);
     }
 
     public AirMain withStation(Station s) {
-        return new AirMain(shop, plant, s, pieces, system, size, dropSize, fall, use, making);
+        return new AirMain(shop, plant, s, pieces, system, size, dropSize, fall, use, making, held);
     }
 
     public AirMain withPieces(List<Piece> p) {
-        return new AirMain(shop, plant, station, p, system, size, dropSize, fall, use, making);
+        return new AirMain(shop, plant, station, p, system, size, dropSize, fall, use, making, held);
     }
 
     /** Of another system; sizes are chosen anew, as names of sizes differ between systems. */
@@ -89,7 +92,8 @@ public record AirMain(
                         Optional.empty(),
                         fall,
                         use,
-                        making);
+                        making,
+                        held);
     }
 
     private static Piece withoutSize(Piece p) {
@@ -106,23 +110,27 @@ public record AirMain(
     }
 
     public AirMain withSize(Optional<String> s) {
-        return new AirMain(shop, plant, station, pieces, system, s, dropSize, fall, use, making);
+        return new AirMain(shop, plant, station, pieces, system, s, dropSize, fall, use, making, held);
     }
 
     public AirMain withDropSize(Optional<String> s) {
-        return new AirMain(shop, plant, station, pieces, system, size, s, fall, use, making);
+        return new AirMain(shop, plant, station, pieces, system, size, s, fall, use, making, held);
     }
 
     public AirMain withFall(double mmPerMetre) {
-        return new AirMain(shop, plant, station, pieces, system, size, dropSize, mmPerMetre, use, making);
+        return new AirMain(shop, plant, station, pieces, system, size, dropSize, mmPerMetre, use, making, held);
     }
 
     public AirMain withUse(Use u) {
-        return new AirMain(shop, plant, station, pieces, system, size, dropSize, fall, u, making);
+        return new AirMain(shop, plant, station, pieces, system, size, dropSize, fall, u, making, held);
     }
 
     public AirMain withMaking(Making m) {
-        return new AirMain(shop, plant, station, pieces, system, size, dropSize, fall, use, m);
+        return new AirMain(shop, plant, station, pieces, system, size, dropSize, fall, use, m, held);
+    }
+
+    public AirMain withHeld(Held h) {
+        return new AirMain(shop, plant, station, pieces, system, size, dropSize, fall, use, making, h);
     }
 
     /** With one piece more at a place of the walk. */

@@ -17,6 +17,8 @@ import mellowflare.core.air.layout.Outlet;
 import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.layout.TakeOff;
 import mellowflare.core.air.layout.Turn;
+import mellowflare.core.flow.hold.HoldTest;
+import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.UnitSystem;
@@ -94,6 +96,19 @@ class EveryAirRuleTest {
         starved.add(4, tight);
         all.add(small.withPieces(starved));
         all.add(AirSamples.comb(120));
+        for (double drop : new double[] {0, 0.004, 3}) {
+            all.add(small.withHeld(Held.NOT_YET
+                    .withReadings(List.of(
+                            new HoldTest.Reading(0, GaugePressure.ofBar(8), Optional.empty()),
+                            new HoldTest.Reading(
+                                    drop > 1 ? 60 : 7200, GaugePressure.ofBar(8 - drop), Optional.empty())))
+                    .withReceiver(drop < 1)));
+        }
+        all.add(small.withHeld(Held.NOT_YET
+                .withReadings(List.of(
+                        new HoldTest.Reading(0, GaugePressure.ofBar(8), Optional.empty()),
+                        new HoldTest.Reading(5, GaugePressure.ofBar(8), Optional.empty())))
+                .withReceiver(true)));
         return all;
     }
 

@@ -41,7 +41,7 @@ public record Fall(Way way, Map<String, Double> heights, List<String> holding) {
      * @param perMetre fall (mm per m)
      */
     public static Fall of(Walked walked, Joints joints, Way way, double perMetre) {
-        Map<String, Double> along = along(walked, joints);
+        Map<String, Double> along = along(joints);
         double sign = way == Way.FAR ? -1 : way == Way.BACK ? 1 : 0;
         Map<String, Double> heights = new HashMap<>();
         walked.spots()
@@ -51,7 +51,7 @@ public record Fall(Way way, Map<String, Double> heights, List<String> holding) {
     }
 
     /** How far every place lies from the nearest feed, counted along level runs only (mm). */
-    private static Map<String, Double> along(Walked walked, Joints joints) {
+    private static Map<String, Double> along(Joints joints) {
         Map<String, Double> best = new HashMap<>();
         PriorityQueue<Step> open = new PriorityQueue<>(Comparator.comparingDouble(Step::along));
         open.add(new Step(Walked.START, 0));

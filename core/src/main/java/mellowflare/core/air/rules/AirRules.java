@@ -27,6 +27,7 @@ public final class AirRules {
             new PiecesCanBeCut(),
             new GrowsInWarmth(),
             new StaysInRoom(),
+            new HeldTight(),
             new LeaksCost());
 
     private AirRules() {}

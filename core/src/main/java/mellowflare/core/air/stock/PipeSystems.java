@@ -17,13 +17,11 @@ public final class PipeSystems {
     private static final double USUAL_FACTOR = 0.02;
 
     private final List<PipeSystem> systems;
-    private final List<PipeSize> sizes;
     private final Map<Fitting, Double> losses;
     private final Map<String, List<PipeSize>> bySystem = new HashMap<>();
 
     private PipeSystems(List<PipeSystem> systems, List<PipeSize> sizes, Map<Fitting, Double> losses) {
         this.systems = systems;
-        this.sizes = sizes;
         this.losses = losses;
         systems.forEach(s -> bySystem.put(
                 s.id(), sizes.stream().filter(z -> z.system().equals(s.id())).toList()));

@@ -1,0 +1,363 @@
+package mellowflare.app.air;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import mellowflare.app.desk.Desk;
+import mellowflare.app.entry.FieldState;
+import mellowflare.app.line.AboveZero;
+import mellowflare.core.advice.School;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.advice.Schools;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.AirMain;
+import mellowflare.core.air.AirPlan;
+import mellowflare.core.air.Making;
+import mellowflare.core.air.Plant;
+import mellowflare.core.air.Shop;
+import mellowflare.core.air.Use;
+import mellowflare.core.air.demand.AirHouse;
+import mellowflare.core.air.demand.AirTool;
+import mellowflare.core.air.demand.Compressor;
+import mellowflare.core.air.draw.MainDrawing;
+import mellowflare.core.air.stock.PipeSize;
+import mellowflare.core.air.stock.PipeSystem;
+import mellowflare.core.air.stock.PipeSystems;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.LineKind;
+import mellowflare.core.measure.AbsolutePressure;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.PressureDifference;
+import mellowflare.core.measure.QuantityText;
+import mellowflare.core.measure.Temperature;
+import mellowflare.core.measure.UnitSystem;
+
+/** A workshop main without a window: what it is made of, its compressor, room and use. The walk is in {@link WalkModel}. */
+public final class AirModel {
+    private static final double FIRST_TURN = 28;
+    private static final double FIRST_TILT = 30;
+
+    private final Desk desk;
+    private final FieldState<Length> roomLength = AboveZero.field();
+    private final FieldState<Length> roomWidth = AboveZero.field();
+    private final FieldState<Length> roomHeight = AboveZero.field();
+    private final FieldState<Temperature> roomAir = new FieldState<>(
+            (t, u) -> QuantityText.temperature(t, Optional.of(u == UnitSystem.METRIC ? "C" : "F")), (v, u) -> "");
+    private final FieldState<Double> humidity = Numbers.field("Humidity", 0, 100, "% of what it can hold");
+    private final FieldState<Double> barometer = Numbers.field("A barometer", 400, 1200, "mbar absolute");
+    private final FieldState<Double> lost = Numbers.field("What dryer and filters take", 0, 5, "bar");
+    private final FieldState<Length> toEars = AboveZero.field();
+    private final FieldState<Double> fall = Numbers.field("A fall", 0, 50, "mm on a metre");
+    private final FieldState<Double> leak = Numbers.field("The share that leaks", 0, 100, "% of the use");
+    private final FieldState<Double> growth = Numbers.field("Growth", 0, 300, "% of the use");
+    private final FieldState<Double> hours = Numbers.field("A working day", 0.1, 24, "hours");
+    private final FieldState<Double> days = Numbers.field("A working year", 1, 366, "days");
+    private final FieldState<Double> kilowattHour = Numbers.field("The price", 0, 1000, "a kilowatt-hour");
+    private final FieldState<Double> drained = Numbers.field("The time between drainings", 1, 90, "days");
+    private final FieldState<Length> kerf = AboveZero.orZero();
+    private final FieldState<Length> rod = AboveZero.orZero();
+    private double turn = FIRST_TURN;
+    private double tilt = FIRST_TILT;
+
+    public AirModel(Desk desk) {
+        this.desk = desk;
+        roomLength.onChange(this::roomSize);
+        roomWidth.onChange(this::roomSize);
+        roomHeight.onChange(this::roomSize);
+        roomAir.onChange(() -> shop("room air", s -> s.withAir(roomAir.value().orElse(Shop.USUAL.air()))));
+        humidity.onChange(() -> shop(
+                "humidity",
+                s -> s.withHumidity(humidity.value().map(v -> v / 100).orElse(Shop.USUAL.humidity()))));
+        barometer.onChange(() -> shop(
+                "barometer",
+                s -> s.withBarometer(barometer
+                        .value()
+                        .map(v -> AbsolutePressure.ofBar(v / 1000))
+                        .orElse(Shop.USUAL.barometer()))));
+        lost.onChange(() -> plant(
+                "dryer and filters",
+                p -> p.withLost(PressureDifference.ofBar(lost.value().orElse(0.0)))));
+        toEars.onChange(() -> plant("distance to ears", p -> p.withToEars(toEars.value())));
+        fall.onChange(() -> main("fall", m -> m.withFall(fall.value().orElse(AirMain.USUAL_FALL))));
+        use(leak, "leaks", (u, v) -> u.withLeak(v / 100), u -> u.leak() * 100);
+        use(growth, "growth", (u, v) -> u.withGrowth(v / 100), u -> u.growth() * 100);
+        use(hours, "hours a day", Use::withHours, Use::hoursADay);
+        use(days, "days a year", (u, v) -> u.withDays((int) Math.round(v)), u -> (double) u.daysAYear());
+        use(kilowattHour, "price of energy", Use::withKilowattHour, Use::kilowattHour);
+        use(drained, "drained every", (u, v) -> u.withDrainedEvery((int) Math.round(v)), u ->
+                (double) u.drainedEvery());
+        kerf.onChange(() -> making(
+                "kerf", m -> m.withKerf(kerf.value().filter(k -> k.mm() <= 20).orElse(Making.USUAL.kerf()))));
+        rod.onChange(() -> making(
+                "rods", m -> m.withRod(rod.value().filter(r -> r.mm() <= 10_000).orElse(Making.USUAL.rod()))));
+        desk.currentProperty().addListener((o, was, now) -> refresh());
+        refresh();
+    }
+
+    private void use(
+            FieldState<Double> field, String what, BiFunction<Use, Double, Use> with, Function<Use, Double> usual) {
+        field.onChange(() ->
+                main(what, m -> m.withUse(with.apply(m.use(), field.value().orElse(usual.apply(Use.USUAL))))));
+    }
+
+    private void roomSize() {
+        shop("measures of the room", s -> s.withSize(roomLength.value(), roomWidth.value(), roomHeight.value()));
+    }
+
+    public ReadOnlyObjectProperty<Evaluation> currentProperty() {
+        return desk.currentProperty();
+    }
+
+    Desk desk() {
+        return desk;
+    }
+
+    /** Whether the open job is an air main. */
+    public boolean isAir() {
+        return desk.job().isAir();
+    }
+
+    /** Makes the open job an air main; what it was is kept beside. */
+    public void makeAir() {
+        desk.change("air main", "", j -> j.withKind(LineKind.AIR));
+    }
+
+    public AirPlan plan() {
+        return desk.current().air().orElseThrow();
+    }
+
+    public AirCase c() {
+        return plan().c();
+    }
+
+    public AirMain line() {
+        return desk.job().air();
+    }
+
+    public UnitSystem units() {
+        return desk.units();
+    }
+
+    // --- fields ---
+
+    public FieldState<Length> roomLength() {
+        return roomLength;
+    }
+
+    public FieldState<Length> roomWidth() {
+        return roomWidth;
+    }
+
+    public FieldState<Length> roomHeight() {
+        return roomHeight;
+    }
+
+    public FieldState<Temperature> roomAir() {
+        return roomAir;
+    }
+
+    public FieldState<Double> humidity() {
+        return humidity;
+    }
+
+    public FieldState<Double> barometer() {
+        return barometer;
+    }
+
+    public FieldState<Double> lost() {
+        return lost;
+    }
+
+    public FieldState<Length> toEars() {
+        return toEars;
+    }
+
+    public FieldState<Double> fall() {
+        return fall;
+    }
+
+    public FieldState<Double> leak() {
+        return leak;
+    }
+
+    public FieldState<Double> growth() {
+        return growth;
+    }
+
+    public FieldState<Double> hours() {
+        return hours;
+    }
+
+    public FieldState<Double> days() {
+        return days;
+    }
+
+    public FieldState<Double> kilowattHour() {
+        return kilowattHour;
+    }
+
+    public FieldState<Double> drained() {
+        return drained;
+    }
+
+    public FieldState<Length> kerf() {
+        return kerf;
+    }
+
+    public FieldState<Length> rod() {
+        return rod;
+    }
+
+    // --- choices ---
+
+    public List<PipeSystem> systems() {
+        return desk.data().get(PipeSystems.KEY).all();
+    }
+
+    public Optional<PipeSystem> system() {
+        return line().system().flatMap(desk.data().get(PipeSystems.KEY)::find);
+    }
+
+    /** Takes a system, with its middle size to begin with. */
+    public void system(PipeSystem s) {
+        main("pipe", m -> {
+            AirMain other = m.withSystem(Optional.of(s.id()));
+            List<PipeSize> sizes = desk.data().get(PipeSystems.KEY).sizes(s.id());
+            return other.size().isPresent() || sizes.isEmpty()
+                    ? other
+                    : other.withSize(Optional.of(sizes.get(sizes.size() / 2).size()));
+        });
+    }
+
+    public List<PipeSize> sizes() {
+        return line().system().map(desk.data().get(PipeSystems.KEY)::sizes).orElse(List.of());
+    }
+
+    public void size(Optional<String> size) {
+        main("size of the main", m -> m.withSize(size));
+    }
+
+    public void dropSize(Optional<String> size) {
+        main("size of the drops", m -> m.withDropSize(size));
+    }
+
+    public List<Compressor> compressors() {
+        return desk.data().get(AirHouse.KEY).compressors();
+    }
+
+    public void compressor(Compressor c) {
+        plant("compressor", p -> p.withCompressor(Optional.of(c.id())));
+    }
+
+    public List<AirTool> tools() {
+        return desk.data().get(AirHouse.KEY).tools();
+    }
+
+    public void place(Plant.Place place) {
+        plant("place of the compressor", p -> p.withPlace(place));
+    }
+
+    public void freshAir(Optional<Boolean> is) {
+        plant("cool air", p -> p.withFreshAir(is));
+    }
+
+    public void drain(Optional<Boolean> is) {
+        plant("reach of the drain", p -> p.withDrain(is));
+    }
+
+    public void hung(Making.Hung hung) {
+        making("what it hangs from", m -> m.withHung(hung));
+    }
+
+    public void trim(boolean trim) {
+        making("trimmed bars", m -> m.withTrim(trim));
+    }
+
+    public void parcel(boolean parcel) {
+        making("how bars come", m -> m.withParcel(parcel));
+    }
+
+    public void old(List<Making.OldBar> old) {
+        making("bars at hand", m -> m.withOld(old));
+    }
+
+    // --- schools ---
+
+    public List<School> schools(SchoolTopic topic) {
+        return desk.data().get(Schools.KEY).of(topic);
+    }
+
+    public School school(SchoolTopic topic) {
+        return desk.data().get(Schools.KEY).chosen(topic, desk.job().practice());
+    }
+
+    public void school(School s) {
+        desk.change(s.topic().word(), "", j -> j.withPractice(j.practice().with(s.topic(), s.id())));
+    }
+
+    // --- the picture ---
+
+    /** Turns the picture; it never tips over. */
+    public void turn(double right, double down) {
+        turn = (turn + right + 360) % 360;
+        tilt = Math.max(0, Math.min(90, tilt + down));
+    }
+
+    /** The main in its room. */
+    public Drawing drawing(AirCase shown, Optional<String> chosen) {
+        return MainDrawing.page(shown, plan().findings(), turn, tilt, chosen);
+    }
+
+    void main(String what, UnaryOperator<AirMain> change) {
+        desk.change(what, "air" + what, j -> j.withAir(change.apply(j.air())));
+    }
+
+    private void shop(String what, UnaryOperator<Shop> change) {
+        main(what, m -> m.withShop(change.apply(m.shop())));
+    }
+
+    private void plant(String what, UnaryOperator<Plant> change) {
+        main(what, m -> m.withPlant(change.apply(m.plant())));
+    }
+
+    private void making(String what, UnaryOperator<Making> change) {
+        main(what, m -> m.withMaking(change.apply(m.making())));
+    }
+
+    private void refresh() {
+        AirMain m = line();
+        UnitSystem u = units();
+        show(roomLength, m.shop().length(), u);
+        show(roomWidth, m.shop().width(), u);
+        show(roomHeight, m.shop().height(), u);
+        show(toEars, m.plant().toEars(), u);
+        show(kerf, Optional.of(m.making().kerf()), u);
+        show(rod, Optional.of(m.making().rod()), u);
+        Temperature t = m.shop().air();
+        roomAir.show(
+                u == UnitSystem.METRIC ? Numbers.text(t.celsius()) : Numbers.text(t.fahrenheit()), Optional.of(t), u);
+        number(humidity, m.shop().humidity() * 100, u);
+        number(barometer, m.shop().barometer().bar() * 1000, u);
+        number(lost, m.plant().lost().bar(), u);
+        number(fall, m.fall(), u);
+        number(leak, m.use().leak() * 100, u);
+        number(growth, m.use().growth() * 100, u);
+        number(hours, m.use().hoursADay(), u);
+        number(days, m.use().daysAYear(), u);
+        number(kilowattHour, m.use().kilowattHour(), u);
+        number(drained, m.use().drainedEvery(), u);
+    }
+
+    private static void show(FieldState<Length> field, Optional<Length> value, UnitSystem units) {
+        field.show(value.map(v -> LengthFormat.figure(v, units)).orElse(""), value, units);
+    }
+
+    private static void number(FieldState<Double> field, double value, UnitSystem units) {
+        field.show(Numbers.text(value), Optional.of(value), units);
+    }
+}

@@ -1,0 +1,373 @@
+package mellowflare.app.air;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.ChoiceRow;
+import mellowflare.app.entry.FigureBox;
+import mellowflare.app.entry.Text;
+import mellowflare.app.entry.WordCell;
+import mellowflare.app.line.FindingList;
+import mellowflare.app.line.KindChoice;
+import mellowflare.app.line.LeafRow;
+import mellowflare.app.line.LineModel;
+import mellowflare.app.line.Slip;
+import mellowflare.app.line.TurnByHand;
+import mellowflare.app.look.Look;
+import mellowflare.app.paint.DrawingPane;
+import mellowflare.app.shell.Page;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.School;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.AirPlan;
+import mellowflare.core.air.Together;
+import mellowflare.core.air.draw.BarStrips;
+import mellowflare.core.air.draw.DayPlot;
+import mellowflare.core.air.stock.PipeSize;
+import mellowflare.core.air.stock.PipeSystem;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+
+/** The page of Air: the main in its room, what is worked on, and what was judged. */
+public final class AirView implements Page {
+    private final AirModel model;
+    private final WalkModel walk;
+    private final AirWork work;
+    private final BorderPane page = new BorderPane();
+    private final BorderPane body = new BorderPane();
+    private final StackPane whole = new StackPane();
+    private final DrawingPane room = new DrawingPane(new Insets(46, 30, 18, 24), 12);
+    private final DrawingPane flat = new DrawingPane(new Insets(52, 30, 14, 30), 12);
+    private final StackPane ground = new StackPane();
+    private final StackPane under = new StackPane();
+    private final LeafRow leaves;
+    private final WalkPane walkPane;
+    private final ToolsPane tools;
+    private final SizesPane sizes;
+    private final DayPane day;
+    private final WaterPane water;
+    private final CutPane cut;
+    private final TestPane test;
+    private final FilesPane files;
+    private final FindingList findings = new FindingList();
+    private final ComboBox<PipeSystem> system = new ComboBox<>();
+    private final VBox sizeChoices = new VBox(4);
+    private final ChoiceRow<School> small;
+    private final FigureBox tightest = new FigureBox();
+    private final FigureBox need = new FigureBox();
+    private final FigureBox pipe = new FigureBox();
+    private final FigureBox third = new FigureBox();
+    private final FigureBox judged = new FigureBox();
+    private final Node notAir;
+    private AirLeaf leaf = AirLeaf.WALK;
+    private List<PipeSize> offered = List.of();
+    private boolean showing;
+
+    public AirView(AirModel model, WalkModel walk, AirWork work, HeldModel held, LineModel line, Look look) {
+        this.model = model;
+        this.walk = walk;
+        this.work = work;
+        this.leaves = new LeafRow(
+                Arrays.stream(AirLeaf.values()).map(l -> "AIR-" + l.name()).toList(),
+                Arrays.stream(AirLeaf.values()).map(AirLeaf::word).toList(),
+                i -> turnTo(AirLeaf.values()[i]));
+        this.walkPane = new WalkPane(walk, this::drawn);
+        this.tools = new ToolsPane(model, walk, work);
+        this.sizes = new SizesPane(model, work);
+        this.day = new DayPane(model, work);
+        this.water = new WaterPane(model);
+        this.cut = new CutPane(model, work);
+        this.test = new TestPane(model, held);
+        this.files = new FilesPane(model);
+        this.small = new ChoiceRow<>(
+                "small shop",
+                model.schools(SchoolTopic.AIR_SMALL_SHOP),
+                School::name,
+                s -> null,
+                false,
+                s -> s.ifPresent(model::school));
+        this.notAir = notAir();
+        dress(room, look, "air-room", "The main in its room: drag or use the arrow keys to turn it");
+        dress(flat, look, "air-flat", "The day, or the bars");
+        TurnByHand.on(room, (right, down) -> {
+            model.turn(right, down);
+            drawn();
+        });
+        walk.onDraft(() -> {
+            walkPane.refresh();
+            drawn();
+        });
+        work.onChange(this::refresh);
+        page.setCenter(left());
+        page.setRight(slip(line));
+        page.setBottom(figures());
+        model.currentProperty().addListener((o, was, now) -> {
+            if (isOpen()) {
+                lay();
+                refresh();
+            }
+        });
+        turnTo(AirLeaf.WALK);
+        lay();
+    }
+
+    private static void dress(DrawingPane pane, Look look, String id, String words) {
+        pane.setId(id);
+        pane.inkProperty().bind(look.ink());
+        pane.textScaleProperty().bind(look.scale());
+        pane.setAccessibleText(words);
+    }
+
+    /** Stands here while the open job is a line and no main. */
+    private Node notAir() {
+        VBox box = new VBox(
+                10,
+                Text.of("The open job is a line, no air main.", "slip-heading"),
+                Text.of("What was said of the line is kept beside the main, should it be one after all.", "soft"),
+                Press.quiet("make it an air main", model::makeAir));
+        box.setId("not-air");
+        box.setAlignment(Pos.CENTER);
+        return box;
+    }
+
+    private void lay() {
+        Node now = model.isAir() ? page : notAir;
+        if (!whole.getChildren().equals(List.of(now))) {
+            whole.getChildren().setAll(now);
+            whole.applyCss();
+            whole.layout();
+        }
+    }
+
+    private Node left() {
+        ground.getStyleClass().addAll("drawing-ground", "tube-ground");
+        under.getStyleClass().add("under-drawing");
+        under.setAlignment(Pos.TOP_LEFT);
+        body.setCenter(ground);
+        StackPane over = new StackPane(body, leaves);
+        StackPane.setAlignment(leaves, Pos.TOP_LEFT);
+        page.addEventFilter(KeyEvent.KEY_PRESSED, leaves::key);
+        return Text.page(over);
+    }
+
+    private Node slip(LineModel line) {
+        system.getItems().setAll(model.systems());
+        WordCell.dress(system, s -> s.name() + (s.rated() ? "" : ": never"), "say what the main is made of");
+        system.setId("air-system");
+        system.setMaxWidth(Double.MAX_VALUE);
+        system.setAccessibleText("What the main is made of");
+        system.valueProperty().addListener((o, was, now) -> {
+            if (!showing && now != null) {
+                model.system(now);
+            }
+        });
+        VBox content = new VBox(
+                4,
+                new KindChoice(line),
+                Text.of("Pipe", "slip-heading"),
+                system,
+                sizeChoices,
+                small,
+                Text.of("What was judged", "slip-heading"),
+                findings);
+        content.getStyleClass().add("slip-content");
+        ScrollPane scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("slip");
+        return scroll;
+    }
+
+    /** Sizes to press, made anew when another system is chosen. */
+    private void sizeChoices() {
+        List<PipeSize> now = model.sizes();
+        if (!now.equals(offered) || sizeChoices.getChildren().isEmpty()) {
+            offered = now;
+            sizeChoices.getChildren().clear();
+            if (!now.isEmpty()) {
+                List<String> names = now.stream().map(PipeSize::size).toList();
+                ChoiceRow<String> main = new ChoiceRow<>("main", names, n -> n, n -> null, true, model::size);
+                main.setId("air-size");
+                ChoiceRow<String> drops = new ChoiceRow<>("drops", names, n -> n, n -> null, true, model::dropSize);
+                sizeChoices.getChildren().setAll(main, drops);
+            }
+        }
+        if (sizeChoices.getChildren().size() == 2) {
+            show(0, model.line().size());
+            show(1, model.line().dropSize());
+        }
+    }
+
+    @SuppressWarnings("unchecked")
+    private void show(int row, Optional<String> size) {
+        ((ChoiceRow<String>) sizeChoices.getChildren().get(row)).show(size);
+    }
+
+    private Node figures() {
+        tightest.setId("tightest");
+        HBox bar = new HBox(34, tightest, need, pipe, third, judged);
+        bar.getStyleClass().add("figure-bar");
+        bar.setAlignment(Pos.CENTER_LEFT);
+        return bar;
+    }
+
+    /** Turns to a leaf: what is drawn, and what stands beside or under it. */
+    void turnTo(AirLeaf to) {
+        leaf = to;
+        leaves.show(to.ordinal());
+        if (to == AirLeaf.WALK) {
+            body.setBottom(null);
+            body.setRight(walkPane);
+        } else {
+            body.setRight(null);
+            under.getChildren()
+                    .setAll(
+                            switch (to) {
+                                case WALK -> walkPane;
+                                case TOOLS -> tools;
+                                case SIZES -> sizes;
+                                case DAY -> day;
+                                case WATER -> water;
+                                case CUT -> cut;
+                                case TEST -> test;
+                                case PAPERS -> files;
+                            });
+            body.setBottom(under);
+        }
+        if (model.isAir() && to == AirLeaf.CUT) {
+            work.pack();
+        }
+        refresh();
+        if (page.getScene() != null
+                && (page.getScene().getFocusOwner() == null
+                        || page.getScene().getFocusOwner().getScene() == null
+                        || leaves.getChildren().contains(page.getScene().getFocusOwner()))) {
+            leaves.takeFocus();
+        }
+    }
+
+    private void leaf() {
+        switch (leaf) {
+            case WALK -> walkPane.refresh();
+            case TOOLS -> tools.refresh();
+            case SIZES -> sizes.refresh();
+            case DAY -> day.refresh();
+            case WATER -> water.refresh();
+            case CUT -> {
+                work.pack();
+                cut.refresh();
+            }
+            case TEST -> test.refresh();
+            case PAPERS -> files.refresh();
+        }
+    }
+
+    private void drawn() {
+        if (!model.isAir()) {
+            return;
+        }
+        Optional<Drawing> other = switch (leaf) {
+            case DAY -> work.day().map(d -> DayPlot.of(model.c(), d));
+            case CUT ->
+                work.bars().isEmpty() ? Optional.empty() : Optional.of(BarStrips.of(work.bars(), model.units()));
+            default -> Optional.empty();
+        };
+        DrawingPane pane = other.isPresent() ? flat : room;
+        pane.drawingProperty()
+                .set(other.orElseGet(() -> leaf == AirLeaf.WALK
+                        ? model.drawing(walk.shown(), walk.pointed())
+                        : model.drawing(model.c(), walk.chosenPiece().map(p -> p.name()))));
+        if (!ground.getChildren().equals(List.of(pane))) {
+            ground.getChildren().setAll(pane);
+        }
+    }
+
+    private void refresh() {
+        if (!model.isAir()) {
+            return;
+        }
+        showing = true;
+        AirPlan plan = model.plan();
+        AirCase c = plan.c();
+        leaf();
+        drawn();
+        system.setValue(c.system().orElse(null));
+        sizeChoices();
+        small.show(Optional.of(model.school(SchoolTopic.AIR_SMALL_SHOP)));
+        findings.show(plan.findings(), model.units());
+        Together t = c.together();
+        tightest.words(
+                "tightest tool",
+                t.tight()
+                        .flatMap(x -> c.pressure(AirCase.toolAt(x)))
+                        .map(p -> Figure.of(p).text(model.units()))
+                        .orElse("–"),
+                t.tight()
+                        .map(x -> x + ", " + LengthFormat.decimal(t.margin().bar(), 2, 0) + " bar to spare")
+                        .orElse("put a tool at an outlet"));
+        need.words(
+                "air needed",
+                c.choices().isEmpty() ? "–" : Figure.of(c.need().needed()).text(model.units()),
+                c.feeds().isEmpty()
+                        ? "choose a compressor"
+                        : "made: " + Figure.of(c.delivered()).text(model.units()));
+        Length length = c.pipeLength();
+        pipe.words(
+                "pipe",
+                length.mm() > 0 ? new Figure.OfReach(length).text(model.units()) : "–",
+                c.work().map(w -> w.joints() + " joints seal").orElse("centre to centre"));
+        third(c);
+        Slip.stops(judged, plan.findings());
+        showing = false;
+    }
+
+    /** The figure that the open leaf is about. */
+    private void third(AirCase c) {
+        switch (leaf) {
+            case WATER ->
+                third.words(
+                        "water in the pipes",
+                        c.water()
+                                .map(w -> new Figure.OfLitres(w.inPipes()).text(model.units()))
+                                .orElse("–"),
+                        "a working day");
+            case TEST ->
+                third.words(
+                        "leak",
+                        c.heldResult()
+                                .map(r -> Figure.of(r.leak()).text(model.units()))
+                                .orElse("–"),
+                        c.heldResult().isPresent() ? "from the hold test" : "two readings are needed");
+            default ->
+                third.words(
+                        "costs",
+                        c.work().map(w -> LengthFormat.decimal(w.price(), 0, 0)).orElse("–"),
+                        "pipe by the metre and fittings");
+        }
+    }
+
+    @Override
+    public Node node() {
+        return whole;
+    }
+
+    @Override
+    public void opened() {
+        lay();
+        refresh();
+        if (model.isAir() && leaf == AirLeaf.WALK) {
+            walkPane.takeFocus();
+        }
+    }
+}

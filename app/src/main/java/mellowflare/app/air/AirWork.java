@@ -1,0 +1,205 @@
+package mellowflare.app.air;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import mellowflare.app.desk.Desk;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.AirMain;
+import mellowflare.core.air.Together;
+import mellowflare.core.air.day.DayRun;
+import mellowflare.core.air.size.Sizing;
+import mellowflare.core.air.stock.PipeSystem;
+import mellowflare.core.air.stock.PipeSystems;
+import mellowflare.core.cutting.CutPlan;
+import mellowflare.core.job.Evaluation;
+
+/** The long searches of a main, off the interface thread, each with its progress and a way to give it up. A result is of the main it was begun with and says so once that has changed. */
+public final class AirWork {
+    private final Desk desk;
+    private final Executor background;
+    private final Executor foreground;
+    private final ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(-1);
+    private final ReadOnlyStringWrapper doing = new ReadOnlyStringWrapper("");
+    private final AtomicInteger running = new AtomicInteger();
+    private Of<List<Sizing>> sizings = new Of<>(null, List.of());
+    private Of<Optional<DayRun>> day = new Of<>(null, Optional.empty());
+    private Of<Map<String, CutPlan>> bars = new Of<>(null, Map.of());
+    private Runnable onChange = () -> {};
+
+    /** A result with the main that it belongs to. */
+    private record Of<T>(AirMain main, T result) {}
+
+    /** What a search does. */
+    private interface Search<T> {
+        T find(DoubleConsumer progress, BooleanSupplier cancelled);
+    }
+
+    /**
+     * @param background where long work runs
+     * @param foreground where its results are shown
+     */
+    public AirWork(Desk desk, Executor background, Executor foreground) {
+        this.desk = desk;
+        this.background = background;
+        this.foreground = foreground;
+    }
+
+    /** Called when something was found or given up. */
+    public void onChange(Runnable action) {
+        onChange = action;
+    }
+
+    /** Share that is done, 0 to 1; below zero while nothing runs. */
+    public ReadOnlyDoubleProperty progressProperty() {
+        return progress.getReadOnlyProperty();
+    }
+
+    /** What is being done; empty while nothing is. */
+    public ReadOnlyStringProperty doingProperty() {
+        return doing.getReadOnlyProperty();
+    }
+
+    private AirCase c() {
+        return desk.current().air().orElseThrow().c();
+    }
+
+    private <T> void run(String what, Search<T> search, Consumer<T> found) {
+        int mine = running.incrementAndGet();
+        doing.set(what);
+        progress.set(0);
+        background.execute(() -> {
+            long[] told = {0};
+            T result = search.find(
+                    p -> {
+                        // The bar moves a hundred times at most.
+                        long now = Math.round(p * 100);
+                        if (now != told[0]) {
+                            told[0] = now;
+                            foreground.execute(() -> {
+                                if (running.get() == mine) {
+                                    progress.set(p);
+                                }
+                            });
+                        }
+                    },
+                    () -> running.get() != mine);
+            foreground.execute(() -> {
+                if (running.get() == mine) {
+                    doing.set("");
+                    progress.set(-1);
+                    found.accept(result);
+                    onChange.run();
+                }
+            });
+        });
+    }
+
+    /** Gives up what runs. */
+    public void stop() {
+        running.incrementAndGet();
+        doing.set("");
+        progress.set(-1);
+        onChange.run();
+    }
+
+    /** Sizes the main in every system that may carry air, cheapest first. */
+    public void size() {
+        AirCase c = c();
+        AirMain main = desk.job().air();
+        Sizing.Way way = c.school(SchoolTopic.AIR_SIZES).equals("one") ? Sizing.Way.ONE : Sizing.Way.STEPPED;
+        List<PipeSystem> systems = desk.data().get(PipeSystems.KEY).rated();
+        run(
+                "Sizing in every kind of pipe",
+                (told, cancelled) -> {
+                    List<Sizing> all = new ArrayList<>();
+                    for (int i = 0; i < systems.size() && !cancelled.getAsBoolean(); i++) {
+                        double from = i;
+                        Sizing.of(c, systems.get(i), way, p -> told.accept((from + p) / systems.size()), cancelled)
+                                .ifPresent(all::add);
+                        told.accept((i + 1.0) / systems.size());
+                    }
+                    all.sort((a, b) -> a.possible() == b.possible()
+                            ? Double.compare(a.work().price(), b.work().price())
+                            : a.possible() ? -1 : 1);
+                    return all;
+                },
+                found -> sizings = new Of<>(main, found));
+    }
+
+    /** What sizing found; empty before. */
+    public List<Sizing> sizings() {
+        return sizings.result;
+    }
+
+    /** Takes the sizes of a system into the main. */
+    public void take(Sizing s) {
+        desk.change("sizes", "", j -> j.withAir(s.into(j.air())));
+        sizings = new Of<>(desk.job().air(), sizings.result);
+        onChange.run();
+    }
+
+    /** Whether the main has changed since the sizes were found. */
+    public boolean sizingsOld() {
+        return sizings.main != null && !sizings.main.equals(desk.job().air());
+    }
+
+    /** Runs a working day through. */
+    public void day(long seed) {
+        AirCase c = c();
+        AirMain main = desk.job().air();
+        run(
+                "Running the day",
+                (told, cancelled) -> DayRun.of(c, seed, told, cancelled),
+                found -> day = new Of<>(main, found));
+    }
+
+    public Optional<DayRun> day() {
+        return day.result;
+    }
+
+    public boolean dayOld() {
+        return day.main != null && !day.main.equals(desk.job().air());
+    }
+
+    /** Looks through all that may run together, and shows the worst. */
+    public void allCases() {
+        AirCase c = c();
+        Evaluation now = desk.current();
+        run("Looking at all that may run together", c::worstOfAll, (Together found) -> {
+            if (desk.current() == now) {
+                desk.found(now.with(found));
+            }
+        });
+    }
+
+    /** Packs the pieces into bars. */
+    public void pack() {
+        AirCase c = c();
+        AirMain main = desk.job().air();
+        if (main.equals(bars.main) || c.work().isEmpty()) {
+            return;
+        }
+        PipeSystem system = c.system().orElseThrow();
+        run(
+                "Packing the pieces into bars",
+                (told, cancelled) -> c.work().orElseThrow().bars(main, system),
+                found -> bars = new Of<>(main, found));
+    }
+
+    /** The bars of the main as it is; empty while they are not packed. */
+    public Map<String, CutPlan> bars() {
+        return desk.job().air().equals(bars.main) ? bars.result : Map.of();
+    }
+}

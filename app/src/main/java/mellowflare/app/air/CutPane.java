@@ -1,0 +1,152 @@
+package mellowflare.app.air;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.ChoiceRow;
+import mellowflare.app.entry.Columns;
+import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.Text;
+import mellowflare.core.air.Making;
+import mellowflare.core.air.cut.CutWork;
+import mellowflare.core.cutting.CutPlan;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.LengthText;
+
+/** What is cut from which bar, what is bought, and how it hangs. */
+final class CutPane extends VBox {
+    private final AirModel model;
+    private final AirWork work;
+    private final VBox bars = new VBox(2);
+    private final VBox parts = new VBox(2);
+    private final VBox old = new VBox(2);
+    private final TextField more = new TextField();
+    private final ChoiceRow<Boolean> parcel;
+    private final ChoiceRow<Boolean> trim;
+    private final ChoiceRow<Making.Hung> hung;
+
+    CutPane(AirModel model, AirWork work) {
+        this.model = model;
+        this.work = work;
+        setId("air-cut");
+        parcel = new ChoiceRow<>(
+                "bars come",
+                List.of(false, true),
+                p -> p ? "as parcel, short" : "by truck, long",
+                p -> null,
+                false,
+                p -> p.ifPresent(model::parcel));
+        trim = new ChoiceRow<>(
+                "first end",
+                List.of(true, false),
+                t -> t ? "trimmed" : "as it comes",
+                t -> null,
+                false,
+                t -> t.ifPresent(model::trim));
+        hung = new ChoiceRow<>(
+                "hangs from",
+                List.of(Making.Hung.values()),
+                Making.Hung::word,
+                h -> null,
+                false,
+                h -> h.ifPresent(model::hung));
+        more.setPromptText("old bars: 2 x 3250 of 40");
+        more.getStyleClass().addAll("entry-field", "row-cell");
+        more.setId("old-bar");
+        more.setAccessibleText("Old bars at hand, such as 2 x 3250 of 40");
+        more.setOnAction(e -> oldBar());
+        VBox how = Text.under(
+                "How it is cut and hung",
+                parcel,
+                trim,
+                new EntryRow("kerf", "width of the cut", model.kerf()),
+                hung,
+                new EntryRow("rods", "length", model.rod()),
+                more,
+                old);
+        getChildren()
+                .setAll(new Columns(
+                        new double[] {33, 32, 35}, how, Text.under("Bars", bars), Text.under("Parts", parts)));
+    }
+
+    /** Reads “2 x 3250 of 40” and puts the bars on the shelf. */
+    private void oldBar() {
+        String[] p = more.getText().strip().split("\\s*(?:x|×)\\s*|\\s+of\\s+");
+        Optional<Length> length =
+                p.length == 3 ? LengthText.read(p[1], model.units()).value() : Optional.empty();
+        boolean count = p.length == 3 && p[0].matches("[1-9]\\d{0,3}");
+        boolean size =
+                p.length == 3 && model.sizes().stream().anyMatch(z -> z.size().equals(p[2]));
+        if (length.filter(l -> l.mm() > 0).isEmpty() || !count || !size) {
+            model.desk().tell("Old bars are written as “2 x 3250 of 40”: how many, how long, which size of this pipe.");
+            return;
+        }
+        List<Making.OldBar> all = new ArrayList<>(model.line().making().old());
+        all.add(new Making.OldBar(model.line().system().orElseThrow(), p[2], length.get(), Integer.parseInt(p[0])));
+        more.clear();
+        model.old(all);
+    }
+
+    void refresh() {
+        Making m = model.line().making();
+        parcel.show(Optional.of(m.parcel()));
+        trim.show(Optional.of(m.trim()));
+        hung.show(Optional.of(m.hung()));
+        old.getChildren().clear();
+        for (Making.OldBar o : m.old()) {
+            old.getChildren()
+                    .add(Press.quiet(
+                            o.count() + " x " + LengthFormat.figure(o.length(), model.units()) + " of " + o.size()
+                                    + "  ×",
+                            () -> {
+                                List<Making.OldBar> less =
+                                        new ArrayList<>(model.line().making().old());
+                                less.remove(o);
+                                model.old(less);
+                            }));
+        }
+        Optional<CutWork> w = model.c().work();
+        if (w.isEmpty()) {
+            Text.fill(bars, List.of("Say what the main is made of."), "soft");
+            Text.fill(parts, List.of(), "soft");
+            return;
+        }
+        Text.fill(bars, barLines(), "finding-remedy");
+        List<String> lines = new ArrayList<>(w.get().parts().stream()
+                .map(p -> LengthFormat.decimal(p.count(), 1, 0) + (p.metres() ? " m " : " ") + p.name() + ": "
+                        + LengthFormat.decimal(p.price(), 2, 2))
+                .toList());
+        lines.add("Together " + LengthFormat.decimal(w.get().price(), 2, 2) + " in the catalogue's money.");
+        Text.fill(parts, lines, "finding-remedy");
+    }
+
+    private List<String> barLines() {
+        List<String> lines = new ArrayList<>();
+        for (Map.Entry<String, CutPlan> e : work.bars().entrySet()) {
+            CutPlan p = e.getValue();
+            long bought = p.bars().stream().filter(b -> b.stock().price() > 0).count();
+            lines.add("size " + e.getKey() + ": " + bought + " to buy"
+                    + (p.bars().size() > bought ? ", " + (p.bars().size() - bought) + " at hand" : "")
+                    + "; fewer than " + p.lowerBound() + " cannot be; "
+                    + LengthFormat.decimal(p.waste() * 100, 1, 0) + " % lost"
+                    + (p.remnants().isEmpty()
+                            ? ""
+                            : "; keep "
+                                    + p.remnants().stream()
+                                            .map(r -> LengthFormat.shop(r, model.units()))
+                                            .reduce((a, b) -> a + ", " + b)
+                                            .orElse("")));
+        }
+        model.c()
+                .work()
+                .ifPresent(w -> lines.add(w.hangers() + " hangers, "
+                        + model.line().making().hung().how()
+                        + "; pipe weighs " + LengthFormat.decimal(w.kilograms(), 1, 0) + " kg; " + w.joints()
+                        + " joints seal."));
+        return lines;
+    }
+}

@@ -1,0 +1,95 @@
+package mellowflare.app.air;
+
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import mellowflare.app.desk.Desk;
+import mellowflare.app.entry.Columns;
+import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.Text;
+import mellowflare.book.BookTrouble;
+import mellowflare.book.exchange.JobFiles;
+import mellowflare.core.air.cut.Stretch;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.measure.LengthFormat;
+
+/** Papers and files that go along with a main, the measures of the room, and every piece with its sum. */
+final class FilesPane extends VBox {
+    private static final int MOST_SUMS = 60;
+
+    private final AirModel model;
+    private final Desk desk;
+    private final VBox sums = new VBox(2);
+
+    FilesPane(AirModel model) {
+        this.model = model;
+        this.desk = model.desk();
+        setId("air-papers");
+        FlowPane papers = new FlowPane(
+                4,
+                2,
+                Press.quiet("cut list (CSV)", () -> write(JobFiles::cuts)),
+                Press.quiet("parts list (CSV)", () -> write(JobFiles::parts)),
+                Press.quiet(
+                        "job sheet (PDF)",
+                        () -> write((now, folder) ->
+                                JobFiles.sheet(now, folder, desk.clock().getZone()))),
+                Press.quiet("tag with code (PDF)", () -> write(JobFiles::tag)),
+                Press.quiet("drains into the calendar (iCalendar)", () -> {
+                    LocalDate today = LocalDate.now(desk.clock());
+                    write((now, folder) -> JobFiles.drains(now, folder, today));
+                }));
+        FlowPane files = new FlowPane(
+                4,
+                2,
+                Press.quiet("network of the worst case (JSON)", () -> write(JobFiles::network)),
+                Press.quiet("lines in space (DXF)", () -> write(JobFiles::dxf)),
+                Press.quiet("drawing (SVG)", () -> write(JobFiles::drawing)));
+        VBox room = Text.under(
+                "The room",
+                new EntryRow("long wall", "18 m", model.roomLength()),
+                new EntryRow("across", "9 m", model.roomWidth()),
+                new EntryRow("height", "4 m", model.roomHeight()),
+                new EntryRow("kilowatt-hour", "its price", model.kilowattHour()));
+        getChildren()
+                .setAll(new Columns(
+                        new double[] {26, 34, 40},
+                        room,
+                        new VBox(8, Text.under("For shop and wall", papers), Text.under("For other programs", files)),
+                        Text.under("Cut = centre to centre less both stops", sums)));
+    }
+
+    /** Writes a file into a folder. */
+    private interface Writes {
+        Path to(Evaluation now, Path folder) throws BookTrouble;
+    }
+
+    private void write(Writes writes) {
+        Evaluation now = desk.current();
+        desk.keeper()
+                .ask(
+                        book -> writes.to(now, book.folder().resolve("out")),
+                        path -> desk.tell("Written to " + path + "."),
+                        desk::tell);
+    }
+
+    void refresh() {
+        List<String> lines = new ArrayList<>();
+        model.c().work().ifPresent(w -> w.stretches().stream().limit(MOST_SUMS).forEach(s -> lines.add(sum(s))));
+        Text.fill(sums, lines.isEmpty() ? List.of("Nothing to cut yet.") : lines, "finding-remedy");
+    }
+
+    private String sum(Stretch s) {
+        String pieces = s.pieces().stream()
+                .map(l -> LengthFormat.figure(l, model.units()))
+                .reduce((a, b) -> a + " + " + b)
+                .orElse("");
+        return s.name() + ": " + LengthFormat.figure(s.centres(), model.units()) + " − "
+                + LengthFormat.figure(s.stopA(), model.units()) + " − " + LengthFormat.figure(s.stopB(), model.units())
+                + (s.couplings() > 0 ? " − " + s.couplings() + " coupling" + (s.couplings() > 1 ? "s" : "") : "")
+                + " = " + pieces + "; marks at " + LengthFormat.figure(s.size().insert(), model.units());
+    }
+}

@@ -1,0 +1,118 @@
+package mellowflare.app.air;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import mellowflare.app.entry.FieldState;
+import mellowflare.core.air.Held;
+import mellowflare.core.flow.hold.HoldTest;
+import mellowflare.core.measure.FreeAir;
+import mellowflare.core.measure.GaugePressure;
+import mellowflare.core.measure.PressureDifference;
+import mellowflare.core.measure.QuantityText;
+import mellowflare.core.measure.Read;
+import mellowflare.core.measure.Refusal;
+import mellowflare.core.measure.Temperature;
+import mellowflare.core.measure.UnitSystem;
+
+/** The readings of a hold test without a window. */
+public final class HeldModel {
+    private static final Pattern LINE = Pattern.compile(
+            "\\s*(\\d+(?:\\.\\d+)?)\\s*(min|h|s)?[\\s,;]+(\\d+(?:\\.\\d+)?\\s*(?:bar|psi|kPa)?)(?:[\\s,;]+(-?\\d+(?:\\.\\d+)?\\s*[°]?[CFcf]?))?\\s*");
+
+    private final AirModel model;
+    private final FieldState<HoldTest.Reading> reading = new FieldState<>(HeldModel::read, (r, u) -> "");
+    private final FieldState<Double> allowed = Numbers.field("The leak allowed", 0, 10_000, "L/min, ISO 1217");
+    private final FieldState<Double> step = Numbers.field("The step of the gauge", 0.0001, 1, "bar");
+
+    public HeldModel(AirModel model) {
+        this.model = model;
+        allowed.onChange(() -> held(
+                "leak allowed",
+                h -> h.withAllowed(
+                        allowed.value().map(FreeAir::ofLitresPerMinute).orElse(Held.NOT_YET.allowed()))));
+        step.onChange(() -> held(
+                "step of the gauge",
+                h -> h.withGaugeStep(step.value().map(PressureDifference::ofBar).orElse(Held.NOT_YET.gaugeStep()))));
+        model.currentProperty().addListener((o, was, now) -> refresh());
+        refresh();
+    }
+
+    /** Reads “60 min 7.9 bar 17 C”; minutes, the job's pressure and temperature where no unit stands. */
+    static Read<HoldTest.Reading> read(String text, UnitSystem units) {
+        Matcher m = LINE.matcher(text);
+        if (!m.matches()) {
+            return Read.refuse(
+                    Refusal.NOT_A_NUMBER,
+                    "A reading is time, pressure and temperature, such as “60 min 7.9 bar 17 C”; the temperature may be left out in all.");
+        }
+        double factor = "h".equals(m.group(2)) ? 3600 : "s".equals(m.group(2)) ? 1 : 60;
+        double seconds = Double.parseDouble(m.group(1)) * factor;
+        boolean metric = units == UnitSystem.METRIC;
+        Read<GaugePressure> bar = QuantityText.pressure(m.group(3), Optional.of(metric ? "bar" : "psi"));
+        if (m.group(4) == null) {
+            return bar.then(p -> Read.of(new HoldTest.Reading(seconds, p, Optional.empty())));
+        }
+        Read<Temperature> air = QuantityText.temperature(m.group(4), Optional.of(metric ? "C" : "F"));
+        return bar.then(p -> air.then(t -> Read.of(new HoldTest.Reading(seconds, p, Optional.of(t)))));
+    }
+
+    public FieldState<HoldTest.Reading> reading() {
+        return reading;
+    }
+
+    public FieldState<Double> allowed() {
+        return allowed;
+    }
+
+    public FieldState<Double> step() {
+        return step;
+    }
+
+    /** Takes the typed reading in, in its place by time. */
+    public void take() {
+        Optional<HoldTest.Reading> typed = reading.value();
+        if (typed.isEmpty()) {
+            return;
+        }
+        HoldTest.Reading r = typed.get();
+        List<HoldTest.Reading> all = new ArrayList<>(model.line().held().readings());
+        all.removeIf(x -> x.seconds() == r.seconds());
+        all.add(r);
+        all.sort(Comparator.comparingDouble(HoldTest.Reading::seconds));
+        boolean some = all.stream().anyMatch(x -> x.air().isPresent());
+        if (some && all.stream().anyMatch(x -> x.air().isEmpty())) {
+            model.desk().tell("Every reading of a hold test has its temperature, or none has: take it with each.");
+            return;
+        }
+        held("reading", h -> h.withReadings(all));
+        reading.show("", Optional.empty(), model.units());
+    }
+
+    public void remove(HoldTest.Reading r) {
+        List<HoldTest.Reading> less = new ArrayList<>(model.line().held().readings());
+        less.remove(r);
+        held("reading taken out", h -> h.withReadings(less));
+    }
+
+    public void receiver(boolean is) {
+        held("what is shut in", h -> h.withReceiver(is));
+    }
+
+    private void held(String what, UnaryOperator<Held> change) {
+        model.main(what, m -> m.withHeld(change.apply(m.held())));
+    }
+
+    private void refresh() {
+        Held h = model.line().held();
+        allowed.show(
+                Numbers.text(h.allowed().litresPerMinute()),
+                Optional.of(h.allowed().litresPerMinute()),
+                model.units());
+        step.show(Numbers.text(h.gaugeStep().bar()), Optional.of(h.gaugeStep().bar()), model.units());
+    }
+}

@@ -1,0 +1,38 @@
+package mellowflare.app.air;
+
+import mellowflare.app.entry.FieldState;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.Read;
+import mellowflare.core.measure.Refusal;
+
+/** Fields for plain numbers within limits. */
+final class Numbers {
+    private Numbers() {}
+
+    /**
+     * @param what in a sentence, such as “A fall”
+     * @param least smallest
+     * @param most largest
+     * @param shown said behind what was understood
+     */
+    static FieldState<Double> field(String what, double least, double most, String shown) {
+        return FieldState.of(
+                t -> {
+                    try {
+                        double v = Double.parseDouble(t.strip().replace("%", "").strip());
+                        return v >= least && v <= most
+                                ? Read.of(v)
+                                : Read.refuse(
+                                        Refusal.OUT_OF_RANGE,
+                                        what + " lies between " + text(least) + " and " + text(most) + ".");
+                    } catch (NumberFormatException e) {
+                        return Read.refuse(Refusal.NOT_A_NUMBER, "“" + t.strip() + "” is no number.");
+                    }
+                },
+                v -> shown);
+    }
+
+    static String text(double v) {
+        return LengthFormat.decimal(v, 3, 0);
+    }
+}

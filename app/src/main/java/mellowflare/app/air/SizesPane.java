@@ -1,0 +1,155 @@
+package mellowflare.app.air;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.ChoiceRow;
+import mellowflare.app.entry.Text;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.School;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.layout.Sized;
+import mellowflare.core.air.layout.Walked;
+import mellowflare.core.air.size.Sizing;
+import mellowflare.core.air.stock.PipeSize;
+import mellowflare.core.air.stock.PipeSystem;
+import mellowflare.core.flow.network.NetworkFlow;
+import mellowflare.core.measure.LengthFormat;
+
+/** The cheapest sizes in every kind of pipe beside each other, what must never be used and why, and what one size larger gives. */
+final class SizesPane extends VBox {
+    private static final int SHOWN = 6;
+
+    private final AirModel model;
+    private final AirWork work;
+    private final GridPane table = new GridPane();
+    private final VBox up = new VBox(2);
+    private final VBox refused = new VBox(2);
+    private final ChoiceRow<School> way;
+
+    SizesPane(AirModel model, AirWork work) {
+        super(8);
+        this.model = model;
+        this.work = work;
+        setId("air-sizes");
+        table.setHgap(16);
+        table.setVgap(3);
+        way = new ChoiceRow<>(
+                "sizes",
+                model.schools(SchoolTopic.AIR_SIZES),
+                School::name,
+                s -> null,
+                false,
+                s -> s.ifPresent(model::school));
+        HBox head = new HBox(12, way, Press.quiet("size it in every kind of pipe", work::size), new Progress(work));
+        head.setAlignment(Pos.CENTER_LEFT);
+        VBox left = Text.under("One size larger here gives the tightest tool", up);
+        VBox right = Text.under("Never for compressed air", refused);
+        left.setPrefWidth(430);
+        HBox.setHgrow(right, Priority.ALWAYS);
+        getChildren().setAll(head, table, new HBox(26, left, right));
+        List<String> never = model.systems().stream()
+                .filter(s -> !s.rated())
+                .map(s -> s.name() + ": " + s.refused().orElse(""))
+                .toList();
+        Text.fill(refused, never, "soft");
+    }
+
+    private void row(int at, List<String> words, String style) {
+        for (int i = 0; i < words.size(); i++) {
+            table.add(Text.of(words.get(i), style), i, at);
+        }
+    }
+
+    private void table() {
+        table.getChildren().clear();
+        if (work.sizings().isEmpty()) {
+            table.add(
+                    Text.of(
+                            "Not sized yet: the search tries every size of every stretch against all that may run together.",
+                            "soft"),
+                    0,
+                    0);
+            return;
+        }
+        row(
+                0,
+                List.of("pipe", "sizes, bore", "cost", "joints", "weighs", "to spare", "lasts", "what becomes of it"),
+                "small-heading");
+        int at = 1;
+        for (Sizing s : work.sizings()) {
+            PipeSystem p = s.system();
+            row(
+                    at,
+                    List.of(
+                            p.name().replaceAll(" (with|that|rated) .*", ""),
+                            s.possible() ? sizes(s) : "largest is too small",
+                            s.possible() ? LengthFormat.decimal(s.work().price(), 0, 0) : "–",
+                            Integer.toString(s.work().joints()),
+                            LengthFormat.decimal(s.work().kilograms(), 0, 0) + " kg",
+                            LengthFormat.decimal(s.margin().bar(), 2, 0) + " bar",
+                            p.years() + " years",
+                            p.corrosion()),
+                    "finding-remedy");
+            if (s.possible()) {
+                Node take = Press.quiet("take it", () -> work.take(s));
+                table.add(take, 8, at);
+            }
+            at++;
+        }
+        if (work.sizingsOld()) {
+            table.add(Text.of("The main has changed since: size it again.", "entry-refusal"), 0, at, 8, 1);
+        }
+    }
+
+    private String sizes(Sizing s) {
+        List<PipeSize> used = s.sizes().values().stream()
+                .distinct()
+                .sorted((a, b) -> b.outside().compareTo(a.outside()))
+                .toList();
+        return used.stream().map(PipeSize::size).collect(Collectors.joining(", "))
+                + "; bore "
+                + used.stream()
+                        .findFirst()
+                        .map(z -> LengthFormat.figure(z.bore(), model.units()))
+                        .orElse("");
+    }
+
+    void refresh() {
+        AirCase c = model.c();
+        way.show(Optional.of(model.school(SchoolTopic.AIR_SIZES)));
+        table();
+        List<String> lines = c.together().flow().pipes().stream()
+                .filter(p -> c.sized().stream()
+                        .anyMatch(
+                                s -> s.name().equals(p.pipe().name()) && s.run().kind() != Walked.Kind.HOSE))
+                .sorted((a, b) -> Double.compare(b.drop().bar(), a.drop().bar()))
+                .limit(SHOWN)
+                .map(p -> words(c, p))
+                .toList();
+        Text.fill(up, lines.isEmpty() ? List.of("Nothing flows yet.") : lines, "finding-remedy");
+    }
+
+    private String words(AirCase c, NetworkFlow.InPipe p) {
+        String size = c.sized().stream()
+                .filter(s -> s.name().equals(p.pipe().name()))
+                .findFirst()
+                .flatMap(Sized::size)
+                .map(PipeSize::name)
+                .orElse("");
+        return p.pipe().name() + " (" + size + "): loses "
+                + Figure.of(p.drop()).text(model.units()) + " at "
+                + Figure.of(p.flow()).text(model.units()) + ", "
+                + new Figure.OfSpeed(p.metresPerSecond()).text(model.units()) + "; one size up "
+                + c.oneSizeUp(p.pipe().name())
+                        .map(d -> "+" + Figure.of(d).text(model.units()))
+                        .orElse("is not to be had");
+    }
+}

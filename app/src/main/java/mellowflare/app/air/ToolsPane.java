@@ -1,0 +1,213 @@
+package mellowflare.app.air;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.ChoiceRow;
+import mellowflare.app.entry.Columns;
+import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.Text;
+import mellowflare.app.entry.WordCell;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.School;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.Plant;
+import mellowflare.core.air.Together;
+import mellowflare.core.air.demand.AirTool;
+import mellowflare.core.air.demand.Compressor;
+import mellowflare.core.air.layout.Outlet;
+import mellowflare.core.air.layout.Piece;
+import mellowflare.core.measure.LengthFormat;
+
+/** Who runs what at which outlet, what that needs, and the compressor where it stands. */
+final class ToolsPane extends VBox {
+    private final AirModel model;
+    private final WalkModel walk;
+    private final VBox outlets = new VBox(4);
+    private final VBox needs = new VBox(2);
+    private final ComboBox<Compressor> compressor = new ComboBox<>();
+    private final ChoiceRow<School> school;
+    private final ChoiceRow<Plant.Place> place;
+    private final ChoiceRow<Boolean> fresh;
+    private final ChoiceRow<Boolean> drain;
+    private List<Piece.Drop> shown = List.of();
+    private boolean showing;
+
+    ToolsPane(AirModel model, WalkModel walk, AirWork work) {
+        this.model = model;
+        this.walk = walk;
+        setId("air-tools");
+        compressor.getItems().setAll(model.compressors());
+        WordCell.dress(compressor, c -> facts(c), "compressor not chosen");
+        compressor.setId("compressor");
+        compressor.setMaxWidth(Double.MAX_VALUE);
+        compressor.setAccessibleText("Compressor");
+        compressor.valueProperty().addListener((o, was, now) -> {
+            if (!showing && now != null) {
+                model.compressor(now);
+            }
+        });
+        school = new ChoiceRow<>(
+                "counted by",
+                model.schools(SchoolTopic.AIR_DEMAND),
+                School::name,
+                s -> null,
+                false,
+                s -> s.ifPresent(model::school));
+        place = new ChoiceRow<>(
+                "stands",
+                List.of(Plant.Place.SHOP, Plant.Place.CLOSET, Plant.Place.OUTSIDE),
+                Plant.Place::word,
+                p -> null,
+                true,
+                p -> model.place(p.orElse(Plant.Place.UNSAID)));
+        fresh = yesNo("cool air comes to it", model::freshAir);
+        drain = yesNo("its drain can be reached", model::drain);
+        VBox who = Text.under("At each outlet: who, and with what", outlets);
+        VBox air = Text.under(
+                "What that needs",
+                school,
+                needs,
+                Press.quiet("look at all that may run together", work::allCases),
+                pair(new EntryRow("leaks", "%", model.leak()), new EntryRow("growth", "%", model.growth())),
+                pair(
+                        new EntryRow("hours a day", "8", model.hours()),
+                        new EntryRow("days a year", "230", model.days())));
+        VBox plant = Text.under(
+                "The compressor",
+                compressor,
+                new EntryRow("dryer, filters", "bar they take", model.lost()),
+                place,
+                new EntryRow("to ears", "nearest work", model.toEars()),
+                fresh,
+                drain);
+        getChildren().setAll(new Columns(new double[] {38, 31, 31}, who, air, plant));
+    }
+
+    private static Node pair(EntryRow a, EntryRow b) {
+        HBox box = new HBox(8, a, b);
+        a.setPrefWidth(150);
+        b.setPrefWidth(150);
+        return box;
+    }
+
+    private static ChoiceRow<Boolean> yesNo(String word, Consumer<Optional<Boolean>> told) {
+        return new ChoiceRow<>(word, List.of(true, false), b -> b ? "yes" : "no", b -> null, true, told);
+    }
+
+    private String facts(Compressor c) {
+        return c.name() + ": " + Figure.of(c.delivers()).text(model.units()) + ", "
+                + Figure.of(c.cutIn()).text(model.units()) + " to "
+                + Figure.of(c.cutOut()).text(model.units());
+    }
+
+    /** One outlet: its name, who uses it, its tools to press away, and one more to choose. */
+    private Node row(Piece.Drop d) {
+        Outlet o = d.outlet();
+        TextField who = new TextField(o.who().orElse(""));
+        who.setPromptText("who");
+        who.getStyleClass().addAll("entry-field", "row-cell");
+        who.setPrefColumnCount(7);
+        who.setAccessibleText("Who uses " + d.name());
+        who.textProperty()
+                .addListener((x, was, now) -> walk.outlet(
+                        d.name(), now(d).withWho(Optional.of(now.strip()).filter(t -> !t.isEmpty()))));
+        FlowPane tools = new FlowPane(2, 2);
+        for (String id : o.tools()) {
+            String word = model.tools().stream()
+                    .filter(t -> t.id().equals(id))
+                    .findFirst()
+                    .map(AirTool::name)
+                    .orElse(id + " (not in the list)");
+            tools.getChildren().add(Press.quiet(word + "  ×", () -> {
+                List<String> less = new ArrayList<>(now(d).tools());
+                less.remove(id);
+                walk.outlet(d.name(), now(d).withTools(less));
+            }));
+        }
+        ComboBox<AirTool> more = new ComboBox<>();
+        more.getItems().setAll(model.tools());
+        WordCell.dress(
+                more,
+                t -> t.name() + ", " + Figure.of(t.flow()).text(model.units()) + ", "
+                        + t.kind().word(),
+                "add a tool");
+        more.setAccessibleText("One more tool at " + d.name());
+        more.setPrefWidth(118);
+        more.valueProperty().addListener((x, was, t) -> {
+            if (t != null && !now(d).tools().contains(t.id())) {
+                List<String> all = new ArrayList<>(now(d).tools());
+                all.add(t.id());
+                walk.outlet(d.name(), now(d).withTools(all));
+            }
+        });
+        HBox head = new HBox(6, Text.of(d.name(), "finding-says"), Text.spring(), who, more);
+        head.setAlignment(Pos.CENTER_LEFT);
+        return new VBox(1, head, tools);
+    }
+
+    /** The outlet as it is now. */
+    private Outlet now(Piece.Drop d) {
+        return walk.drops().stream()
+                .filter(x -> x.name().equals(d.name()))
+                .findFirst()
+                .map(Piece.Drop::outlet)
+                .orElse(d.outlet());
+    }
+
+    void refresh() {
+        showing = true;
+        AirCase c = model.c();
+        List<Piece.Drop> drops = walk.drops();
+        // While a name is typed the rows stay, so that the focus does.
+        boolean same = drops.size() == shown.size();
+        for (int i = 0; same && i < drops.size(); i++) {
+            same = drops.get(i).name().equals(shown.get(i).name())
+                    && drops.get(i)
+                            .outlet()
+                            .tools()
+                            .equals(shown.get(i).outlet().tools());
+        }
+        if (!same || outlets.getChildren().isEmpty()) {
+            outlets.getChildren().setAll(drops.stream().map(this::row).toList());
+            if (drops.isEmpty()) {
+                outlets.getChildren().add(Text.of("No drop yet: call one out on the walk.", "soft"));
+            }
+        }
+        shown = drops;
+        Together t = c.together();
+        Text.fill(
+                needs,
+                List.of(
+                        Figure.of(c.need().mean()).text(model.units()) + " by duty of "
+                                + c.need().tools() + " tools, "
+                                + LengthFormat.decimal(c.need().share() * 100, 0, 0) + " % together: "
+                                + Figure.of(c.need().needed()).text(model.units()) + " with leaks and growth.",
+                        "At once at the most " + Figure.of(c.need().peak()).text(model.units()) + ".",
+                        "Counted as free air by ISO 1217 (1 bar, 20 °C, dry); the list has tools by ISO 8778 (65 % humid).",
+                        "Worst of " + t.cases() + " ways to run together, " + Math.min(t.tried(), t.cases())
+                                + " looked at: "
+                                + t.tight()
+                                        .map(x -> x + " has "
+                                                + LengthFormat.decimal(
+                                                        t.margin().bar(), 2, 0) + " bar to spare.")
+                                        .orElse("nothing runs.")),
+                "finding-remedy");
+        compressor.setValue(c.compressor().orElse(null));
+        school.show(Optional.of(model.school(SchoolTopic.AIR_DEMAND)));
+        Plant p = model.line().plant();
+        place.show(p.place() == Plant.Place.UNSAID ? Optional.empty() : Optional.of(p.place()));
+        fresh.show(p.freshAir());
+        drain.show(p.drain());
+        showing = false;
+    }
+}

@@ -1,0 +1,94 @@
+package mellowflare.app.air;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.ChoiceRow;
+import mellowflare.app.entry.Columns;
+import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.Text;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.School;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.air.water.Water;
+import mellowflare.core.measure.LengthFormat;
+
+/** The water: how much the air brings, where it falls out, where it runs to, and how often that is drained. */
+final class WaterPane extends VBox {
+    private final AirModel model;
+    private final VBox brought = new VBox(2);
+    private final VBox gathers = new VBox(2);
+    private final ChoiceRow<School> way;
+
+    WaterPane(AirModel model) {
+        this.model = model;
+        setId("air-water");
+        way = new ChoiceRow<>(
+                "hung",
+                model.schools(SchoolTopic.AIR_FALL),
+                School::name,
+                s -> null,
+                false,
+                s -> s.ifPresent(model::school));
+        VBox room = Text.under(
+                "The room's air",
+                new EntryRow("air", "C or F", model.roomAir()),
+                new EntryRow("humidity", "%", model.humidity()),
+                new EntryRow("barometer", "mbar", model.barometer()),
+                new EntryRow("fall", "mm on a metre", model.fall()),
+                new EntryRow("drained every", "days", model.drained()));
+        getChildren()
+                .setAll(new Columns(
+                        new double[] {30, 36, 34},
+                        room,
+                        Text.under("What falls out on a working day", brought),
+                        Text.under("Where it comes to", way, gathers)));
+    }
+
+    void refresh() {
+        way.show(Optional.of(model.school(SchoolTopic.AIR_FALL)));
+        Optional<Water> water = model.c().water();
+        if (water.isEmpty()) {
+            Text.fill(brought, List.of("Say which compressor, and put tools at the outlets."), "soft");
+            Text.fill(gathers, List.of(), "soft");
+            return;
+        }
+        Water w = water.get();
+        List<String> lines = new ArrayList<>();
+        lines.add("The air brings " + litres(w.drawn()) + "; " + litres(w.inReceiver()) + " stay in the receiver, "
+                + litres(w.inPipes()) + " fall out in the pipes.");
+        w.fallen().stream()
+                .filter(f -> f.litres() > 0.005)
+                .sorted(Comparator.comparingDouble(f -> -f.litres()))
+                .limit(7)
+                .forEach(f -> lines.add(f.run() + ": " + litres(f.litres()) + ", from "
+                        + Figure.of(f.in()).text(model.units()) + " to "
+                        + Figure.of(f.out()).text(model.units())));
+        Text.fill(brought, lines, "finding-remedy");
+        List<String> where = new ArrayList<>();
+        w.gathers().entrySet().stream()
+                .filter(e -> e.getValue() > 0.005)
+                .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
+                .forEach(e -> where.add(words(w, e.getKey(), e.getValue())));
+        Text.fill(gathers, where.isEmpty() ? List.of("Nothing falls out in the pipes.") : where, "finding-remedy");
+    }
+
+    private String words(Water w, String place, double litres) {
+        Optional<Water.Leg> leg =
+                w.legs().stream().filter(l -> l.run().equals(place)).findFirst();
+        return place + ": " + litres(litres) + " a day"
+                + leg.map(l -> "; the leg holds " + litres(l.volume().litres())
+                                + l.daysToFull()
+                                        .map(d -> ", full in "
+                                                + (d < 1 ? "under a day" : LengthFormat.decimal(d, 1, 0) + " days"))
+                                        .orElse(""))
+                        .orElse("; no leg there");
+    }
+
+    private String litres(double l) {
+        return new Figure.OfLitres(l).text(model.units());
+    }
+}

@@ -1,0 +1,127 @@
+package mellowflare.book.sheet;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.AirPlan;
+import mellowflare.core.air.cut.CutWork;
+import mellowflare.core.air.cut.PartLine;
+import mellowflare.core.air.cut.Stretch;
+import mellowflare.core.air.draw.BarStrips;
+import mellowflare.core.air.draw.MainDrawing;
+import mellowflare.core.air.layout.WalkText;
+import mellowflare.core.cutting.CutBar;
+import mellowflare.core.cutting.CutPlan;
+import mellowflare.core.cutting.CutTask;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.UnitSystem;
+
+/** What the sheet of a workshop main shows of it. */
+final class AirSheetPart {
+    private static final double TURN = 28;
+    private static final double TILT = 30;
+
+    private final AirPlan plan;
+    private final AirCase c;
+    private final UnitSystem units;
+
+    AirSheetPart(AirPlan plan) {
+        this.plan = plan;
+        this.c = plan.c();
+        this.units = c.units();
+    }
+
+    void pictures(SheetPage page) throws IOException {
+        page.drawing(MainDrawing.page(c, plan.findings(), TURN, TILT, Optional.empty()), 10);
+        page.figures(List.of(
+                new String[] {
+                    "tightest tool",
+                    c.together()
+                            .tight()
+                            .flatMap(t -> c.pressure(AirCase.toolAt(t)))
+                            .map(p -> Figure.of(p).text(units))
+                            .orElse("open"),
+                    c.together().tight().orElse("")
+                },
+                new String[] {
+                    "air needed",
+                    Figure.of(c.need().needed()).text(units),
+                    "made: " + Figure.of(c.delivered()).text(units)
+                },
+                new String[] {
+                    "pipe",
+                    new Figure.OfReach(c.pipeLength()).text(units),
+                    c.work().map(w -> w.joints() + " joints seal").orElse("")
+                }));
+        page.text(
+                "Free air by ISO 1217 (1 bar, 20 °C, dry); tools of the house list by ISO 8778. Pressures with the worst of what may run together, the compressor at its cut-in, leaks and growth counted in.",
+                8.5f,
+                0,
+                false,
+                0.37f);
+    }
+
+    void figures(SheetPage page) throws IOException {
+        page.heading("The walk", 12);
+        for (var p : c.main().pieces()) {
+            page.text(WalkText.write(p, units), 9, 0, false, 0.13f);
+        }
+        if (c.work().isEmpty() || c.work().get().stretches().isEmpty()) {
+            return;
+        }
+        CutWork work = c.work().get();
+        page.heading("Cut list", 12);
+        page.text(
+                "Bar by bar, the longest first; mark the insertion depth at both ends of each: " + inserts(work) + ".",
+                9,
+                0,
+                false,
+                0.13f);
+        Map<String, CutPlan> bars = work.bars(c.main(), c.system().orElseThrow());
+        page.drawing(BarStrips.of(bars, units), 10);
+        int number = 1;
+        for (Map.Entry<String, CutPlan> e : bars.entrySet()) {
+            for (CutBar b : e.getValue().bars()) {
+                page.text(
+                        number++ + ".  size " + e.getKey() + ", " + b.stock().name() + " "
+                                + LengthFormat.figure(b.stock().length(), units) + ":  " + pieces(b)
+                                + (b.remnant().mm() > 0 ? ";  left " + LengthFormat.figure(b.remnant(), units) : ""),
+                        9,
+                        0,
+                        false,
+                        0.13f);
+            }
+            for (CutTask.Piece p : e.getValue().unplaced()) {
+                page.text("No bar is long enough for " + p.name() + ".", 9, 0, true, 0.13f);
+            }
+        }
+        page.heading("Parts", 12);
+        for (PartLine p : work.parts()) {
+            page.text(
+                    LengthFormat.decimal(p.count(), 1, 0) + (p.metres() ? " m  " : "  ") + p.name(),
+                    9.5f,
+                    0,
+                    false,
+                    0.13f);
+        }
+    }
+
+    private String inserts(CutWork work) {
+        return work.stretches().stream()
+                .map(Stretch::size)
+                .distinct()
+                .map(z -> LengthFormat.figure(z.insert(), units) + " on " + z.size())
+                .reduce((a, b) -> a + ", " + b)
+                .orElse("");
+    }
+
+    private String pieces(CutBar b) {
+        return b.pieces().stream()
+                .map(p -> p.name() + " " + LengthFormat.figure(p.length(), units))
+                .reduce((x, y) -> x + ";  " + y)
+                .orElse("");
+    }
+}

@@ -1,0 +1,400 @@
+package mellowflare.core.air.draw;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.State;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.Shop;
+import mellowflare.core.air.layout.Fall;
+import mellowflare.core.air.layout.Joints;
+import mellowflare.core.air.layout.Piece;
+import mellowflare.core.air.layout.Sized;
+import mellowflare.core.air.layout.TakeOff;
+import mellowflare.core.air.layout.Walked;
+import mellowflare.core.air.stock.PipeSize;
+import mellowflare.core.flow.network.NetworkFlow;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.geometry.Fill;
+import mellowflare.core.geometry.Pen;
+import mellowflare.core.geometry.Point;
+import mellowflare.core.geometry.Shape;
+import mellowflare.core.geometry.Sight;
+import mellowflare.core.geometry.Vector;
+import mellowflare.core.measure.Length;
+
+/**
+ * The main in the room, seen slanting from above. Pipes are as wide as their sizes differ, the air's way is pointed, outlets say what they have; what fails is marked at its place, and where the chosen piece
+ * seals it glows.
+ */
+public final class MainDrawing {
+    private static final double WIDE = 330;
+    private static final double HIGH = 190;
+    private static final double THIN = 1.1;
+    private static final double FAT = 2.6;
+    private static final int LABELLED = 26;
+
+    private final AirCase c;
+    private final Optional<String> chosen;
+    private final Set<String> stopped;
+    private final Set<String> warned;
+    private final Map<String, Sized> sized = new HashMap<>();
+    private final Drawing.Sheet sheet = new Drawing.Sheet();
+    private final boolean labelled;
+    private Sight view;
+
+    private MainDrawing(AirCase c, List<Finding> findings, Optional<String> chosen) {
+        this.c = c;
+        this.chosen = chosen;
+        this.stopped = places(findings, true);
+        this.warned = places(findings, false);
+        c.sized().forEach(s -> sized.put(s.name(), s));
+        this.labelled = c.main().pieces().size() <= LABELLED;
+    }
+
+    /**
+     * The page's picture.
+     *
+     * @param c the main
+     * @param findings what was judged, for the marks
+     * @param turn about the upright (degrees)
+     * @param tilt how far it is looked down on (degrees)
+     * @param chosen the piece that is worked on
+     */
+    public static Drawing page(AirCase c, List<Finding> findings, double turn, double tilt, Optional<String> chosen) {
+        return new MainDrawing(c, findings, chosen).draw(turn, tilt);
+    }
+
+    /** Places that failed findings speak of. */
+    private static Set<String> places(List<Finding> findings, boolean stops) {
+        Set<String> places = new HashSet<>();
+        for (Finding f : findings) {
+            if (f.state() == State.FAIL && f.stops() == stops) {
+                Figure piece = f.figures().get("piece");
+                if (piece instanceof Figure.Word w) {
+                    places.add(w.text());
+                }
+            }
+        }
+        return places;
+    }
+
+    private Vector at(String spot) {
+        Vector v = c.walked().spots().get(spot).at();
+        return new Vector(v.x(), v.y(), c.fall().height(spot).mm());
+    }
+
+    private Drawing draw(double turn, double tilt) {
+        List<Vector> all = new ArrayList<>();
+        c.walked().spots().keySet().forEach(s -> {
+            all.add(at(s));
+            all.add(floor(at(s)));
+        });
+        all.addAll(room());
+        Vector start = at(Walked.START);
+        all.add(start.plus(new Vector(-700, -700, 0)));
+        all.add(start.plus(new Vector(700, 700, 0)));
+        view = Sight.turned(turn, tilt).fitted(all, 0, 0, WIDE, HIGH);
+        walls();
+        shadows();
+        compressors();
+        for (Walked.Run r : c.walked().runs()) {
+            run(r);
+        }
+        arrows();
+        glow();
+        joints();
+        outlets();
+        water();
+        marks();
+        return sheet.done(-6, -6, WIDE + 6, HIGH + 6);
+    }
+
+    private static Vector floor(Vector v) {
+        return new Vector(v.x(), v.y(), 0);
+    }
+
+    private List<Vector> room() {
+        Shop s = c.main().shop();
+        if (s.length().isEmpty() || s.width().isEmpty()) {
+            return List.of();
+        }
+        double l = s.length().get().mm();
+        double w = s.width().get().mm();
+        double h = s.height().map(Length::mm).orElse(0.0);
+        return List.of(
+                new Vector(0, 0, 0),
+                new Vector(l, 0, 0),
+                new Vector(l, w, 0),
+                new Vector(0, w, 0),
+                new Vector(0, 0, h),
+                new Vector(l, 0, h),
+                new Vector(l, w, h),
+                new Vector(0, w, h));
+    }
+
+    /** The floor, and the walls behind. */
+    private void walls() {
+        List<Vector> r = room();
+        if (r.isEmpty()) {
+            return;
+        }
+        List<Point> p = r.stream().map(view::at).toList();
+        sheet.path(Pen.FINE, Fill.PAPER, true, p.subList(0, 4));
+        if (c.main().shop().height().isPresent()) {
+            for (int i = 0; i < 4; i++) {
+                int j = (i + 1) % 4;
+                // A wall whose top lies higher on paper than its opposite one's stands behind.
+                if (p.get(i).y() + p.get(j).y()
+                        > p.get((i + 2) % 4).y() + p.get((j + 2) % 4).y()) {
+                    sheet.path(Pen.HIDDEN, Fill.NONE, false, List.of(p.get(i), p.get(i + 4), p.get(j + 4), p.get(j)));
+                }
+            }
+        }
+    }
+
+    private void shadows() {
+        for (Walked.Run r : c.walked().runs()) {
+            if (r.level()) {
+                sheet.line(Pen.HIDDEN, view.at(floor(at(r.from()))), view.at(floor(at(r.to()))));
+            }
+        }
+    }
+
+    private void compressors() {
+        for (String spot : c.walked().spots().keySet()) {
+            boolean first = spot.equals(Walked.START);
+            if (!first && c.walked().spots().get(spot).feed().isEmpty()) {
+                continue;
+            }
+            Vector v = first ? at(spot) : floor(at(spot)).plus(new Vector(0, 0, 600));
+            boolean known = c.feeds().containsKey(spot);
+            Point p = view.at(floor(v));
+            double w = Math.max(5, 420 * view.scale());
+            double h = Math.max(7, Math.abs(view.at(v).y() - p.y()) * 0.9);
+            Pen pen = known ? Pen.OUTLINE : Pen.SELECTED;
+            sheet.rect(pen, known ? Fill.METAL : Fill.PAPER, p.x() - w, p.y(), p.x() + w, p.y() + h);
+            sheet.add(new Shape.Disc(new Point(p.x(), p.y() + h), w * 0.55, pen, known ? Fill.METAL : Fill.PAPER));
+            sheet.spot(Subject.COMPRESSOR, p.x() - w, p.y(), p.x() + w, p.y() + h + w);
+            sheet.label(
+                    new Point(p.x(), p.y() - 3),
+                    c.feeds().containsKey(spot) ? c.feeds().get(spot).name() : "compressor not chosen",
+                    "",
+                    Shape.Role.NAME,
+                    Shape.Anchor.MIDDLE);
+        }
+    }
+
+    private double half(Walked.Run r) {
+        if (r.kind() == Walked.Kind.HOSE) {
+            return THIN;
+        }
+        Optional<PipeSize> z = Optional.ofNullable(sized.get(r.name())).flatMap(Sized::size);
+        return z.map(x -> Math.max(THIN, Math.min(FAT, x.outside().mm() / 18))).orElse(THIN);
+    }
+
+    private void run(Walked.Run r) {
+        Point a = view.at(at(r.from()));
+        Point b = view.at(at(r.to()));
+        double n = Math.hypot(b.x() - a.x(), b.y() - a.y());
+        if (n < 1e-6) {
+            return;
+        }
+        double half = half(r);
+        double dx = -(b.y() - a.y()) / n * half;
+        double dy = (b.x() - a.x()) / n * half;
+        boolean here = chosen.filter(r.piece().name()::equals).isPresent();
+        boolean known =
+                r.kind() == Walked.Kind.HOSE || sized.get(r.name()).size().isPresent();
+        Pen pen = here ? Pen.SELECTED : known ? Pen.OUTLINE : Pen.MEASURED;
+        if (overTheTop(r)) {
+            bow(a, pen, half);
+        }
+        sheet.path(
+                pen,
+                r.kind() == Walked.Kind.HOSE ? Fill.RUBBER : Fill.METAL,
+                true,
+                List.of(a.plus(dx, dy), b.plus(dx, dy), b.plus(-dx, -dy), a.plus(-dx, -dy)));
+        sheet.spot(
+                Subject.MAIN,
+                Math.min(a.x(), b.x()) - 3,
+                Math.min(a.y(), b.y()) - 3,
+                Math.max(a.x(), b.x()) + 3,
+                Math.max(a.y(), b.y()) + 3);
+        if (here) {
+            Point m = new Point((a.x() + b.x()) / 2, (a.y() + b.y()) / 2);
+            sheet.label(
+                    m.plus(0, 4),
+                    r.piece().name(),
+                    new Figure.OfReach(r.length()).text(c.units())
+                            + Optional.ofNullable(sized.get(r.name()))
+                                    .flatMap(Sized::size)
+                                    .map(z -> ", " + z.name())
+                                    .orElse(""),
+                    Shape.Role.NAME,
+                    Shape.Anchor.MIDDLE);
+        }
+    }
+
+    private static boolean overTheTop(Walked.Run r) {
+        return r.kind() == Walked.Kind.DROP && r.piece() instanceof Piece.Drop d && d.off() == TakeOff.TOP;
+    }
+
+    /** A small bow over the top of the main. */
+    private void bow(Point a, Pen pen, double half) {
+        double up = 4.5 + half;
+        sheet.path(
+                pen,
+                Fill.NONE,
+                false,
+                List.of(a, a.plus(0, up * 0.7), a.plus(half, up), a.plus(2 * half, up * 0.7), a.plus(half, 0)));
+    }
+
+    /** Which way the air goes in the worst case. */
+    private void arrows() {
+        for (NetworkFlow.InPipe p : c.together().flow().pipes()) {
+            Sized s = sized.get(p.pipe().name());
+            if (s == null || s.run().kind() != Walked.Kind.MAIN || p.flow().litresPerMinute() < 1) {
+                continue;
+            }
+            Point a = view.at(at(p.forward() ? s.run().from() : s.run().to()));
+            Point b = view.at(at(p.forward() ? s.run().to() : s.run().from()));
+            double n = Math.hypot(b.x() - a.x(), b.y() - a.y());
+            if (n < 12) {
+                continue;
+            }
+            double ux = (b.x() - a.x()) / n;
+            double uy = (b.y() - a.y()) / n;
+            double size = half(s.run()) + 1.4;
+            Point tip = new Point((a.x() + b.x()) / 2 + ux * size, (a.y() + b.y()) / 2 + uy * size);
+            sheet.path(
+                    Pen.NONE,
+                    Fill.BLACK,
+                    true,
+                    List.of(
+                            tip,
+                            tip.plus(-2.2 * size * ux - size * uy, -2.2 * size * uy + size * ux),
+                            tip.plus(-2.2 * size * ux + size * uy, -2.2 * size * uy - size * ux)));
+        }
+    }
+
+    /** Where the chosen piece seals: across the pipe at both of its ends. */
+    private void glow() {
+        for (Walked.Run r : c.walked().runs()) {
+            if (chosen.filter(r.piece().name()::equals).isEmpty()) {
+                continue;
+            }
+            Point a = view.at(at(r.from()));
+            Point b = view.at(at(r.to()));
+            double n = Math.hypot(b.x() - a.x(), b.y() - a.y());
+            if (n < 8) {
+                continue;
+            }
+            double ux = (b.x() - a.x()) / n;
+            double uy = (b.y() - a.y()) / n;
+            double half = half(r) + 0.8;
+            for (Point p : List.of(a.plus(3 * ux, 3 * uy), b.plus(-3 * ux, -3 * uy))) {
+                sheet.glow(p.plus(-uy * half, ux * half), p.plus(uy * half, -ux * half));
+            }
+        }
+    }
+
+    /** Fittings as small knots; open ends as a ring. */
+    private void joints() {
+        for (Joints.Joint j : c.joints().all()) {
+            Point p = view.at(at(j.spot().name()));
+            switch (j.kind()) {
+                case ELBOW, TEE, TWO_TEES -> sheet.add(new Shape.Disc(p, 2.2, Pen.THREAD, Fill.METAL));
+                case OPEN -> sheet.add(new Shape.Disc(p, 3, Pen.STOP, Fill.NONE));
+                case NONE -> sheet.add(new Shape.Disc(p, 4, Pen.STOP, Fill.NONE));
+                case END, THROUGH -> {}
+            }
+            if (j.spot().valve()) {
+                valve(p);
+            }
+            boolean leg = j.meeting().stream()
+                    .anyMatch(r -> r.kind() == Walked.Kind.LEG
+                            && r.to().equals(j.spot().name()));
+            if (leg) {
+                valve(p);
+            }
+        }
+    }
+
+    private void valve(Point p) {
+        sheet.path(
+                Pen.THREAD,
+                Fill.PAPER,
+                true,
+                List.of(p.plus(-2.4, -1.6), p.plus(2.4, 1.6), p.plus(2.4, -1.6), p.plus(-2.4, 1.6)));
+    }
+
+    private void outlets() {
+        for (Walked.Run r : c.walked().runs()) {
+            if (r.kind() != Walked.Kind.DROP) {
+                continue;
+            }
+            Point p = view.at(at(r.to()));
+            sheet.add(new Shape.Disc(p, 2.6, Pen.OUTLINE, Fill.PAPER));
+            sheet.spot(Subject.OUTLET, p.x() - 6, p.y() - 6, p.x() + 6, p.y() + 6);
+            boolean running = c.together().scenario().running().containsKey(r.to());
+            boolean told = stopped.contains(r.to());
+            if (labelled || told || chosen.filter(r.to()::equals).isPresent()) {
+                String under = running
+                        ? c.pressure(AirCase.toolAt(r.to()))
+                                .map(x -> Figure.of(x).text(c.units()))
+                                .orElse("no air")
+                        : "";
+                sheet.label(p.plus(4.5, -1), r.to(), under, Shape.Role.NAME, Shape.Anchor.START);
+            }
+        }
+    }
+
+    /** A drop of water where it stays. */
+    private void water() {
+        for (String spot : c.fall().holding()) {
+            if (c.fall().way() == Fall.Way.LEVEL || c.main().fall() == 0) {
+                return;
+            }
+            Point p = view.at(at(spot)).plus(0, -7);
+            sheet.path(
+                    Pen.MEASURED,
+                    Fill.NONE,
+                    true,
+                    List.of(
+                            p.plus(0, 4),
+                            p.plus(1.8, 0.6),
+                            p.plus(1.6, -1.2),
+                            p.plus(0, -2),
+                            p.plus(-1.6, -1.2),
+                            p.plus(-1.8, 0.6)));
+        }
+    }
+
+    private void marks() {
+        for (String name : stopped) {
+            place(name).ifPresent(p -> sheet.stopMark(p.plus(-7, 6)));
+        }
+        for (String name : warned) {
+            if (!stopped.contains(name)) {
+                place(name)
+                        .ifPresent(p -> sheet.path(
+                                Pen.SELECTED,
+                                Fill.PAPER,
+                                true,
+                                List.of(p.plus(-7, 9), p.plus(-4, 6), p.plus(-7, 3), p.plus(-10, 6))));
+            }
+        }
+    }
+
+    private Optional<Point> place(String name) {
+        return c.walked().spots().containsKey(name) ? Optional.of(view.at(at(name))) : Optional.empty();
+    }
+}
