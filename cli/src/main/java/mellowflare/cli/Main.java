@@ -6,9 +6,12 @@ import java.nio.charset.StandardCharsets;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.Version;
 import mellowflare.cli.command.AdaptersCommand;
+import mellowflare.cli.command.AirCommand;
 import mellowflare.cli.command.ConvertCommand;
+import mellowflare.cli.command.CutListCommand;
 import mellowflare.cli.command.ExitStatus;
 import mellowflare.cli.command.FlareCommand;
+import mellowflare.cli.command.HoldTestCommand;
 import mellowflare.cli.command.HoseCommand;
 import mellowflare.cli.command.IdentifyCommand;
 import mellowflare.cli.command.JobCommand;
@@ -40,6 +43,9 @@ import picocli.CommandLine.Command;
             RouteCommand.class,
             TubeCommand.class,
             FlareCommand.class,
+            AirCommand.class,
+            CutListCommand.class,
+            HoldTestCommand.class,
             JobCommand.class,
             PartsCommand.class
         })
@@ -52,7 +58,7 @@ public final class Main implements Runnable {
     public void run() {
         throw new CommandLine.ParameterException(
                 spec.commandLine(),
-                "Name a command: convert, identify, seal, adapters, route, hose, tube, flare, parts or job.");
+                "Name a command: convert, identify, seal, adapters, route, hose, tube, flare, air, cutlist, hold-test, parts or job.");
     }
 
     public static void main(String[] args) {

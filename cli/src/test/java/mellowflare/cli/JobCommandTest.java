@@ -30,7 +30,7 @@ class JobCommandTest {
     @Test
     void testJobsAreListedAndSearched() {
         assertThat(Run.of("", "job", "list", book).json()).hasSize(15);
-        Run found = Run.of("", "job", "list", book, "--search", "winch");
+        Run found = Run.of("", "job", "list", book, "--search", "slip winch");
         assertThat(found.json()).hasSize(1);
         assertThat(found.json().get(0).get("leftOff").asText()).isEqualTo("not begun");
     }

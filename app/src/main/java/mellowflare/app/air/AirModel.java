@@ -48,16 +48,16 @@ public final class AirModel {
     private final FieldState<Length> roomHeight = AboveZero.field();
     private final FieldState<Temperature> roomAir = new FieldState<>(
             (t, u) -> QuantityText.temperature(t, Optional.of(u == UnitSystem.METRIC ? "C" : "F")), (v, u) -> "");
-    private final FieldState<Double> humidity = Numbers.field("Humidity", 0, 100, "% of what it can hold");
-    private final FieldState<Double> barometer = Numbers.field("A barometer", 400, 1200, "mbar absolute");
+    private final FieldState<Double> humidity = Numbers.field("Humidity", 0, 100, "%");
+    private final FieldState<Double> barometer = Numbers.field("A barometer", 400, 1200, "mbar");
     private final FieldState<Double> lost = Numbers.field("What dryer and filters take", 0, 5, "bar");
     private final FieldState<Length> toEars = AboveZero.field();
-    private final FieldState<Double> fall = Numbers.field("A fall", 0, 50, "mm on a metre");
-    private final FieldState<Double> leak = Numbers.field("The share that leaks", 0, 100, "% of the use");
-    private final FieldState<Double> growth = Numbers.field("Growth", 0, 300, "% of the use");
-    private final FieldState<Double> hours = Numbers.field("A working day", 0.1, 24, "hours");
+    private final FieldState<Double> fall = Numbers.field("A fall", 0, 50, "mm/m");
+    private final FieldState<Double> leak = Numbers.field("The share that leaks", 0, 100, "%");
+    private final FieldState<Double> growth = Numbers.field("Growth", 0, 300, "%");
+    private final FieldState<Double> hours = Numbers.field("A working day", 0.1, 24, "h");
     private final FieldState<Double> days = Numbers.field("A working year", 1, 366, "days");
-    private final FieldState<Double> kilowattHour = Numbers.field("The price", 0, 1000, "a kilowatt-hour");
+    private final FieldState<Double> kilowattHour = Numbers.field("The price", 0, 1000, "each");
     private final FieldState<Double> drained = Numbers.field("The time between drainings", 1, 90, "days");
     private final FieldState<Length> kerf = AboveZero.orZero();
     private final FieldState<Length> rod = AboveZero.orZero();

@@ -3,6 +3,7 @@ package mellowflare.app.air;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -42,6 +43,8 @@ import mellowflare.core.measure.LengthFormat;
 
 /** The page of Air: the main in its room, what is worked on, and what was judged. */
 public final class AirView implements Page {
+    private static final PseudoClass ALONE = PseudoClass.getPseudoClass("alone");
+
     private final AirModel model;
     private final WalkModel walk;
     private final AirWork work;
@@ -228,9 +231,11 @@ public final class AirView implements Page {
         leaves.show(to.ordinal());
         if (to == AirLeaf.WALK) {
             body.setBottom(null);
+            body.setCenter(ground);
             body.setRight(walkPane);
         } else {
             body.setRight(null);
+            boolean words = to == AirLeaf.TOOLS || to == AirLeaf.SIZES || to == AirLeaf.PAPERS;
             under.getChildren()
                     .setAll(
                             switch (to) {
@@ -243,7 +248,10 @@ public final class AirView implements Page {
                                 case TEST -> test;
                                 case PAPERS -> files;
                             });
-            body.setBottom(under);
+            // What is all words has the page to itself.
+            body.setCenter(words ? under : ground);
+            body.setBottom(words ? null : under);
+            under.pseudoClassStateChanged(ALONE, words);
         }
         if (model.isAir() && to == AirLeaf.CUT) {
             work.pack();

@@ -56,7 +56,7 @@ final class FilesPane extends VBox {
                 new EntryRow("kilowatt-hour", "its price", model.kilowattHour()));
         getChildren()
                 .setAll(new Columns(
-                        new double[] {26, 34, 40},
+                        new double[] {32, 30, 38},
                         room,
                         new VBox(8, Text.under("For shop and wall", papers), Text.under("For other programs", files)),
                         Text.under("Cut = centre to centre less both stops", sums)));

@@ -26,7 +26,7 @@ public final class HeldModel {
 
     private final AirModel model;
     private final FieldState<HoldTest.Reading> reading = new FieldState<>(HeldModel::read, (r, u) -> "");
-    private final FieldState<Double> allowed = Numbers.field("The leak allowed", 0, 10_000, "L/min, ISO 1217");
+    private final FieldState<Double> allowed = Numbers.field("The leak allowed", 0, 10_000, "L/min");
     private final FieldState<Double> step = Numbers.field("The step of the gauge", 0.0001, 1, "bar");
 
     public HeldModel(AirModel model) {

@@ -7,9 +7,9 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
+import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.Text;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.School;
@@ -52,9 +52,7 @@ final class SizesPane extends VBox {
         head.setAlignment(Pos.CENTER_LEFT);
         VBox left = Text.under("One size larger here gives the tightest tool", up);
         VBox right = Text.under("Never for compressed air", refused);
-        left.setPrefWidth(430);
-        HBox.setHgrow(right, Priority.ALWAYS);
-        getChildren().setAll(head, table, new HBox(26, left, right));
+        getChildren().setAll(head, table, new Columns(new double[] {54, 46}, left, right));
         List<String> never = model.systems().stream()
                 .filter(s -> !s.rated())
                 .map(s -> s.name() + ": " + s.refused().orElse(""))

@@ -7,6 +7,7 @@ import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -47,7 +48,8 @@ final class ToolsPane extends VBox {
         this.walk = walk;
         setId("air-tools");
         compressor.getItems().setAll(model.compressors());
-        WordCell.dress(compressor, c -> facts(c), "compressor not chosen");
+        WordCell.dress(compressor, this::facts, "compressor not chosen");
+        compressor.setButtonCell(new WordCell<>(Compressor::name, "compressor not chosen"));
         compressor.setId("compressor");
         compressor.setMaxWidth(Double.MAX_VALUE);
         compressor.setAccessibleText("Compressor");
@@ -70,18 +72,23 @@ final class ToolsPane extends VBox {
                 p -> null,
                 true,
                 p -> model.place(p.orElse(Plant.Place.UNSAID)));
-        fresh = yesNo("cool air comes to it", model::freshAir);
-        drain = yesNo("its drain can be reached", model::drain);
-        VBox who = Text.under("At each outlet: who, and with what", outlets);
+        fresh = yesNo("cool air", model::freshAir);
+        drain = yesNo("drain reached", model::drain);
+        ScrollPane each = new ScrollPane(outlets);
+        each.setFitToWidth(true);
+        each.getStyleClass().add("slip-inner");
+        each.setPrefHeight(470);
+        each.setMinHeight(200);
+        VBox who = Text.under("At each outlet: who, and with what", each);
         VBox air = Text.under(
                 "What that needs",
                 school,
                 needs,
                 Press.quiet("look at all that may run together", work::allCases),
-                pair(new EntryRow("leaks", "%", model.leak()), new EntryRow("growth", "%", model.growth())),
-                pair(
-                        new EntryRow("hours a day", "8", model.hours()),
-                        new EntryRow("days a year", "230", model.days())));
+                new EntryRow("leaks", "%", model.leak()),
+                new EntryRow("growth", "%", model.growth()),
+                new EntryRow("hours a day", "8", model.hours()),
+                new EntryRow("days a year", "230", model.days()));
         VBox plant = Text.under(
                 "The compressor",
                 compressor,
@@ -90,14 +97,7 @@ final class ToolsPane extends VBox {
                 new EntryRow("to ears", "nearest work", model.toEars()),
                 fresh,
                 drain);
-        getChildren().setAll(new Columns(new double[] {38, 31, 31}, who, air, plant));
-    }
-
-    private static Node pair(EntryRow a, EntryRow b) {
-        HBox box = new HBox(8, a, b);
-        a.setPrefWidth(150);
-        b.setPrefWidth(150);
-        return box;
+        getChildren().setAll(new Columns(new double[] {42, 28, 30}, who, air, plant));
     }
 
     private static ChoiceRow<Boolean> yesNo(String word, Consumer<Optional<Boolean>> told) {

@@ -42,7 +42,7 @@ final class WaterPane extends VBox {
                 new EntryRow("drained every", "days", model.drained()));
         getChildren()
                 .setAll(new Columns(
-                        new double[] {30, 36, 34},
+                        new double[] {28, 34, 38},
                         room,
                         Text.under("What falls out on a working day", brought),
                         Text.under("Where it comes to", way, gathers)));

@@ -40,13 +40,13 @@ final class AirLines {
                 pipe("gable 1", Turn.LEFT, 4100),
                 drop("rigging loft", 2000, "rigger", "wrench-three-quarter", "winch"),
                 pipe("gable 2", Turn.AHEAD, 3900),
+                new Piece.Drain("far leg", Length.ofMm(2900)),
                 pipe("south 1", Turn.LEFT, 5200),
                 drop("blast corner", 2200, "blaster", "blast-5"),
                 pipe("south 2", Turn.AHEAD, 4000),
-                new Piece.Drain("far leg", Length.ofMm(2900)),
                 pipe("south 3", Turn.AHEAD, 4400),
                 drop("paint door", 2200, "painter", "spray", "sander"),
-                pipe("door 1", Turn.LEFT, 8000),
+                pipe("door 1", Turn.LEFT, 6800),
                 new Piece.Close("door 2", "corner", Optional.empty()));
         AirMain main = AirMain.NEW
                 .withShop(AirMain.NEW
@@ -65,11 +65,11 @@ final class AirLines {
                         .withDrain(Optional.of(true)))
                 .withPieces(walk)
                 .withSystem(Optional.of("ringed-aluminium"))
-                .withSize(Optional.of("40"))
+                .withSize(Optional.of("50"))
                 .withDropSize(Optional.of("25"))
                 .withUse(Use.USUAL.withDrainedEvery(1))
                 .withMaking(Making.USUAL.withOld(
-                        List.of(new Making.OldBar("ringed-aluminium", "40", Length.ofMm(3250), 2))));
+                        List.of(new Making.OldBar("ringed-aluminium", "50", Length.ofMm(3250), 2))));
         return job("demo-shed-air", "Air for the blasting shed", "Rigging shed", main)
                 .withNote("The old hose over the beams comes down. Blaster and fitter complain of each other.");
     }

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.concurrent.Callable;
 import mellowflare.book.BookTrouble;
@@ -50,6 +51,9 @@ import picocli.CommandLine.Spec;
             JobCommand.Template.class,
             JobCommand.Lra.class,
             JobCommand.Dxf.class,
+            JobCommand.Cuts.class,
+            JobCommand.Network.class,
+            JobCommand.Drains.class,
             JobCommand.ReadTag.class
         })
 public final class JobCommand implements Runnable {
@@ -60,7 +64,7 @@ public final class JobCommand implements Runnable {
     public void run() {
         throw new ParameterException(
                 spec.commandLine(),
-                "Say what to do with a job: list, export, import, sheet, tag, hand-over, parts, drawing, template, lra, dxf or read-tag.");
+                "Say what to do with a job: list, export, import, sheet, tag, hand-over, parts, drawing, template, lra, dxf, cuts, network, drains or read-tag.");
     }
 
     /** Which book. */
@@ -198,7 +202,7 @@ public final class JobCommand implements Runnable {
             description = "Writes the parts list as CSV: need, shelf, what lacks, cost.")
     static final class Parts extends OneJob {
         @Override
-        byte[] bytes(Evaluation job) {
+        byte[] bytes(Evaluation job) throws BookTrouble {
             return JobFiles.partsText(job).getBytes(StandardCharsets.UTF_8);
         }
     }
@@ -241,11 +245,48 @@ public final class JobCommand implements Runnable {
     @Command(
             name = "dxf",
             mixinStandardHelpOptions = true,
-            description = "Writes the centre line of a tube line in space, and its flat stretches, as DXF.")
+            description = "Writes a tube line's centre line and flat stretches, or an air main in space, as DXF.")
     static final class Dxf extends OneJob {
         @Override
         byte[] bytes(Evaluation job) throws BookTrouble {
             return JobFiles.dxfText(job).getBytes(StandardCharsets.US_ASCII);
+        }
+    }
+
+    /** {@code job cuts}. */
+    @Command(
+            name = "cuts",
+            mixinStandardHelpOptions = true,
+            description = "Writes the cut list of an air main as CSV, bar by bar.")
+    static final class Cuts extends OneJob {
+        @Override
+        byte[] bytes(Evaluation job) throws BookTrouble {
+            return JobFiles.cutsText(job).getBytes(StandardCharsets.UTF_8);
+        }
+    }
+
+    /** {@code job network}. */
+    @Command(
+            name = "network",
+            mixinStandardHelpOptions = true,
+            description = "Writes the network of an air main in its worst case as JSON, as the command air reads it.")
+    static final class Network extends OneJob {
+        @Override
+        byte[] bytes(Evaluation job) throws BookTrouble {
+            return JobFiles.networkText(job).getBytes(StandardCharsets.UTF_8);
+        }
+    }
+
+    /** {@code job drains}. */
+    @Command(
+            name = "drains",
+            mixinStandardHelpOptions = true,
+            description = "Writes the drains of an air main as a calendar (iCalendar), from today on.")
+    static final class Drains extends OneJob {
+        @Override
+        byte[] bytes(Evaluation job) throws BookTrouble {
+            return JobFiles.drainsText(job, LocalDate.now(ZoneId.systemDefault()))
+                    .getBytes(StandardCharsets.UTF_8);
         }
     }
 

@@ -12,6 +12,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.FlowRate;
@@ -28,6 +30,7 @@ import mellowflare.core.thread.PitchReading;
  * Every refusal names the field; a field that nobody asked for is refused too, so that a slip of the keyboard is not passed over.
  */
 public final class Fields {
+    private static final Pattern TIME = Pattern.compile("\\s*(\\d+(?:\\.\\d+)?)\\s*(s|min|h)\\s*");
     private static final double FARTHEST_MM = 100_000;
     private final ObjectNode node;
     private final String path;
@@ -333,6 +336,28 @@ public final class Fields {
             throw wrong(name, "an object in braces is expected here.");
         }
         return new Fields((ObjectNode) node.get(name), path + name + ".");
+    }
+
+    /** The objects of a list; none if it was not given. */
+    public List<Fields> maybeObjects(String name) throws Refused {
+        return has(name) ? objects(name) : List.of();
+    }
+
+    /** A time; a number is seconds, a text has its unit: s, min or h. */
+    public double seconds(String name) throws Refused {
+        if (!has(name)) {
+            throw missing(name);
+        }
+        JsonNode value = node.get(name);
+        if (value.isNumber()) {
+            return value.asDouble();
+        }
+        Matcher m = TIME.matcher(value.asText());
+        if (!m.matches()) {
+            throw wrong(name, "a number of seconds, or a text such as “60 min” or “1.5 h”, is expected here.");
+        }
+        double factor = m.group(2).equals("h") ? 3600 : m.group(2).equals("min") ? 60 : 1;
+        return Double.parseDouble(m.group(1)) * factor;
     }
 
     /** The objects of a list. */

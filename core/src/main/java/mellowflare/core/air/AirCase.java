@@ -273,18 +273,22 @@ public record AirCase(
         return v;
     }
 
-    /** The hold test; empty while there are no two readings in order, or nothing is shut in. */
-    public Optional<HoldTest.Result> heldResult() {
+    /** The hold test; empty while there are no two readings, or nothing is shut in. */
+    public Optional<HoldTest> heldTest() {
         if (main.held().readings().size() < 2 || !(shutIn().litres() > 0)) {
             return Optional.empty();
         }
         return Optional.of(new HoldTest(
-                        main.held().readings(),
-                        shutIn(),
-                        main.shop().barometer(),
-                        main.held().gaugeStep(),
-                        main.held().allowed())
-                .result());
+                main.held().readings(),
+                shutIn(),
+                main.shop().barometer(),
+                main.held().gaugeStep(),
+                main.held().allowed()));
+    }
+
+    /** What came of the hold test. */
+    public Optional<HoldTest.Result> heldResult() {
+        return heldTest().map(HoldTest::result);
     }
 
     /** What a leak costs in a year of standing under pressure day and night, in the catalogue's money; empty without a compressor. */

@@ -1,5 +1,7 @@
 package mellowflare.core.air.draw;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import mellowflare.core.cutting.CutBar;
 import mellowflare.core.cutting.CutPlan;
@@ -15,11 +17,16 @@ import mellowflare.core.measure.UnitSystem;
 
 /** The bars with what is cut from each, to scale against each other. */
 public final class BarStrips {
-    private static final double WIDE = 400;
+    private static final double WIDE = 250;
+    private static final double APART = 62;
     private static final double STEP = 17;
-    private static final double HALF = 4;
+    private static final double HALF = 6;
     /** From this many bars on only the first ones are drawn; the list has them all. */
-    private static final int MOST = 24;
+    private static final int MOST = 40;
+    /** So many bars stand below each other before they go on beside. */
+    private static final int ONE_COLUMN = 5;
+
+    private record Bar(String size, CutBar bar) {}
 
     private BarStrips() {}
 
@@ -29,50 +36,46 @@ public final class BarStrips {
      */
     public static Drawing of(Map<String, CutPlan> bars, UnitSystem units) {
         Drawing.Sheet sheet = new Drawing.Sheet();
-        double longest = bars.values().stream()
-                .flatMap(p -> p.bars().stream())
-                .mapToDouble(b -> b.stock().length().mm())
-                .max()
-                .orElse(1);
-        double scale = WIDE / longest;
-        double y = 0;
-        int drawn = 0;
-        for (Map.Entry<String, CutPlan> e : bars.entrySet()) {
-            for (CutBar b : e.getValue().bars()) {
-                if (drawn++ < MOST) {
-                    bar(sheet, b, e.getKey(), y, scale, units);
-                    y -= STEP;
-                }
-            }
+        List<Bar> all = new ArrayList<>();
+        bars.forEach((size, plan) -> plan.bars().forEach(b -> all.add(new Bar(size, b))));
+        double longest =
+                all.stream().mapToDouble(b -> b.bar.stock().length().mm()).max().orElse(1);
+        int drawn = Math.min(MOST, all.size());
+        int columns = drawn > ONE_COLUMN ? 2 : 1;
+        int rows = (drawn + columns - 1) / columns;
+        for (int i = 0; i < drawn; i++) {
+            bar(sheet, all.get(i), i / rows * (WIDE + APART), -(i % rows) * STEP, WIDE / longest, units);
         }
-        if (drawn > MOST) {
+        double foot = -rows * STEP;
+        if (all.size() > drawn) {
             sheet.label(
-                    new Point(0, y),
-                    "and " + (drawn - MOST) + " more: see the list",
+                    new Point(0, foot),
+                    "and " + (all.size() - drawn) + " more: see the list",
                     "",
                     Shape.Role.NAME,
                     Shape.Anchor.START);
-            y -= STEP;
+            foot -= STEP;
         }
-        return sheet.done(-58, Math.min(y + STEP / 2, -STEP), WIDE + 8, 12);
+        return sheet.done(-52, foot + STEP / 2, columns * WIDE + (columns - 1) * APART + 4, 10);
     }
 
-    private static void bar(Drawing.Sheet sheet, CutBar b, String size, double y, double scale, UnitSystem units) {
-        double end = b.stock().length().mm() * scale;
-        sheet.rect(Pen.HIDDEN, Fill.NONE, 0, y - HALF, end, y + HALF);
-        sheet.label(new Point(-4, y - 3), size, b.stock().name(), Shape.Role.NAME, Shape.Anchor.END);
-        double x = 0;
+    private static void bar(Drawing.Sheet sheet, Bar at, double left, double y, double scale, UnitSystem units) {
+        CutBar b = at.bar;
+        sheet.rect(
+                Pen.HIDDEN, Fill.NONE, left, y - HALF, left + b.stock().length().mm() * scale, y + HALF);
+        sheet.label(new Point(left - 3, y - 2), at.size, b.stock().name(), Shape.Role.NAME, Shape.Anchor.END);
+        double x = left;
         for (CutTask.Piece p : b.pieces()) {
             double w = p.length().mm() * scale;
             sheet.rect(Pen.OUTLINE, Fill.METAL, x, y - HALF, x + w, y + HALF);
-            if (w > 62) {
+            if (w > 70) {
                 sheet.label(
                         new Point(x + w / 2, y - 3),
                         p.name() + "  " + mark(p.length(), units),
                         "",
                         Shape.Role.NAME,
                         Shape.Anchor.MIDDLE);
-            } else if (w > 26) {
+            } else if (w > 22) {
                 sheet.label(
                         new Point(x + w / 2, y - 3), mark(p.length(), units), "", Shape.Role.NAME, Shape.Anchor.MIDDLE);
             }

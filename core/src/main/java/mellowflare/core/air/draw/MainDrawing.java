@@ -184,7 +184,7 @@ public final class MainDrawing {
             sheet.add(new Shape.Disc(new Point(p.x(), p.y() + h), w * 0.55, pen, known ? Fill.METAL : Fill.PAPER));
             sheet.spot(Subject.COMPRESSOR, p.x() - w, p.y(), p.x() + w, p.y() + h + w);
             sheet.label(
-                    new Point(p.x(), p.y() - 3),
+                    new Point(p.x(), p.y() - 8),
                     c.feeds().containsKey(spot) ? c.feeds().get(spot).name() : "compressor not chosen",
                     "",
                     Shape.Role.NAME,
@@ -352,7 +352,7 @@ public final class MainDrawing {
                                 .map(x -> Figure.of(x).text(c.units()))
                                 .orElse("no air")
                         : "";
-                sheet.label(p.plus(4.5, -1), r.to(), under, Shape.Role.NAME, Shape.Anchor.START);
+                sheet.label(p.plus(0, -11), r.to(), under, Shape.Role.NAME, Shape.Anchor.MIDDLE);
             }
         }
     }

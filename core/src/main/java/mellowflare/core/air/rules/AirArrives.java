@@ -20,6 +20,9 @@ final class AirArrives implements Rule<AirCase> {
                             ? "compressor"
                             : c.walked().runs().isEmpty() ? "walk along the main" : "size of the main"));
         }
-        return NetworkFindings.of(c.together().flow());
+        // What the walk was told already is not said again.
+        return NetworkFindings.of(c.together().flow()).stream()
+                .filter(f -> !f.rule().id().equals("air.network-odd"))
+                .toList();
     }
 }

@@ -20,7 +20,7 @@ final class DropsLeaveTop implements Rule<AirCase> {
     private static final RuleText TOP = new RuleText(
             "air.drop-top",
             Severity.WARN,
-            "{piece} leaves the main at its {side}: water runs into it with the air.",
+            "“{piece}” leaves the main at its {side}: water runs into it with the air.",
             "Every drop leaves the main at its top.",
             "side of the main",
             "Turn the tee up and come down in a bow.",
@@ -29,7 +29,7 @@ final class DropsLeaveTop implements Rule<AirCase> {
     private static final RuleText LEG = new RuleText(
             "air.drop-leg",
             Severity.NOTE,
-            "{piece} has no leg below the outlet.",
+            "“{piece}” has no leg below the outlet.",
             "Every drop has a leg and a drain below its outlet.",
             "drops of the walk",
             "A tee at the outlet, a hand's breadth of pipe below it, and a drain valve.",

@@ -19,7 +19,7 @@ final class PiecesCanBeCut implements Rule<AirCase> {
     private static final RuleText TEXT = new RuleText(
             "air.piece-short",
             Severity.STOP,
-            "{piece} leaves {between} between two fittings, and both together take {insert}.",
+            "“{piece}” leaves {between} between two fittings, and both together take {insert}.",
             "Every piece is long enough for its fittings.",
             "centre to centre {centres} less both stops; pipe goes {insert} into the two",
             "Move the places apart, or put the fittings together with a short nipple of their maker.",

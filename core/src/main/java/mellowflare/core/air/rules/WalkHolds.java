@@ -17,7 +17,7 @@ final class WalkHolds implements Rule<AirCase> {
     private static final RuleText PLACE = new RuleText(
             "air.walk-place",
             Severity.STOP,
-            "{piece} speaks of “{other}”, and no place is called so.",
+            "“{piece}” speaks of “{other}”, and no place is called so.",
             "Every place that the walk speaks of is there.",
             "names of the walk",
             "Name a place that comes earlier on the walk.",
@@ -35,7 +35,7 @@ final class WalkHolds implements Rule<AirCase> {
     private static final RuleText LENGTH = new RuleText(
             "air.walk-length",
             Severity.WARN,
-            "{piece} has no length; it counts as a joint.",
+            "“{piece}” has no length; it counts as a joint.",
             "Every pipe has a length.",
             "lengths of the walk",
             "Measure it, or take it out.",
@@ -44,7 +44,7 @@ final class WalkHolds implements Rule<AirCase> {
     private static final RuleText SLANT = new RuleText(
             "air.walk-slant",
             Severity.WARN,
-            "{piece} would run slanting to {other}; no fitting turns by that.",
+            "“{piece}” would run slanting to {other}; no fitting turns by that.",
             "Every pipe runs along a wall or upright.",
             "fittings of 90 degrees",
             "Walk round the corner in two pieces, or correct a length: the two ends do not line up.",
@@ -53,7 +53,7 @@ final class WalkHolds implements Rule<AirCase> {
     private static final RuleText ITSELF = new RuleText(
             "air.walk-itself",
             Severity.STOP,
-            "{piece} would lead from {other} to itself.",
+            "“{piece}” would lead from {other} to itself.",
             "No pipe leads to itself.",
             "the walk",
             "Close to another place.",

@@ -16,7 +16,7 @@ public final class NetworkFindings {
     public static final RuleText ARRIVES = new RuleText(
             "air.arrives",
             Severity.STOP,
-            "{piece}: {trouble}",
+            "“{piece}”: {trouble}",
             "Air gets to every place that asks for it.",
             "pipes and supplies as they hang together",
             "Look at this piece first: everything behind it follows from it.",
@@ -25,7 +25,7 @@ public final class NetworkFindings {
     private static final RuleText ODD = new RuleText(
             "air.network-odd",
             Severity.WARN,
-            "{piece}: {trouble}",
+            "“{piece}”: {trouble}",
             "The network is written down without a slip.",
             "the network as it was given",
             "Put it right, so that everyone reads the same.",
