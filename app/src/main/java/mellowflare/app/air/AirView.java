@@ -3,6 +3,7 @@ package mellowflare.app.air;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -14,6 +15,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
@@ -74,6 +76,7 @@ public final class AirView implements Page {
     private final FigureBox third = new FigureBox();
     private final FigureBox judged = new FigureBox();
     private final Node notAir;
+    private final PauseTransition pause = new PauseTransition(Duration.millis(600));
     private AirLeaf leaf = AirLeaf.WALK;
     private List<PipeSize> offered = List.of();
     private boolean showing;
@@ -113,6 +116,15 @@ public final class AirView implements Page {
             drawn();
         });
         work.onChange(this::refresh);
+        // Once the hands rest, all that may run together is looked at, unless something else is being worked out.
+        pause.setOnFinished(e -> {
+            if (isOpen()
+                    && model.isAir()
+                    && !model.c().together().all()
+                    && work.doingProperty().get().isEmpty()) {
+                work.allCases();
+            }
+        });
         page.setCenter(left());
         page.setRight(slip(line));
         page.setBottom(figures());
@@ -120,6 +132,7 @@ public final class AirView implements Page {
             if (isOpen()) {
                 lay();
                 refresh();
+                pause.playFromStart();
             }
         });
         turnTo(AirLeaf.WALK);

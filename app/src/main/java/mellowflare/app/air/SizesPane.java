@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -26,6 +27,10 @@ import mellowflare.core.measure.LengthFormat;
 /** The cheapest sizes in every kind of pipe beside each other, what must never be used and why, and what one size larger gives. */
 final class SizesPane extends VBox {
     private static final int SHOWN = 6;
+    /** Columns of the table that hold figures, which never break. */
+    private static final int FIRST_FIGURE = 2;
+
+    private static final int LAST_FIGURE = 6;
 
     private final AirModel model;
     private final AirWork work;
@@ -62,7 +67,12 @@ final class SizesPane extends VBox {
 
     private void row(int at, List<String> words, String style) {
         for (int i = 0; i < words.size(); i++) {
-            table.add(Text.of(words.get(i), style), i, at);
+            Label l = Text.of(words.get(i), style);
+            if (i >= FIRST_FIGURE && i <= LAST_FIGURE) {
+                l.setWrapText(false);
+                l.setMinWidth(USE_PREF_SIZE);
+            }
+            table.add(l, i, at);
         }
     }
 
@@ -145,9 +155,11 @@ final class SizesPane extends VBox {
         return p.pipe().name() + " (" + size + "): loses "
                 + Figure.of(p.drop()).text(model.units()) + " at "
                 + Figure.of(p.flow()).text(model.units()) + ", "
-                + new Figure.OfSpeed(p.metresPerSecond()).text(model.units()) + "; one size up "
+                + new Figure.OfSpeed(p.metresPerSecond()).text(model.units()) + "; one size larger "
                 + c.oneSizeUp(p.pipe().name())
-                        .map(d -> "+" + Figure.of(d).text(model.units()))
+                        .map(d -> d.bar() < 0.0005
+                                ? "gives nothing"
+                                : "gives " + Figure.of(d).text(model.units()))
                         .orElse("is not to be had");
     }
 }

@@ -73,7 +73,7 @@ final class ToolsPane extends VBox {
                 true,
                 p -> model.place(p.orElse(Plant.Place.UNSAID)));
         fresh = yesNo("cool air", model::freshAir);
-        drain = yesNo("drain reached", model::drain);
+        drain = yesNo("drain", model::drain);
         ScrollPane each = new ScrollPane(outlets);
         each.setFitToWidth(true);
         each.getStyleClass().add("slip-inner");

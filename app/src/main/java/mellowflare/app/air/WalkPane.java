@@ -39,6 +39,7 @@ final class WalkPane extends VBox {
         FlowPane words = new FlowPane(2, 2);
         WORDS.forEach(w -> words.getChildren().add(Press.quiet(w, () -> begin(w))));
         list.setId("walk-list");
+        list.setAccessibleText("The pieces of the walk in their order");
         list.getStyleClass().add("walk-list");
         list.setCellFactory(v -> WordCell.wrapping(model::words));
         list.setPlaceholder(Text.of(

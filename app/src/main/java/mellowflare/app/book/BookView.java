@@ -33,11 +33,10 @@ import mellowflare.app.shell.Page;
 import mellowflare.book.store.JobHead;
 import mellowflare.core.advice.School;
 import mellowflare.core.advice.SchoolTopic;
-import mellowflare.core.hose.LineStrip;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
+import mellowflare.core.job.Strip;
 import mellowflare.core.measure.UnitSystem;
-import mellowflare.core.tube.draw.TubeStrip;
 
 /** The page of Book. */
 public final class BookView implements Page {
@@ -222,7 +221,7 @@ public final class BookView implements Page {
             note.setText(job.note());
         }
         units.show(Optional.of(job.units()));
-        drawing.drawingProperty().set(now.tube().map(TubeStrip::band).orElseGet(() -> LineStrip.band(now.plan())));
+        drawing.drawingProperty().set(Strip.band(now));
         select();
         showSchools();
         long count = now.stops();

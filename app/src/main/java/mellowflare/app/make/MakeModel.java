@@ -10,9 +10,11 @@ import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
+import mellowflare.core.advice.Figure;
 import mellowflare.core.hose.CutLength;
 import mellowflare.core.hose.HosePlan;
 import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.LineKind;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
@@ -96,9 +98,21 @@ public final class MakeModel {
         return desk.job().isTube() ? "cut the tube at" : wholeHose() ? "take the hose of" : "cut the hose at";
     }
 
+    /** How many pieces a main is cut into and how much pipe that is; empty for a line, which is one piece. */
+    public Optional<String[]> pieces() {
+        return desk.current().air().map(a -> new String[] {
+            a.c().work()
+                    .map(w -> Integer.toString(w.stretches().stream()
+                            .mapToInt(x -> x.pieces().size())
+                            .sum()))
+                    .orElse("–"),
+            new Figure.OfReach(a.c().pipeLength()).text(units())
+        });
+    }
+
     /** The figure that the cut is marked at, or the hose that is taken whole. */
     public Optional<Length> cut() {
-        return !desk.job().isTube() && wholeHose()
+        return desk.job().kind() == LineKind.HOSE && wholeHose()
                 ? HosePlan.wholeLength(desk.current().plan().c())
                 : desk.current().cut();
     }
@@ -114,7 +128,7 @@ public final class MakeModel {
 
     /** How near the overall length must come; empty for a tube, which is trimmed to the job. */
     public String giveOrTake() {
-        return desk.job().isTube()
+        return desk.job().kind() != LineKind.HOSE
                 ? ""
                 : desk.current()
                         .plan()

@@ -145,8 +145,13 @@ public final class MakeView implements Page {
         readBack.refresh();
         tick.setText("Tick   Ctrl Enter");
         tick.setDisable(due.isEmpty());
-        cut.length(model.cutWord(), model.cut(), model.units());
-        overall.length(model.lengthWord(), model.current().figure().map(f -> f.value()), model.units());
+        if (model.pieces().isPresent()) {
+            cut.words("pieces to cut", model.pieces().get()[0], "bar by bar: see the cut list");
+            overall.words("pipe", model.pieces().get()[1], "centre to centre");
+        } else {
+            cut.length(model.cutWord(), model.cut(), model.units());
+            overall.length(model.lengthWord(), model.current().figure().map(f -> f.value()), model.units());
+        }
         done.words("ticked", model.bench().doneCount() + " of " + total, model.giveOrTake());
     }
 

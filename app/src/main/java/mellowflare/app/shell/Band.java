@@ -15,10 +15,8 @@ import mellowflare.app.entry.Text;
 import mellowflare.app.look.Look;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.air.draw.AirStrip;
-import mellowflare.core.hose.LineStrip;
 import mellowflare.core.job.Evaluation;
-import mellowflare.core.tube.draw.TubeStrip;
+import mellowflare.core.job.Strip;
 
 /** The band along the top: job, the line as a strip that leads to its parts, where it was left, and whether it is saved. */
 final class Band extends HBox {
@@ -68,10 +66,6 @@ final class Band extends HBox {
                 now.job().title().isBlank() ? "Job without a title" : now.job().title());
         machine.setText(now.job().machine());
         leftOff.setText("left off: " + now.leftOff());
-        strip.drawingProperty()
-                .set(now.air()
-                        .map(AirStrip::band)
-                        .or(() -> now.tube().map(TubeStrip::band))
-                        .orElseGet(() -> LineStrip.band(now.plan())));
+        strip.drawingProperty().set(Strip.band(now));
     }
 }

@@ -12,9 +12,12 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.ComboBoxBase;
 import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import mellowflare.app.OpenBook;
 import mellowflare.app.desk.Desk;
@@ -24,6 +27,8 @@ import mellowflare.app.look.Look;
 import mellowflare.book.demo.KittiwakeSlip;
 import mellowflare.book.store.Book;
 import mellowflare.core.advice.Subject;
+import mellowflare.core.air.demand.Compressor;
+import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import org.junit.jupiter.api.AfterEach;
@@ -136,6 +141,70 @@ class PlacesTest {
                 sound("Make with " + id);
             }
         }
+    }
+
+    @Test
+    void testEveryLeafOfAMainSaysWhatItsControlsAreForAndStaysInTheWindow(FxRobot robot) {
+        for (String id : List.of("demo-shed-air", "demo-loft-air")) {
+            for (boolean large : new boolean[] {false, true}) {
+                robot.interact(() -> look.largeProperty().set(large));
+                open(robot, id, Place.LINE);
+                assertThat(shell.open()).isEqualTo(Place.AIR);
+                List<Button> leaves = robot.lookup("#line-leaves .leaf").queryAllAs(Button.class).stream()
+                        .toList();
+                assertThat(leaves).hasSize(8);
+                for (Button leaf : leaves) {
+                    robot.interact(leaf::fire);
+                    WaitForAsyncUtils.waitForFxEvents();
+                    sound(leaf.getText() + " with " + id + (large ? " in large type" : ""));
+                }
+                open(robot, id, Place.MAKE);
+                sound("Make with " + id);
+            }
+        }
+    }
+
+    @Test
+    void testTheWalkIsTypedInTheWindowAndTheMainAnswers(FxRobot robot) {
+        open(robot, "demo-slew-hose", Place.AIR);
+        assertThat(robot.lookup("#not-air").tryQuery()).isPresent();
+        robot.interact(
+                () -> robot.lookup("#not-air .quiet-action").queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        for (String piece : List.of(
+                "hose 0.6 m",
+                "foot: drain 400",
+                "up 2.6 m",
+                "left 4 m",
+                "bench: drop 2 m with grinder by me hose 6 m",
+                "ahead 3 m",
+                "far: drain 2 m")) {
+            robot.interact(() -> {
+                TextField f = robot.lookup("#walk-line").queryAs(TextField.class);
+                f.requestFocus();
+                f.setText(piece);
+            });
+            robot.push(KeyCode.ENTER);
+            WaitForAsyncUtils.waitForFxEvents();
+        }
+        assertThat(desk.job().air().pieces()).hasSize(7);
+        robot.interact(() -> {
+            ComboBox<PipeSystem> system = robot.lookup("#air-system").queryComboBox();
+            system.setValue(system.getItems().get(0));
+            robot.lookup("#leaf-AIR-TOOLS").queryButton().fire();
+            ComboBox<Compressor> compressor = robot.lookup("#compressor").queryComboBox();
+            compressor.setValue(compressor.getItems().get(5));
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(desk.current().stops()).isZero();
+        assertThat(desk.current().air().orElseThrow().c().together().tight()).contains("bench");
+        assertThat(robot.lookup("#tightest").query().getAccessibleText())
+                .contains("bar")
+                .contains("bench");
+        robot.interact(() -> shell.lead(Subject.OUTLET));
+        assertThat(shell.open()).isEqualTo(Place.AIR);
+        robot.interact(desk::undo);
+        WaitForAsyncUtils.waitForFxEvents();
     }
 
     @Test

@@ -91,7 +91,8 @@ class JobFilesTest {
                 .contains("Caution: A pinhole jet goes through skin and glove")
                 .contains("HOLD: the cut cannot be undone")
                 .contains("done by Maren, 2026-11-01 07:38")
-                .contains("Local codes, the makers of pipe, hose and ends, and licensed practice come before this sheet");
+                .contains(
+                        "Local codes, the makers of pipe, hose and ends, and licensed practice come before this sheet");
     }
 
     @Test

@@ -76,11 +76,8 @@ public record AirCase(
         UnitSystem units,
         MakeLog log,
         ReferenceData data) {
-    /** So many cases are looked at on every change; the rest when it is asked for. */
-    private static final int CASES_AT_ONCE = 8;
-
-    /** From so many runs on only one is. */
-    private static final int LARGE = 150;
+    /** On every change so many cases are looked at as keep runs times cases below this; the rest when it is asked for. */
+    private static final int RUNS_TIMES_CASES = 1200;
 
     private static final long MOST_CASES = 100_000;
 
@@ -105,7 +102,7 @@ public record AirCase(
                 choices,
                 s -> NetworkSolver.solve(net.network(sized, feeds, s.running())),
                 main.shop().barometer());
-        Together together = search.quick(walked.runs().size() > LARGE ? 1 : CASES_AT_ONCE);
+        Together together = atOnce(search, walked.runs().size());
         Need need = Need.of(choices, main.use(), school(SchoolTopic.AIR_DEMAND, practice, data), data);
         Optional<Water> water = feeds.isEmpty()
                 ? Optional.empty()
@@ -123,6 +120,11 @@ public record AirCase(
         return new AirCase(
                 main, walked, joints, fall, system, sized, feeds, choices, together, need, water, work, practice, units,
                 log, data);
+    }
+
+    private static Together atOnce(Together.Search search, int runs) {
+        int most = Math.max(1, RUNS_TIMES_CASES / Math.max(1, runs));
+        return search.cases() <= most ? search.every(most, p -> {}, () -> false) : search.quick(most);
     }
 
     private static Optional<PipeSize> size(AirMain main, Walked.Run r, PipeSystems systems) {

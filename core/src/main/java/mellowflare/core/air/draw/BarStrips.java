@@ -56,30 +56,34 @@ public final class BarStrips {
                     Shape.Anchor.START);
             foot -= STEP;
         }
-        return sheet.done(-52, foot + STEP / 2, columns * WIDE + (columns - 1) * APART + 4, 10);
+        return sheet.done(-56, foot + STEP / 2, columns * WIDE + (columns - 1) * APART + 4, 10);
     }
 
     private static void bar(Drawing.Sheet sheet, Bar at, double left, double y, double scale, UnitSystem units) {
         CutBar b = at.bar;
         sheet.rect(
                 Pen.HIDDEN, Fill.NONE, left, y - HALF, left + b.stock().length().mm() * scale, y + HALF);
-        sheet.label(new Point(left - 3, y - 2), at.size, b.stock().name(), Shape.Role.NAME, Shape.Anchor.END);
+        sheet.label(
+                new Point(left - 3, y),
+                at.size + (b.stock().count().isPresent() ? " at hand" : ""),
+                "",
+                Shape.Role.NAME,
+                Shape.Anchor.END);
         double x = left;
         for (CutTask.Piece p : b.pieces()) {
             double w = p.length().mm() * scale;
             sheet.rect(Pen.OUTLINE, Fill.METAL, x, y - HALF, x + w, y + HALF);
             if (w > 70) {
                 sheet.label(
-                        new Point(x + w / 2, y - 3),
+                        new Point(x + w / 2, y),
                         p.name() + "  " + mark(p.length(), units),
                         "",
                         Shape.Role.NAME,
                         Shape.Anchor.MIDDLE);
             } else if (w > 22) {
-                sheet.label(
-                        new Point(x + w / 2, y - 3), mark(p.length(), units), "", Shape.Role.NAME, Shape.Anchor.MIDDLE);
+                sheet.label(new Point(x + w / 2, y), mark(p.length(), units), "", Shape.Role.NAME, Shape.Anchor.MIDDLE);
             }
-            x += w + 1.2;
+            x += w + 0.4;
         }
     }
 

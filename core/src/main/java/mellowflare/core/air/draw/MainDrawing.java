@@ -40,6 +40,8 @@ public final class MainDrawing {
     private static final double THIN = 1.1;
     private static final double FAT = 2.6;
     private static final int LABELLED = 26;
+    /** Width of a letter on the paper, about. */
+    private static final double LETTER = 5;
 
     private final AirCase c;
     private final Optional<String> chosen;
@@ -352,9 +354,57 @@ public final class MainDrawing {
                                 .map(x -> Figure.of(x).text(c.units()))
                                 .orElse("no air")
                         : "";
-                sheet.label(p.plus(0, -11), r.to(), under, Shape.Role.NAME, Shape.Anchor.MIDDLE);
+                label(p, r.to(), under);
             }
         }
+    }
+
+    /** Beside the outlet where fewest pipes cross the words. */
+    private void label(Point p, String text, String under) {
+        double wide = LETTER * Math.max(text.length(), under.length());
+        Point[] at = {p.plus(0, -12), p.plus(5, -2), p.plus(-5, -2), p.plus(0, -20), p.plus(5, -9), p.plus(-5, -9)};
+        Shape.Anchor[] anchors = {
+            Shape.Anchor.MIDDLE,
+            Shape.Anchor.START,
+            Shape.Anchor.END,
+            Shape.Anchor.MIDDLE,
+            Shape.Anchor.START,
+            Shape.Anchor.END
+        };
+        int best = 0;
+        int fewest = Integer.MAX_VALUE;
+        for (int i = 0; i < at.length; i++) {
+            double left = at[i].x()
+                    - switch (anchors[i]) {
+                        case START -> 0;
+                        case MIDDLE -> wide / 2;
+                        case END -> wide;
+                    };
+            int crossed = crossed(left, at[i].y() - (under.isEmpty() ? 2 : 9), left + wide, at[i].y() + 6);
+            if (crossed < fewest) {
+                fewest = crossed;
+                best = i;
+            }
+        }
+        sheet.label(at[best], text, under, Shape.Role.NAME, anchors[best]);
+    }
+
+    /** How many runs pass through a field of the paper. */
+    private int crossed(double left, double bottom, double right, double top) {
+        int crossed = 0;
+        for (Walked.Run r : c.walked().runs()) {
+            Point a = view.at(at(r.from()));
+            Point b = view.at(at(r.to()));
+            for (int i = 0; i <= 12; i++) {
+                double x = a.x() + (b.x() - a.x()) * i / 12;
+                double y = a.y() + (b.y() - a.y()) * i / 12;
+                if (x > left && x < right && y > bottom && y < top) {
+                    crossed++;
+                    break;
+                }
+            }
+        }
+        return crossed;
     }
 
     /** A drop of water where it stays. */

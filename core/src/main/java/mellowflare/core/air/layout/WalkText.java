@@ -104,7 +104,7 @@ public final class WalkText {
         return p.only(List.of("bore"))
                 .then(x -> length(words[0], units, "length of the hose"))
                 .then(l -> p.maybe("bore")
-                        .map(b -> length(b, units, "bore"))
+                        .map(b -> LengthText.read(b, units))
                         .orElse(Read.of(Length.ofMm(25)))
                         .then(b -> b.mm() > 0
                                 ? Read.of(new Piece.Hose(name, turn, l, b))
@@ -198,6 +198,15 @@ public final class WalkText {
         }
 
         Read<Parts> only(List<String> known) {
+            Optional<String> empty = more.entrySet().stream()
+                    .filter(e -> e.getValue().isEmpty()
+                            && !e.getKey().equals("filtered")
+                            && !e.getKey().equals("no leg"))
+                    .map(Map.Entry::getKey)
+                    .findFirst();
+            if (empty.isPresent()) {
+                return Read.refuse(Refusal.EMPTY, "Nothing follows after “" + empty.get() + "” yet.");
+            }
             return more.keySet().stream()
                     .filter(w -> !known.contains(w))
                     .findFirst()

@@ -17,6 +17,7 @@ public final class AirRules {
             new AllLookedAt(),
             new SpeedInPipes(),
             new CompressorDelivers(),
+            new StartsSeldom(),
             new HoseAtCompressor(),
             new WaterRunsOff(),
             new DropsLeaveTop(),

@@ -1,0 +1,254 @@
+package mellowflare.app.air;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.app.OpenBook;
+import mellowflare.app.entry.FieldState;
+import mellowflare.book.BookTrouble;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.air.AirMain;
+import mellowflare.core.air.Making;
+import mellowflare.core.air.layout.Outlet;
+import mellowflare.core.air.layout.Piece;
+import mellowflare.core.air.size.Sizing;
+import mellowflare.core.measure.Length;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Air without a window. */
+class AirModelsTest {
+    @TempDir
+    private Path folder;
+
+    private OpenBook open;
+    private AirModel air;
+    private WalkModel walk;
+    private AirWork work;
+    private HeldModel held;
+
+    @BeforeEach
+    void open() throws BookTrouble {
+        open = OpenBook.demo(folder);
+        open.desk().open("demo-shed-air");
+        open.settle();
+        air = new AirModel(open.desk());
+        walk = new WalkModel(air);
+        work = new AirWork(open.desk(), Runnable::run, Runnable::run);
+        held = new HeldModel(air);
+    }
+
+    @AfterEach
+    void close() {
+        open.close();
+    }
+
+    private AirMain main() {
+        return open.desk().job().air();
+    }
+
+    private void call(String text) {
+        walk.draft().textProperty().set(text);
+    }
+
+    @Test
+    void testAPieceStandsInThePictureWhileItIsTypedAndEnterTakesIt() {
+        int before = main().pieces().size();
+        walk.choose("vice");
+        call("side: drop 2 m with stapler by guest");
+        assertThat(walk.shown().walked().spots()).containsKey("side");
+        assertThat(main().pieces()).hasSize(before);
+        assertThat(walk.pointed()).contains("side");
+        assertThat(walk.take()).isTrue();
+        assertThat(main().pieces()).hasSize(before + 1);
+        assertThat(walk.chosenPiece().orElseThrow().name()).isEqualTo("side");
+        assertThat(walk.draft().textProperty().get()).isEmpty();
+        assertThat(air.c().choices()).containsKey("guest");
+        open.desk().undo();
+        open.settle();
+        assertThat(main().pieces()).hasSize(before);
+    }
+
+    @Test
+    void testNonsenseIsRefusedAndTakesNothing() {
+        int before = main().pieces().size();
+        for (String text :
+                List.of("fly 3 m", "up 3", "up", "drop 2 m by", "close nowhere with x", "::::", "up 1/0 m")) {
+            call(text);
+            assertThat(walk.draft().refusalProperty().get()).as(text).isNotBlank();
+            assertThat(walk.take()).as(text).isFalse();
+        }
+        assertThat(main().pieces()).hasSize(before);
+    }
+
+    @Test
+    void testAChosenPieceIsCalledOutAnewMovedAndTakenOut() {
+        walk.choose("north 2");
+        walk.change();
+        assertThat(walk.draft().textProperty().get()).isEqualTo("north 2: ahead 5 m");
+        call("north 2: ahead 4.5 m");
+        walk.take();
+        assertThat(((Piece.Pipe) walk.chosenPiece().orElseThrow()).length()).isEqualTo(Length.ofMm(4500));
+        int at = walk.chosenProperty().get();
+        walk.move(1);
+        assertThat(main().pieces().get(at + 1).name()).isEqualTo("north 2");
+        walk.remove();
+        assertThat(main().taken("north 2")).isFalse();
+    }
+
+    @Test
+    void testBeginningWithAWordReadsTheRest() {
+        walk.begin("left");
+        call("left 2 m");
+        assertThat(walk.draft().value()).isPresent();
+        walk.stop();
+        assertThat(walk.draft().value()).isEmpty();
+    }
+
+    @Test
+    void testToolsAndPersonsAreChangedAtTheOutlet() {
+        Outlet o = walk.drops().get(0).outlet();
+        walk.outlet("bench", o.withTools(List.of("blow-gun")).withWho(Optional.empty()));
+        assertThat(air.c().choices()).containsKey("outlet bench");
+    }
+
+    @Test
+    void testAnotherSystemBringsItsOwnSizes() {
+        air.system(air.systems().stream()
+                .filter(s -> s.id().equals("copper"))
+                .findFirst()
+                .orElseThrow());
+        assertThat(main().size()).isPresent();
+        assertThat(air.sizes()).allMatch(z -> z.system().equals("copper"));
+        assertThat(air.c().work()).isPresent();
+        air.system(air.systems().stream()
+                .filter(s -> s.id().equals("abs"))
+                .findFirst()
+                .orElseThrow());
+        assertThat(air.plan().stops()).isTrue();
+    }
+
+    @Test
+    void testSizingFindsEveryRatedSystemCheapestFirstAndIsTaken() {
+        work.size();
+        List<Sizing> all = work.sizings();
+        assertThat(all).hasSize(7);
+        List<Double> prices =
+                all.stream().filter(Sizing::possible).map(s -> s.work().price()).toList();
+        assertThat(prices).isSorted();
+        work.take(all.get(0));
+        assertThat(main().system()).contains(all.get(0).system().id());
+        assertThat(work.sizingsOld()).isFalse();
+        air.school(air.schools(SchoolTopic.AIR_SIZES).get(1));
+        air.fall().textProperty().set("5");
+        assertThat(work.sizingsOld()).isTrue();
+    }
+
+    @Test
+    void testADayRunsAndIsOldAfterAChange() {
+        work.day(3);
+        assertThat(work.day()).isPresent();
+        assertThat(work.dayOld()).isFalse();
+        air.leak().textProperty().set("25");
+        assertThat(work.dayOld()).isTrue();
+    }
+
+    @Test
+    void testBarsArePackedForTheMainAsItIs() {
+        work.pack();
+        assertThat(work.bars()).containsKeys("50", "25");
+        air.parcel(true);
+        assertThat(work.bars()).isEmpty();
+        work.pack();
+        assertThat(work.bars().get("50").bars().stream().filter(b -> b.stock().price() > 0))
+                .allMatch(b -> b.stock().length().mm() == 2900);
+        air.old(List.of());
+        air.hung(Making.Hung.CEILING);
+        assertThat(air.c().work().orElseThrow().parts()).anyMatch(p -> p.name().startsWith("threaded rod"));
+    }
+
+    @Test
+    void testAllThatMayRunTogetherIsLookedAt() {
+        work.allCases();
+        assertThat(air.c().together().all()).isTrue();
+        assertThat(work.doingProperty().get()).isEmpty();
+        assertThat(work.progressProperty().get()).isNegative();
+    }
+
+    @Test
+    void testReadingsOfAHoldTestAreTakenInOrderOfTime() {
+        held.reading().textProperty().set("2 h 7.9 bar 18 C");
+        held.take();
+        held.reading().textProperty().set("0 8 18");
+        held.take();
+        assertThat(main().held().readings()).extracting(r -> r.seconds()).containsExactly(0.0, 7200.0);
+        assertThat(air.c().heldResult()).isPresent();
+        held.reading().textProperty().set("3 h 7.8 bar");
+        held.take();
+        assertThat(main().held().readings()).hasSize(2);
+        assertThat(open.desk().newsProperty().get()).contains("temperature");
+        held.remove(main().held().readings().get(0));
+        assertThat(air.c().heldResult()).isEmpty();
+        held.reading().textProperty().set("soon");
+        assertThat(held.reading().refusalProperty().get()).contains("such as");
+    }
+
+    @Test
+    void testNonsenseInAnyFieldIsRefusedOrTakenAndLosesNothing() {
+        Map<String, FieldState<?>> fields = new LinkedHashMap<>();
+        fields.put("long wall", air.roomLength());
+        fields.put("across", air.roomWidth());
+        fields.put("height", air.roomHeight());
+        fields.put("air", air.roomAir());
+        fields.put("humidity", air.humidity());
+        fields.put("barometer", air.barometer());
+        fields.put("lost", air.lost());
+        fields.put("ears", air.toEars());
+        fields.put("fall", air.fall());
+        fields.put("leak", air.leak());
+        fields.put("growth", air.growth());
+        fields.put("hours", air.hours());
+        fields.put("days", air.days());
+        fields.put("price", air.kilowattHour());
+        fields.put("drained", air.drained());
+        fields.put("kerf", air.kerf());
+        fields.put("rod", air.rod());
+        fields.put("allowed", held.allowed());
+        fields.put("step", held.step());
+        for (String text :
+                List.of("x", "--3", "1e5", "NaN", "99999999", "-5", "0", "0.0001", "12 bar", "1/0", "½½", "1000 m")) {
+            fields.forEach((name, field) -> {
+                AirMain before = main();
+                field.textProperty().set(text);
+                if (!field.refusalProperty().get().isEmpty()) {
+                    assertThat(main()).as(name + " " + text).isEqualTo(before);
+                    assertThat(field.refusalProperty().get()).endsWith(".");
+                }
+                assertThat(air.plan().findings()).isNotEmpty();
+            });
+        }
+        assertThat(main().pieces()).hasSize(20);
+        assertThat(air.c().pipeLength().mm()).isCloseTo(62_100, within(100.0));
+    }
+
+    @Test
+    void testALineBecomesAMainAndIsKept() {
+        open.desk().open("demo-slew-hose");
+        open.settle();
+        assertThat(air.isAir()).isFalse();
+        air.makeAir();
+        assertThat(air.isAir()).isTrue();
+        assertThat(open.desk().job().line().hose()).isPresent();
+        assertThat(walk.pieces()).isEmpty();
+        call("hose 0.6 m");
+        assertThat(walk.take()).isTrue();
+        assertThat(walk.pieces().get(0).name()).isEqualTo("1");
+    }
+}

@@ -1,0 +1,54 @@
+package mellowflare.core.air.rules;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.demand.Compressor;
+import mellowflare.core.measure.FreeAir;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.reference.Confidence;
+import mellowflare.core.reference.Source;
+
+/** How often the compressor starts at the average use. */
+final class StartsSeldom implements Rule<AirCase> {
+    private static final RuleText TEXT = new RuleText(
+            "air.starts",
+            Severity.WARN,
+            "At the average use it starts {starts} times an hour and bears {bears}.",
+            "At the average use it starts {starts} times an hour, it bears {bears}.",
+            "receiver {receiver}, {used} drawn, {made} made: time to empty and to fill again between cut-in and cut-out",
+            "A larger receiver, a wider step between cut-in and cut-out, or a machine that runs on unloaded.",
+            new Source("receiver formula; starts of the house list of compressors", Confidence.TYPICAL));
+
+    @Override
+    public List<Finding> check(AirCase c) {
+        Optional<Compressor> k = c.compressor();
+        if (k.isEmpty() || c.choices().isEmpty()) {
+            return List.of(
+                    Finding.notChecked(TEXT, Subject.COMPRESSOR, k.isEmpty() ? "compressor" : "tool at an outlet"));
+        }
+        double used = c.need().needed().litresPerMinute();
+        double made = k.get().delivers().litresPerMinute();
+        double store = k.get().receiver().litres()
+                * (k.get().cutOut().bar() - k.get().cutIn().bar());
+        // One that never catches up never starts again.
+        double starts = used >= made || used <= 0 ? 0 : 60 / (store / used + store / (made - used));
+        return List.of(Finding.of(
+                starts <= k.get().startsAnHour(),
+                TEXT,
+                Subject.COMPRESSOR,
+                Map.of(
+                        "starts", Figure.of(LengthFormat.decimal(starts, 0, 0)),
+                        "bears", Figure.of(Integer.toString(k.get().startsAnHour())),
+                        "receiver", new Figure.OfLitres(k.get().receiver().litres()),
+                        "used", Figure.of(FreeAir.ofLitresPerMinute(used)),
+                        "made", Figure.of(k.get().delivers()))));
+    }
+}

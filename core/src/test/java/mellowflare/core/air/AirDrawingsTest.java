@@ -1,0 +1,121 @@
+package mellowflare.core.air;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.air.day.DayRun;
+import mellowflare.core.air.draw.AirStrip;
+import mellowflare.core.air.draw.BarStrips;
+import mellowflare.core.air.draw.DayPlot;
+import mellowflare.core.air.draw.MainDrawing;
+import mellowflare.core.air.layout.Piece;
+import mellowflare.core.cutting.CutPlan;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.geometry.Pen;
+import mellowflare.core.geometry.Point;
+import mellowflare.core.geometry.Shape;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.UnitSystem;
+import org.junit.jupiter.api.Test;
+
+class AirDrawingsTest {
+    private static Drawing draw(AirMain m, double turn, double tilt, String chosen) {
+        AirPlan p = AirPlan.of(AirSamples.of(m));
+        return MainDrawing.page(p.c(), p.findings(), turn, tilt, Optional.ofNullable(chosen));
+    }
+
+    private static void within(Drawing d, double slack) {
+        for (Shape s : d.shapes()) {
+            List<Point> points = s instanceof Shape.Path p
+                    ? p.points()
+                    : s instanceof Shape.Disc c
+                            ? List.of(c.centre())
+                            : s instanceof Shape.Glow g ? g.points() : List.of();
+            for (Point p : points) {
+                assertThat(p.x()).isBetween(d.box().left() - slack, d.box().right() + slack);
+                assertThat(p.y()).isBetween(d.box().bottom() - slack, d.box().top() + slack);
+            }
+        }
+    }
+
+    @Test
+    void testTheMainStaysInItsPictureHoweverItIsTurned() {
+        AirMain room = AirSamples.ring()
+                .withShop(AirSamples.ring()
+                        .shop()
+                        .withSize(
+                                Optional.of(Length.ofMm(18_000)),
+                                Optional.of(Length.ofMm(9000)),
+                                Optional.of(Length.ofMm(4000))));
+        for (double turn = 0; turn < 360; turn += 45) {
+            for (double tilt = 0; tilt <= 90; tilt += 30) {
+                within(draw(room, turn, tilt, "m2"), 12);
+            }
+        }
+    }
+
+    @Test
+    void testOnlyWhereTheChosenPieceSealsItGlows() {
+        assertThat(draw(AirSamples.ring(), 28, 30, null).glows()).isEmpty();
+        assertThat(draw(AirSamples.ring(), 28, 30, "m2").glows()).hasSize(2);
+    }
+
+    @Test
+    void testAnOpenEndIsMarkedAndAShortOutletSaysWhatItHas() {
+        List<Piece> open = new ArrayList<>(AirSamples.small().pieces());
+        open.remove(8);
+        Drawing d = draw(AirSamples.small().withPieces(open), 28, 30, null);
+        assertThat(d.shapes())
+                .anyMatch(s -> s instanceof Shape.Disc c && c.pen() == Pen.STOP)
+                .anyMatch(s -> s instanceof Shape.Label l
+                        && l.text().equals("bench")
+                        && l.under().endsWith("bar"));
+    }
+
+    @Test
+    void testAnUnsizedMainIsDashed() {
+        Drawing d = draw(AirSamples.small().withSize(Optional.empty()).withDropSize(Optional.empty()), 28, 30, null);
+        assertThat(d.shapes()).anyMatch(s -> s instanceof Shape.Path p && p.pen() == Pen.MEASURED && p.closed());
+    }
+
+    @Test
+    void testTheStripSaysWhatIsOpenAndWhereItStops() {
+        Drawing none = AirStrip.band(AirPlan.of(AirSamples.of(AirMain.NEW)));
+        assertThat(none.shapes())
+                .anyMatch(s -> s instanceof Shape.Label l && l.text().equals("?"));
+        assertThat(none.spots()).extracting(Drawing.Spot::subject).contains(Subject.COMPRESSOR, Subject.MAIN);
+        Drawing pvc = AirStrip.band(AirPlan.of(AirSamples.of(AirSamples.small().withSystem(Optional.of("pvc")))));
+        assertThat(pvc.shapes()).anyMatch(s -> s instanceof Shape.Path p && p.pen() == Pen.STOP);
+    }
+
+    @Test
+    void testTheDayIsDrawnOverItsHours() {
+        AirCase c = AirSamples.of(AirSamples.ring());
+        Drawing d = DayPlot.of(c, DayRun.of(c, 1, p -> {}, () -> false).orElseThrow());
+        within(d, 0.5);
+        assertThat(d.shapes())
+                .anyMatch(s -> s instanceof Shape.Label l && l.text().equals("8 h"))
+                .anyMatch(s -> s instanceof Shape.Label l && l.text().equals("cuts in"));
+    }
+
+    @Test
+    void testEveryBarIsDrawnWithItsPieces() {
+        AirMain m = AirSamples.ring();
+        AirCase c = AirSamples.of(m);
+        Map<String, CutPlan> bars = c.work().orElseThrow().bars(m, c.system().orElseThrow());
+        Drawing d = BarStrips.of(bars, UnitSystem.METRIC);
+        within(d, 4);
+        long pieces = bars.values().stream()
+                .flatMap(p -> p.bars().stream())
+                .mapToLong(b -> b.pieces().size())
+                .sum();
+        assertThat(d.shapes().stream()
+                        .filter(s -> s instanceof Shape.Path p && p.pen() == Pen.OUTLINE)
+                        .count())
+                .isEqualTo(pieces);
+    }
+}
