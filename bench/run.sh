@@ -27,8 +27,14 @@ if [ "${1:-all}" = all ] || [ "$1" = tube ]; then
     java -cp "$path" org.openjdk.jmh.Main TubeBench -rf text -rff "$work/tube.txt" >/dev/null 2>&1
     grep -E 'p0.50|p0.99 |p1.00' "$work/tube.txt"
 fi
+if [ "${1:-all}" = all ] || [ "$1" = air ]; then
+    java -cp "$path" org.openjdk.jmh.Main AirBench -rf text -rff "$work/air.txt" >/dev/null 2>&1
+    cat "$work/air.txt"
+    java -cp "$path" org.openjdk.jmh.Main ShopBench -rf text -rff "$work/shop.txt" >/dev/null 2>&1
+    cat "$work/shop.txt"
+fi
 if [ "${1:-all}" = all ] || [ "$1" = key ]; then
-    for place in gauge line way tube tube-demo; do
+    for place in gauge line way tube tube-demo air air-demo; do
         echo "key press, interface thread, $place: $(java "${flags[@]}" -cp "$path" 'mellowflare.bench.KeyToFrame$Start' $place 2>/dev/null)"
         java "${flags[@]}" -Djavafx.pulseLogger=true -cp "$path" 'mellowflare.bench.KeyToFrame$Start' $place 2>&1 |
             awk '/^PULSE/ { sum = 0 } /ms\): Painting/ { gsub(/[^0-9]/, "", $3); sum += $3 } /Nodes rendered/ && $3 > 100 { print sum }' |

@@ -64,7 +64,8 @@ public final class KeyToFrame extends Application {
         Path folder = Files.createTempDirectory("bench-book");
         ReferenceData data = ShippedData.load();
         Book book = Book.open(folder);
-        Job job = place.equals("tube") ? longTube(book) : demo(book, data, place);
+        Job job =
+                place.equals("tube") ? longTube(book) : place.equals("air") ? largeShop(book) : demo(book, data, place);
         Desk desk = new Desk(new Keeper(book, Platform::runLater), data, Evaluation.of(job, data), Clock.systemUTC());
         Look look = new Look();
         Shell shell = new Shell(desk, look, CaliperModel.none());
@@ -79,21 +80,26 @@ public final class KeyToFrame extends Application {
             ((Button) scene.lookup("#leaf-WAY")).fire();
         }
         boolean tube = place.startsWith("tube");
+        boolean air = place.startsWith("air");
         field = (TextField) scene.lookup(
-                gauge
-                        ? "#diameter"
+                air
+                        ? "#walk-line"
+                        : gauge
+                                ? "#diameter"
+                                : way
+                                        ? "#way-forward"
+                                        : tube ? place.equals("tube") ? "#cell-25-0" : "#cell-3-0" : "#finished");
+        texts = air
+                ? new String[] {"left 2.1 m", "left 2.2 m", "up 1.5 m", "ahead 900 mm"}
+                : gauge
+                        ? new String[] {"17.5", "17.52", "17.6", "18.9"}
                         : way
-                                ? "#way-forward"
-                                : tube ? place.equals("tube") ? "#cell-25-0" : "#cell-3-0" : "#finished");
-        texts = gauge
-                ? new String[] {"17.5", "17.52", "17.6", "18.9"}
-                : way
-                        ? new String[] {"910", "911", "930", "880"}
-                        : tube
-                                ? place.equals("tube")
-                                        ? new String[] {"126", "127", "131", "120"}
-                                        : new String[] {"180", "181", "190", "172"}
-                                : new String[] {"1140", "1141", "1300", "980"};
+                                ? new String[] {"910", "911", "930", "880"}
+                                : tube
+                                        ? place.equals("tube")
+                                                ? new String[] {"126", "127", "131", "120"}
+                                                : new String[] {"180", "181", "190", "172"}
+                                        : new String[] {"1140", "1141", "1300", "980"};
         scene.addPreLayoutPulseListener(() -> pulse = System.nanoTime());
         scene.addPostLayoutPulseListener(this::frame);
         Platform.runLater(this::type);
@@ -101,9 +107,11 @@ public final class KeyToFrame extends Application {
 
     private static Job demo(Book book, ReferenceData data, String place) throws BookTrouble {
         KittiwakeSlip.fill(book, data, Instant.now());
-        String id = place.equals("tube-demo")
-                ? "demo-tube-fuel"
-                : book.preference("open-job").orElseThrow();
+        String id = place.equals("air-demo")
+                ? "demo-shed-air"
+                : place.equals("tube-demo")
+                        ? "demo-tube-fuel"
+                        : book.preference("open-job").orElseThrow();
         return book.job(id).orElseThrow();
     }
 
@@ -115,6 +123,14 @@ public final class KeyToFrame extends Application {
                         .withMeasured(new Measured.Points(LongTube.corners(50)))
                         .withTube(Optional.of(new TubePick.Listed("ACR-3/8")))
                         .withBender(Optional.of("hand-lever-3/8")));
+        book.save(job, "not begun", "bench", "", Instant.now());
+        return job;
+    }
+
+    private static Job largeShop(Book book) throws BookTrouble {
+        Job job = Job.open("bench", "200 pieces", "", UnitSystem.METRIC)
+                .withKind(LineKind.AIR)
+                .withAir(LargeShop.main(200));
         book.save(job, "not begun", "bench", "", Instant.now());
         return job;
     }

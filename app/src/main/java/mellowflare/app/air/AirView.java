@@ -261,7 +261,8 @@ public final class AirView implements Page {
                                 case TEST -> test;
                                 case PAPERS -> files;
                             });
-            // What is all words has the page to itself.
+            // What is all words has the page to itself; nothing may stand in two places even for a moment.
+            body.setBottom(null);
             body.setCenter(words ? under : ground);
             body.setBottom(words ? null : under);
             under.pseudoClassStateChanged(ALONE, words);
