@@ -32,7 +32,7 @@ class CutPlanTest {
 
     /** By hand: 2 x 3000 leaves nothing without kerf; with 2 mm kerf only one goes in. */
     @Test
-    void kerfStandsBetweenPieces() {
+    void testKerfStandsBetweenPieces() {
         assertThat(CutPlan.of(task(List.of(piece("a", 3000, 2)), 0, bar(6000))).bars())
                 .hasSize(1);
         CutPlan plan = CutPlan.of(task(List.of(piece("a", 3000, 2)), 2, bar(6000)));
@@ -43,7 +43,7 @@ class CutPlanTest {
     }
 
     @Test
-    void aTrimCutCostsOneKerfMore() {
+    void testATrimCutCostsOneKerfMore() {
         List<CutTask.Piece> two = List.of(piece("a", 2999, 2));
         CutTask trimmed = new CutTask(two, List.of(bar(6000)), Length.ofMm(2), true, Length.ZERO);
         assertThat(CutPlan.of(trimmed).bars()).hasSize(2);
@@ -53,7 +53,7 @@ class CutPlanTest {
     }
 
     @Test
-    void oldBarsAreUsedFirstAndShortOnesBeforeLongOnes() {
+    void testOldBarsAreUsedFirstAndShortOnesBeforeLongOnes() {
         CutTask.Stock old = new CutTask.Stock("old", Length.ofMm(2000), 0, Optional.of(2));
         CutPlan plan = CutPlan.of(task(List.of(piece("a", 1900, 2), piece("b", 4000, 1)), 2, bar(6000), old));
         assertThat(plan.bars()).hasSize(3);
@@ -62,7 +62,7 @@ class CutPlanTest {
     }
 
     @Test
-    void theLastBarIsBoughtShortWhereThatIsCheaper() {
+    void testTheLastBarIsBoughtShortWhereThatIsCheaper() {
         CutTask.Stock six = new CutTask.Stock("long", Length.ofMm(6000), 30, Optional.empty());
         CutTask.Stock three = new CutTask.Stock("short", Length.ofMm(3000), 16, Optional.empty());
         CutPlan plan = CutPlan.of(task(List.of(piece("a", 2900, 3)), 2, six, three));
@@ -70,7 +70,7 @@ class CutPlanTest {
     }
 
     @Test
-    void whatNoBarGivesIsNamed() {
+    void testWhatNoBarGivesIsNamed() {
         CutPlan plan = CutPlan.of(task(List.of(piece("a", 7000, 1), piece("b", 100, 1)), 2, bar(6000)));
         assertThat(plan.unplaced()).containsExactly(piece("a", 7000, 1));
         assertThat(plan.bars()).hasSize(1);
@@ -80,7 +80,7 @@ class CutPlanTest {
     }
 
     @Test
-    void nonsenseIsRefused() {
+    void testNonsenseIsRefused() {
         assertThatThrownBy(() -> piece("a", 0, 1)).hasMessageContaining("above zero");
         assertThatThrownBy(() -> task(List.of(piece("a", 10, 30_000)), 2, bar(6000)))
                 .hasMessageContaining("20000");
@@ -90,7 +90,7 @@ class CutPlanTest {
 
     /** Martello and Toth: three pieces over half a bar need three bars whatever the area says. */
     @Test
-    void longPiecesNeedABarEach() {
+    void testLongPiecesNeedABarEach() {
         assertThat(LowerBound.bars(new double[] {51, 51, 51}, 100)).isEqualTo(3);
         assertThat(LowerBound.bars(new double[] {60, 60, 45, 45}, 100)).isEqualTo(3);
         assertThat(LowerBound.bars(new double[] {50, 50}, 100)).isEqualTo(1);
@@ -98,7 +98,7 @@ class CutPlanTest {
     }
 
     @Property(tries = 200)
-    void everyPieceIsCutOnceAndEveryBarHoldsItsPieces(
+    void testEveryPieceIsCutOnceAndEveryBarHoldsItsPieces(
             @ForAll @IntRange(min = 1, max = 60) int n, @ForAll long seed, @ForAll @IntRange(max = 5) int kerf) {
         Random r = new Random(seed);
         List<CutTask.Piece> pieces = new ArrayList<>();
@@ -119,7 +119,7 @@ class CutPlanTest {
 
     /** The bound never exceeds what a search through everything finds, and the plan is seldom above it. */
     @Property(tries = 60)
-    void smallTasksAgreeWithASearchThroughEverything(@ForAll @IntRange(min = 1, max = 9) int n, @ForAll long seed) {
+    void testSmallTasksAgreeWithASearchThroughEverything(@ForAll @IntRange(min = 1, max = 9) int n, @ForAll long seed) {
         Random r = new Random(seed);
         List<CutTask.Piece> pieces = new ArrayList<>();
         for (int i = 0; i < n; i++) {
@@ -163,7 +163,7 @@ class CutPlanTest {
     }
 
     @Test
-    void fiveHundredPiecesComeWithinOneInAHundredOfTheBound() {
+    void testFiveHundredPiecesComeWithinOneInAHundredOfTheBound() {
         for (int seed = 0; seed < 6; seed++) {
             Random r = new Random(seed);
             List<CutTask.Piece> pieces = new ArrayList<>();

@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.BitSet;
 
 /**
- * In which order the unknown pressures are eliminated so that the matrix stays thin: always the place that has fewest neighbours left. Neighbours made by earlier eliminations are kept as the
+ * In which order the unknown pressures are eliminated so that the matrix stays thin: always the place that has fewest neighbours left, or seems to (approximate minimum degree). Neighbours made by earlier eliminations are kept as the
  * groups that they form and not as single pairs (quotient graph), so that the memory never grows.
  */
 final class EliminationOrder {
@@ -14,7 +14,10 @@ final class EliminationOrder {
     private final int[] groupCount;
     private final int[][] members;
     private final int[] stamp;
+    private final int[] seen;
+    private final int[] outside;
     private int stamped;
+    private int counted;
 
     private EliminationOrder(int[][] neighbours) {
         int n = neighbours.length;
@@ -24,6 +27,8 @@ final class EliminationOrder {
         groupCount = new int[n];
         members = new int[n][];
         stamp = new int[n];
+        seen = new int[n];
+        outside = new int[n];
         for (int i = 0; i < n; i++) {
             near[i] = neighbours[i].clone();
             nearCount[i] = near[i].length;
@@ -42,12 +47,14 @@ final class EliminationOrder {
         int n = near.length;
         int[] degree = new int[n];
         int[] head = new int[n + 1];
+        int[] tail = new int[n + 1];
         int[] next = new int[n];
         int[] before = new int[n];
         Arrays.fill(head, -1);
-        for (int i = n - 1; i >= 0; i--) {
+        Arrays.fill(tail, -1);
+        for (int i = 0; i < n; i++) {
             degree[i] = nearCount[i];
-            put(i, degree[i], head, next, before);
+            put(i, degree[i], head, tail, next, before);
         }
         BitSet gone = new BitSet(n);
         int[] order = new int[n];
@@ -57,7 +64,7 @@ final class EliminationOrder {
                 least++;
             }
             int p = head[least];
-            take(p, degree[p], head, next, before);
+            take(p, degree[p], head, tail, next, before);
             order[at] = p;
             int[] front = front(p, gone);
             gone.set(p);
@@ -65,10 +72,11 @@ final class EliminationOrder {
             for (int i : front) {
                 absorb(i, p, gone);
             }
+            outside(front, p);
             for (int i : front) {
-                take(i, degree[i], head, next, before);
-                degree[i] = degree(i, gone);
-                put(i, degree[i], head, next, before);
+                take(i, degree[i], head, tail, next, before);
+                degree[i] = degree(i, p, front.length, n - at - 1);
+                put(i, degree[i], head, tail, next, before);
                 least = Math.min(least, degree[i]);
             }
         }
@@ -124,38 +132,55 @@ final class EliminationOrder {
         groupCount[i] = kept;
     }
 
-    private int degree(int i, BitSet gone) {
-        int mark = ++stamped;
-        stamp[i] = mark;
-        int count = nearCount[i];
-        for (int k = 0; k < nearCount[i]; k++) {
-            stamp[near[i][k]] = mark;
-        }
-        for (int k = 0; k < groupCount[i]; k++) {
-            for (int j : members[groups[i][k]]) {
-                if (stamp[j] != mark && !gone.get(j)) {
-                    stamp[j] = mark;
-                    count++;
+    /** How many members of each group that touches the front lie outside it: counted down by the members that lie inside. */
+    private void outside(int[] front, int p) {
+        counted++;
+        for (int i : front) {
+            for (int k = 0; k < groupCount[i]; k++) {
+                int e = groups[i][k];
+                if (e != p) {
+                    if (seen[e] != counted) {
+                        seen[e] = counted;
+                        outside[e] = members[e].length;
+                    }
+                    outside[e]--;
                 }
             }
         }
-        return count;
+    }
+
+    /** Neighbours left, those of overlapping groups counted more than once: a bound, and much cheaper than the number itself. A group that lies wholly within the front is dropped. */
+    private int degree(int i, int p, int front, int most) {
+        int degree = nearCount[i] + front - 1;
+        int kept = 0;
+        for (int k = 0; k < groupCount[i]; k++) {
+            int e = groups[i][k];
+            if (e == p || outside[e] > 0) {
+                groups[i][kept++] = e;
+                degree += e == p ? 0 : outside[e];
+            }
+        }
+        groupCount[i] = kept;
+        return Math.min(degree, most);
     }
 
     private static int[] room(int[] a, int count) {
         return count < a.length ? a : Arrays.copyOf(a, 2 * a.length);
     }
 
-    private static void put(int i, int degree, int[] head, int[] next, int[] before) {
-        next[i] = head[degree];
-        before[i] = -1;
-        if (head[degree] >= 0) {
-            before[head[degree]] = i;
+    /** Behind all others of its degree: the one that waited longest goes first, which keeps the matrix thinner than the other way round. */
+    private static void put(int i, int degree, int[] head, int[] tail, int[] next, int[] before) {
+        next[i] = -1;
+        before[i] = tail[degree];
+        if (tail[degree] >= 0) {
+            next[tail[degree]] = i;
+        } else {
+            head[degree] = i;
         }
-        head[degree] = i;
+        tail[degree] = i;
     }
 
-    private static void take(int i, int degree, int[] head, int[] next, int[] before) {
+    private static void take(int i, int degree, int[] head, int[] tail, int[] next, int[] before) {
         if (before[i] >= 0) {
             next[before[i]] = next[i];
         } else {
@@ -163,6 +188,8 @@ final class EliminationOrder {
         }
         if (next[i] >= 0) {
             before[next[i]] = before[i];
+        } else {
+            tail[degree] = before[i];
         }
     }
 }

@@ -25,7 +25,7 @@ public final class NetworkSolver {
 
     private static final int MOST_ROUNDS = 80;
     private static final int MOST_OPENINGS = 30;
-    private static final double SETTLED = 1e-11;
+    private static final double SETTLED = 1e-10;
     private static final double BALANCED = 1e-12;
     private static final double HEAT_RATIO = 1.4;
     private static final double START_SPEED = 3;
@@ -79,8 +79,9 @@ public final class NetworkSolver {
                 supply[i] = p * p;
             }
         }
-        reached = reached(n);
-        matrix = new PressureMatrix(n, from, to);
+        int[][] near = Adjacency.of(n, from, to);
+        reached = reached(near);
+        matrix = new PressureMatrix(near, from, to);
         flow = new double[pipes.size()];
         square = new double[n];
         lost = new double[2 * pipes.size()];
@@ -105,15 +106,8 @@ public final class NetworkSolver {
         return new AirFriction(length, p.bore(), p.roughness(), p.k(), network.air());
     }
 
-    private boolean[] reached(int n) {
-        List<List<Integer>> near = new ArrayList<>();
-        for (int i = 0; i < n; i++) {
-            near.add(new ArrayList<>(3));
-        }
-        for (int p = 0; p < from.length; p++) {
-            near.get(from[p]).add(to[p]);
-            near.get(to[p]).add(from[p]);
-        }
+    private boolean[] reached(int[][] near) {
+        int n = near.length;
         boolean[] seen = new boolean[n];
         int[] queue = new int[n];
         int tail = 0;
@@ -124,7 +118,7 @@ public final class NetworkSolver {
             }
         }
         for (int head = 0; head < tail; head++) {
-            for (int j : near.get(queue[head])) {
+            for (int j : near[queue[head]]) {
                 if (!seen[j]) {
                     seen[j] = true;
                     queue[tail++] = j;

@@ -1,9 +1,6 @@
 package mellowflare.core.flow.network;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collections;
-import java.util.List;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.data.DMatrixSparseCSC;
 import org.ejml.interfaces.linsol.LinearSolverSparse;
@@ -28,14 +25,14 @@ final class PressureMatrix {
     private boolean patternKnown;
 
     /**
-     * @param places how many there are
+     * @param near neighbours of each place
      * @param from first place of each pipe
      * @param to second place of each pipe, another one
      */
-    PressureMatrix(int places, int[] from, int[] to) {
+    PressureMatrix(int[][] near, int[] from, int[] to) {
+        int places = near.length;
         this.from = from.clone();
         this.to = to.clone();
-        int[][] near = neighbours(places, from, to);
         int[] order = EliminationOrder.of(near);
         at = new int[places];
         for (int i = 0; i < places; i++) {
@@ -55,39 +52,21 @@ final class PressureMatrix {
         solution = new DMatrixRMaj(places, 1);
     }
 
-    private static int[][] neighbours(int places, int[] from, int[] to) {
-        List<List<Integer>> lists = new ArrayList<>(places);
-        for (int i = 0; i < places; i++) {
-            lists.add(new ArrayList<>(4));
-        }
-        for (int p = 0; p < from.length; p++) {
-            lists.get(from[p]).add(to[p]);
-            lists.get(to[p]).add(from[p]);
-        }
-        int[][] near = new int[places][];
-        for (int i = 0; i < places; i++) {
-            near[i] =
-                    lists.get(i).stream().mapToInt(Integer::intValue).distinct().toArray();
-        }
-        return near;
-    }
-
     private DMatrixSparseCSC pattern(int[][] near, int[] order) {
         int n = near.length;
-        int entries = n + Arrays.stream(near).mapToInt(a -> a.length).sum();
+        int entries = n;
+        for (int[] a : near) {
+            entries += a.length;
+        }
         DMatrixSparseCSC m = new DMatrixSparseCSC(n, n, entries);
         int k = 0;
         for (int column = 0; column < n; column++) {
             m.col_idx[column] = k;
-            List<Integer> rows = new ArrayList<>();
-            rows.add(column);
+            m.nz_rows[k++] = column;
             for (int i : near[order[column]]) {
-                rows.add(at[i]);
+                m.nz_rows[k++] = at[i];
             }
-            Collections.sort(rows);
-            for (int row : rows) {
-                m.nz_rows[k++] = row;
-            }
+            Arrays.sort(m.nz_rows, m.col_idx[column], k);
         }
         m.col_idx[n] = k;
         m.nz_length = k;

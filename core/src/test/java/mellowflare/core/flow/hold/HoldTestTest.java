@@ -32,7 +32,7 @@ class HoldTestTest {
 
     /** By hand: 100 L lose 0.5 bar in 10 min at 20 degrees: V dp / (pa t) = 100 x 0.5 / (1 x 10) = 5 L/min. */
     @Test
-    void theLeakIsVolumeTimesDropOverTime() {
+    void testTheLeakIsVolumeTimesDropOverTime() {
         List<HoldTest.Reading> readings = new ArrayList<>();
         for (int i = 0; i <= 10; i++) {
             readings.add(at(i, 7 - 0.05 * i, 20));
@@ -46,7 +46,7 @@ class HoldTestTest {
 
     /** By hand: from 20 to 10 degrees 8 bar absolute become 8 x 283.15 / 293.15 = 7.7271: no leak, though the gauge fell by 0.27. */
     @Test
-    void aColdNightIsNoLeak() {
+    void testAColdNightIsNoLeak() {
         List<HoldTest.Reading> readings = new ArrayList<>();
         for (int i = 0; i <= 12; i++) {
             double celsius = 20 - 10.0 * i / 12;
@@ -60,7 +60,7 @@ class HoldTestTest {
     }
 
     @Test
-    void aNeedleThatDoesNotMoveForAMinuteProvesLittle() {
+    void testANeedleThatDoesNotMoveForAMinuteProvesLittle() {
         HoldTest.Result r = test(List.of(at(0, 7, 20), at(1, 7, 20)), 0.1).result();
         assertThat(r.litresPerMinute()).isZero();
         assertThat(r.plusMinus()).isGreaterThan(0.5);
@@ -68,7 +68,7 @@ class HoldTestTest {
     }
 
     @Test
-    void withoutTemperaturesTheAirIsTakenAsEven() {
+    void testWithoutTemperaturesTheAirIsTakenAsEven() {
         HoldTest t = test(
                 List.of(
                         new HoldTest.Reading(0, GaugePressure.ofBar(7), Optional.empty()),
@@ -78,7 +78,7 @@ class HoldTestTest {
     }
 
     @Test
-    void readingsOutOfOrderAndHalfTakenTemperaturesAreRefused() {
+    void testReadingsOutOfOrderAndHalfTakenTemperaturesAreRefused() {
         assertThatThrownBy(() -> test(List.of(at(0, 7, 20)), 1)).hasMessageContaining("two readings");
         assertThatThrownBy(() -> test(List.of(at(5, 7, 20), at(5, 7, 20)), 1)).hasMessageContaining("order of time");
         assertThatThrownBy(() -> test(

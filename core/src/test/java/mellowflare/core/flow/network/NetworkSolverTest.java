@@ -50,7 +50,7 @@ class NetworkSolverTest {
 
     /** 50 m of 20 mm bore, 1 000 L/min from 7 bar, reckoned apart: Re 62 400, f by Colebrook 0.02696; p1^2 - p2^2 = 16 f L R T m^2 / (pi^2 D^5). */
     @Test
-    void onePipeAgreesWithTheFormulaWorkedByHand() {
+    void testOnePipeAgreesWithTheFormulaWorkedByHand() {
         double m = 1000 / 60_000.0 * 1e5 / (287.05 * 293.15);
         double mu = 1.716e-5 * Math.pow(293.15 / 273.15, 1.5) * 383.55 / (293.15 + 110.4);
         double re = 4 * m / (Math.PI * 0.02 * mu);
@@ -72,7 +72,7 @@ class NetworkSolverTest {
     }
 
     @Test
-    void aLoopOfTwoEqualHalvesSharesTheAirAndLosesAQuarterOrSo() {
+    void testALoopOfTwoEqualHalvesSharesTheAirAndLosesAQuarterOrSo() {
         NetworkFlow one = NetworkSolver.solve(
                 network(List.of(pipe("p", "a", "b", 40, 20)), List.of(feeds("a", 7)), List.of(takes("b", 1500))));
         NetworkFlow two = NetworkSolver.solve(network(
@@ -88,7 +88,7 @@ class NetworkSolverTest {
     }
 
     @Test
-    void twoCompressorsShareByTheirPressures() {
+    void testTwoCompressorsShareByTheirPressures() {
         NetworkFlow f = NetworkSolver.solve(network(
                 List.of(pipe("p", "a", "m", 20, 25), pipe("q", "c", "m", 20, 25)),
                 List.of(feeds("a", 7), feeds("c", 7)),
@@ -103,7 +103,7 @@ class NetworkSolverTest {
     }
 
     @Test
-    void aStarvedEndGivesWhatComesOutAndTheRestIsWorkedOut() {
+    void testAStarvedEndGivesWhatComesOutAndTheRestIsWorkedOut() {
         NetworkFlow f = NetworkSolver.solve(network(
                 List.of(pipe("main", "a", "m", 10, 40), pipe("thin", "m", "x", 30, 5), pipe("drop", "m", "y", 3, 15)),
                 List.of(feeds("a", 7)),
@@ -117,7 +117,7 @@ class NetworkSolverTest {
     }
 
     @Test
-    void airFasterThanSoundIsSaidToChoke() {
+    void testAirFasterThanSoundIsSaidToChoke() {
         NetworkFlow f = NetworkSolver.solve(
                 network(List.of(pipe("p", "a", "b", 0.05, 5)), List.of(feeds("a", 7)), List.of(takes("b", 9000))));
         assertThat(f.troubles()).extracting(Trouble::kind).contains(Trouble.Kind.CHOKED);
@@ -125,7 +125,7 @@ class NetworkSolverTest {
     }
 
     @Test
-    void islandsZeroLengthsDoubledNamesAndWrongPlacesAreNamedAndTheRestStands() {
+    void testIslandsZeroLengthsDoubledNamesAndWrongPlacesAreNamedAndTheRestStands() {
         NetworkFlow f = NetworkSolver.solve(network(
                 List.of(
                         pipe("p", "a", "b", 10, 20),
@@ -150,7 +150,7 @@ class NetworkSolverTest {
     }
 
     @Test
-    void nothingAtAllIsNoFault() {
+    void testNothingAtAllIsNoFault() {
         NetworkFlow f = NetworkSolver.solve(network(List.of(), List.of(), List.of()));
         assertThat(f.nodes()).isEmpty();
         NetworkFlow still =
@@ -161,7 +161,7 @@ class NetworkSolverTest {
 
     /** Grids with random bores: what flows to every place leaves it, and every pipe keeps the law of friction. */
     @Property(tries = 40)
-    void massAndEnergyHoldInRandomGrids(@ForAll @IntRange(min = 2, max = 9) int side, @ForAll long seed) {
+    void testMassAndEnergyHoldInRandomGrids(@ForAll @IntRange(min = 2, max = 9) int side, @ForAll long seed) {
         AirNetwork grid = grid(side, seed);
         NetworkFlow f = NetworkSolver.solve(grid);
 
@@ -191,7 +191,7 @@ class NetworkSolverTest {
 
     /** The order of pipes and which way each is written do not matter. */
     @Property(tries = 20)
-    void theWayItIsWrittenDownDoesNotMatter(@ForAll @IntRange(min = 3, max = 6) int side, @ForAll long seed) {
+    void testTheWayItIsWrittenDownDoesNotMatter(@ForAll @IntRange(min = 3, max = 6) int side, @ForAll long seed) {
         AirNetwork grid = grid(side, seed);
         List<AirNetwork.Pipe> other = new ArrayList<>();
         for (AirNetwork.Pipe p : grid.pipes()) {
@@ -208,7 +208,7 @@ class NetworkSolverTest {
     }
 
     @Test
-    void aSolverGivesForOtherDemandsWhatANewOneGives() {
+    void testASolverGivesForOtherDemandsWhatANewOneGives() {
         AirNetwork grid = grid(6, 5);
         NetworkSolver solver = new NetworkSolver(grid);
         solver.flow(grid.demands());
@@ -223,7 +223,7 @@ class NetworkSolverTest {
     }
 
     @Test
-    void freeAirSaysItsReference() {
+    void testFreeAirSaysItsReference() {
         FreeAir normal = new FreeAir(1000, AirReference.NORMAL);
         assertThat(normal.in(AirReference.ISO1217).litresPerMinute())
                 .isCloseTo(1000 * 1.01325 * 293.15 / 273.15, within(1e-6));
