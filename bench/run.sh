@@ -34,7 +34,7 @@ if [ "${1:-all}" = all ] || [ "$1" = air ]; then
     cat "$work/shop.txt"
 fi
 if [ "${1:-all}" = all ] || [ "$1" = key ]; then
-    for place in gauge line way tube tube-demo air air-demo; do
+    for place in gauge line way tube tube-demo air air-edit air-demo; do
         echo "key press, interface thread, $place: $(java "${flags[@]}" -cp "$path" 'mellowflare.bench.KeyToFrame$Start' $place 2>/dev/null)"
         java "${flags[@]}" -Djavafx.pulseLogger=true -cp "$path" 'mellowflare.bench.KeyToFrame$Start' $place 2>&1 |
             awk '/^PULSE/ { sum = 0 } /ms\): Painting/ { gsub(/[^0-9]/, "", $3); sum += $3 } /Nodes rendered/ && $3 > 100 { print sum }' |

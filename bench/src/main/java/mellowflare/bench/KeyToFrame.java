@@ -23,10 +23,13 @@ import mellowflare.app.shell.Shell;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.demo.KittiwakeSlip;
 import mellowflare.book.store.Book;
+import mellowflare.core.air.AirMain;
+import mellowflare.core.air.layout.Piece;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.job.LineKind;
 import mellowflare.core.job.ShippedData;
+import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.tube.TubeLine;
@@ -45,6 +48,7 @@ public final class KeyToFrame extends Application {
     private final List<Double> millis = new ArrayList<>();
     private TextField field;
     private String[] texts;
+    private Runnable edit;
     private int key;
     private double work;
     private long pulse;
@@ -64,8 +68,9 @@ public final class KeyToFrame extends Application {
         Path folder = Files.createTempDirectory("bench-book");
         ReferenceData data = ShippedData.load();
         Book book = Book.open(folder);
-        Job job =
-                place.equals("tube") ? longTube(book) : place.equals("air") ? largeShop(book) : demo(book, data, place);
+        Job job = place.equals("tube")
+                ? longTube(book)
+                : place.equals("air") || place.equals("air-edit") ? largeShop(book) : demo(book, data, place);
         Desk desk = new Desk(new Keeper(book, Platform::runLater), data, Evaluation.of(job, data), Clock.systemUTC());
         Look look = new Look();
         Shell shell = new Shell(desk, look, CaliperModel.none());
@@ -100,9 +105,18 @@ public final class KeyToFrame extends Application {
                                                 ? new String[] {"126", "127", "131", "120"}
                                                 : new String[] {"180", "181", "190", "172"}
                                         : new String[] {"1140", "1141", "1300", "980"};
+        if (place.equals("air-edit")) {
+            edit = () -> desk.change("length", "", j -> j.withAir(longer(j.air(), key)));
+        }
         scene.addPreLayoutPulseListener(() -> pulse = System.nanoTime());
         scene.addPostLayoutPulseListener(this::frame);
         Platform.runLater(this::type);
+    }
+
+    /** A pipe in the middle of the walk a little longer or shorter: as Enter does it. */
+    private static AirMain longer(AirMain m, int key) {
+        Piece.Pipe p = (Piece.Pipe) m.pieces().get(80);
+        return m.replace(80, new Piece.Pipe(p.name(), p.turn(), Length.ofMm(key % 2 == 0 ? 2300 : 2200), p.size()));
     }
 
     private static Job demo(Book book, ReferenceData data, String place) throws BookTrouble {
@@ -137,7 +151,11 @@ public final class KeyToFrame extends Application {
 
     private void type() {
         long began = System.nanoTime();
-        field.setText(texts[key % texts.length]);
+        if (edit == null) {
+            field.setText(texts[key % texts.length]);
+        } else {
+            edit.run();
+        }
         work = (System.nanoTime() - began) / 1e6;
         Platform.requestNextPulse();
     }

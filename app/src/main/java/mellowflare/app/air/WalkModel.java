@@ -120,9 +120,7 @@ public final class WalkModel {
 
     /** The main to draw: with the piece that is being typed. */
     public AirCase shown() {
-        return tried().map(m -> AirCase.of(
-                        m, desk.job().practice(), desk.units(), desk.job().log(), desk.data()))
-                .orElseGet(model::c);
+        return tried().map(m -> model.c().sketched(m)).orElseGet(model::c);
     }
 
     /** The piece to point out. */

@@ -130,8 +130,16 @@ final class WalkPane extends VBox {
     void refresh() {
         showing = true;
         entry.setWord(model.changing() ? "anew" : "next");
-        if (!list.getItems().equals(model.pieces())) {
-            list.getItems().setAll(model.pieces());
+        List<Piece> now = model.pieces();
+        if (list.getItems().size() == now.size()) {
+            // Of a long walk only the rows that differ are shown anew.
+            for (int i = 0; i < now.size(); i++) {
+                if (list.getItems().get(i) != now.get(i)) {
+                    list.getItems().set(i, now.get(i));
+                }
+            }
+        } else {
+            list.getItems().setAll(now);
         }
         int at = model.chosenProperty().get();
         if (at < 0) {

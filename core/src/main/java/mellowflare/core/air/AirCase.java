@@ -1,5 +1,6 @@
 package mellowflare.core.air;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -8,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
+import java.util.function.Function;
 import mellowflare.core.advice.Practice;
 import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Schools;
@@ -92,29 +94,18 @@ public record AirCase(
         Fall fall = Fall.of(walked, joints, way(practice, data), main.fall());
         PipeSystems systems = data.get(PipeSystems.KEY);
         Optional<PipeSystem> system = main.system().flatMap(systems::find);
-        List<Sized> sized = walked.runs().stream()
-                .map(r -> new Sized(r, size(main, r, systems)))
-                .toList();
+        List<Sized> sized = sized(main, walked, systems);
         Map<String, Compressor> feeds = feeds(main, walked, data);
         Map<String, List<Scenario.Choice>> choices = Scenario.choices(walked, data);
         AirNet net = new AirNet(main, walked, joints, systems, system);
+        Function<Map<String, AirTool>, NetworkFlow> solver = net.solver(sized, feeds);
         Together.Search search = new Together.Search(
-                choices,
-                s -> NetworkSolver.solve(net.network(sized, feeds, s.running())),
-                main.shop().barometer());
+                choices, s -> solver.apply(s.running()), main.shop().barometer());
         Together together = atOnce(search, walked.runs().size());
         Need need = Need.of(choices, main.use(), school(SchoolTopic.AIR_DEMAND, practice, data), data);
         Optional<Water> water = feeds.isEmpty()
                 ? Optional.empty()
-                : Optional.of(Water.of(
-                        main,
-                        walked,
-                        joints,
-                        fall,
-                        sized,
-                        system,
-                        feeds,
-                        NetworkSolver.solve(net.network(sized, feeds, mean(choices)))));
+                : Optional.of(Water.of(main, walked, joints, fall, sized, system, feeds, solver.apply(mean(choices))));
         Optional<CutWork> work =
                 system.filter(PipeSystem::rated).map(s -> CutWork.of(main, walked, joints, sized, s, systems, units));
         return new AirCase(
@@ -127,13 +118,50 @@ public record AirCase(
         return search.cases() <= most ? search.every(most, p -> {}, () -> false) : search.quick(most);
     }
 
-    private static Optional<PipeSize> size(AirMain main, Walked.Run r, PipeSystems systems) {
-        if (r.kind() == Walked.Kind.HOSE || main.system().isEmpty()) {
-            return Optional.empty();
+    /**
+     * The main with another walk, for drawing while it is typed: where it lies, how it hangs and what is odd in it. What runs, and with which pressures, is taken over from this case.
+     */
+    public AirCase sketched(AirMain other) {
+        Walked w = Walked.of(other.station(), other.pieces());
+        Joints j = Joints.of(w);
+        return new AirCase(
+                other,
+                w,
+                j,
+                Fall.of(w, j, fall.way(), other.fall()),
+                system,
+                sized(other, w, data.get(PipeSystems.KEY)),
+                feeds(other, w, data),
+                choices,
+                together,
+                need,
+                Optional.empty(),
+                Optional.empty(),
+                practice,
+                units,
+                log,
+                data);
+    }
+
+    /** Every run with its own size, or the usual one of the main or of the drops. */
+    private static List<Sized> sized(AirMain main, Walked walked, PipeSystems systems) {
+        Optional<PipeSize> usual = size(main, main.size(), systems);
+        Optional<PipeSize> drops = size(main, main.dropSize().or(main::size), systems);
+        List<Sized> sized = new ArrayList<>(walked.runs().size());
+        for (Walked.Run r : walked.runs()) {
+            sized.add(new Sized(
+                    r,
+                    r.kind() == Walked.Kind.HOSE
+                            ? Optional.empty()
+                            : r.size().isPresent()
+                                    ? size(main, r.size(), systems)
+                                    : r.piece() instanceof Piece.Drop ? drops : usual));
         }
-        Optional<String> usual =
-                r.piece() instanceof Piece.Drop ? main.dropSize().or(main::size) : main.size();
-        return r.size().or(() -> usual).flatMap(z -> systems.size(main.system().get(), z));
+        return sized;
+    }
+
+    private static Optional<PipeSize> size(AirMain main, Optional<String> size, PipeSystems systems) {
+        return size.flatMap(z -> main.system().flatMap(s -> systems.size(s, z)));
     }
 
     private static Map<String, Compressor> feeds(AirMain main, Walked walked, ReferenceData data) {
@@ -200,11 +228,13 @@ public record AirCase(
 
     /** The worst of all cases with other sizes. */
     public Together worstOfAll(List<Sized> others, BooleanSupplier cancelled) {
+        return worst(others).every(MOST_CASES, p -> {}, cancelled);
+    }
+
+    private Together.Search worst(List<Sized> sizes) {
+        Function<Map<String, AirTool>, NetworkFlow> solver = net().solver(sizes, feeds);
         return new Together.Search(
-                        choices,
-                        s -> NetworkSolver.solve(network(others, s)),
-                        main.shop().barometer())
-                .every(MOST_CASES, p -> {}, cancelled);
+                choices, s -> solver.apply(s.running()), main.shop().barometer());
     }
 
     /** This case with the worst that was found by a longer search. */

@@ -2,10 +2,10 @@ package mellowflare.core.air;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import mellowflare.core.air.demand.AirTool;
 import mellowflare.core.air.demand.Compressor;
 import mellowflare.core.air.layout.Joints;
@@ -18,6 +18,8 @@ import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
 import mellowflare.core.flow.network.AirNetwork;
+import mellowflare.core.flow.network.NetworkFlow;
+import mellowflare.core.flow.network.NetworkSolver;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 
@@ -26,6 +28,7 @@ final class AirNet {
     /** Roughness of a hose's bore (house figure). */
     private static final Length HOSE_ROUGH = Length.ofMm(0.01);
 
+    private static final int SOLVERS_KEPT = 40;
     private static final Length COUPLER = Length.ofMm(100);
 
     private final AirMain main;
@@ -71,23 +74,51 @@ final class AirNet {
                         losses(s, byName)));
             }
         }
-        List<AirNetwork.Demand> demands = new ArrayList<>();
-        Map<String, AirTool> ordered = new LinkedHashMap<>();
-        walked.runs().stream()
-                .filter(r -> running.containsKey(r.to()) && r.kind() == Walked.Kind.DROP)
-                .forEach(r -> ordered.put(r.to(), running.get(r.to())));
-        ordered.forEach((outlet, tool) -> {
-            Sized drop = byName.get(outlet);
-            if (drop != null && drop.bore().isPresent() && drop.run().piece() instanceof Piece.Drop d) {
-                outlet(outlet, tool, d.outlet(), drop.bore().get(), pipes);
-                demands.add(new AirNetwork.Demand(
-                        tool(outlet), tool.flow().times(main.use().reserve())));
+        for (Walked.Run r : walked.runs()) {
+            AirTool tool = r.kind() == Walked.Kind.DROP ? running.get(r.to()) : null;
+            Sized drop = byName.get(r.to());
+            if (tool != null && drop.bore().isPresent() && r.piece() instanceof Piece.Drop d) {
+                outlet(r.to(), tool, d.outlet(), drop.bore().get(), pipes);
             }
-        });
+        }
         List<AirNetwork.Supply> supplies = new ArrayList<>();
         feeds.forEach((spot, c) -> supplies.add(new AirNetwork.Supply(spot, pressure(c))));
         return new AirNetwork(
-                pipes, supplies, demands, main.shop().air(), main.shop().barometer());
+                pipes,
+                supplies,
+                demands(running),
+                main.shop().air(),
+                main.shop().barometer());
+    }
+
+    /** What running tools draw, leaks and growth counted in, in the order of the walk. */
+    List<AirNetwork.Demand> demands(Map<String, AirTool> running) {
+        List<AirNetwork.Demand> demands = new ArrayList<>();
+        for (Walked.Run r : walked.runs()) {
+            AirTool tool = r.kind() == Walked.Kind.DROP ? running.get(r.to()) : null;
+            if (tool != null) {
+                demands.add(new AirNetwork.Demand(
+                        tool(r.to()), tool.flow().times(main.use().reserve())));
+            }
+        }
+        return demands;
+    }
+
+    /** Solves scenario after scenario; where the same outlets run with the same hoses, the network is built once. */
+    Function<Map<String, AirTool>, NetworkFlow> solver(List<Sized> sized, Map<String, Compressor> feeds) {
+        Map<Map<String, Length>, NetworkSolver> known = new HashMap<>();
+        return running -> {
+            Map<String, Length> hoses = new HashMap<>();
+            running.forEach((outlet, tool) -> hoses.put(outlet, tool.hoseBore()));
+            NetworkSolver solver = known.get(hoses);
+            if (solver == null) {
+                solver = new NetworkSolver(network(sized, feeds, running));
+                if (known.size() < SOLVERS_KEPT) {
+                    known.put(hoses, solver);
+                }
+            }
+            return solver.flow(demands(running));
+        };
     }
 
     /** Where a compressor starts again, less what dryer and filters take: the least that it holds. */

@@ -1,6 +1,7 @@
 package mellowflare.core.air;
 
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -104,9 +105,9 @@ final class AirStepWriter {
 
     /** The insertion depths of the sizes that are used: “30 mm on 25, 35 mm on 32”. */
     private Figure inserts(CutWork work) {
-        List<String> all = work.stretches().stream()
-                .map(Stretch::size)
-                .distinct()
+        Map<String, PipeSize> sizes = new LinkedHashMap<>();
+        work.stretches().forEach(s -> sizes.putIfAbsent(s.size().size(), s.size()));
+        List<String> all = sizes.values().stream()
                 .map(z -> LengthFormat.figure(z.insert(), c.units()) + " on " + z.size())
                 .toList();
         return all.isEmpty() ? OPEN : Figure.of(String.join(", ", all));

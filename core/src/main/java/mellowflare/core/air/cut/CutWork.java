@@ -167,16 +167,20 @@ public record CutWork(
 
         /** What sits at a place, in the largest size that meets there. */
         private void fitting(Joints.Joint j) {
-            List<PipeSize> sizes = j.meeting().stream()
-                    .map(r -> byName.get(r.name()))
-                    .flatMap(s -> s.size().stream())
-                    .toList();
-            if (sizes.isEmpty()) {
+            List<PipeSize> sizes = new ArrayList<>(3);
+            boolean foot = false;
+            PipeSize large = null;
+            for (Walked.Run r : j.meeting()) {
+                PipeSize z = byName.get(r.name()).size().orElse(null);
+                if (z != null) {
+                    sizes.add(z);
+                    large = large == null || z.outside().compareTo(large.outside()) > 0 ? z : large;
+                }
+                foot |= r.to().equals(j.spot().name()) && (r.kind() == Walked.Kind.DROP || r.kind() == Walked.Kind.LEG);
+            }
+            if (large == null) {
                 return;
             }
-            PipeSize large = sizes.stream()
-                    .reduce((a, b) -> b.outside().compareTo(a.outside()) > 0 ? b : a)
-                    .orElseThrow();
             switch (j.kind()) {
                 case ELBOW -> add("elbow " + large.name(), 1, large.elbowPrice(), false);
                 case TEE -> add("tee " + large.name(), 1, large.teePrice(), false);
@@ -184,13 +188,10 @@ public record CutWork(
                 case THROUGH, END, OPEN, NONE -> {}
             }
             for (PipeSize z : sizes) {
-                if (!z.equals(large)) {
+                if (z != large) {
                     add("reducer " + large.name() + " to " + z.name(), 1, large.couplingPrice(), false);
                 }
             }
-            boolean foot = j.meeting().stream()
-                    .anyMatch(r -> r.to().equals(j.spot().name())
-                            && (r.kind() == Walked.Kind.DROP || r.kind() == Walked.Kind.LEG));
             if (foot || j.spot().valve()) {
                 add("ball valve " + large.name(), 1, large.valvePrice(), false);
             }

@@ -19,10 +19,12 @@ public final class PipeSystems {
     private final List<PipeSystem> systems;
     private final Map<Fitting, Double> losses;
     private final Map<String, List<PipeSize>> bySystem = new HashMap<>();
+    private final Map<String, PipeSize> bySize = new HashMap<>();
 
     private PipeSystems(List<PipeSystem> systems, List<PipeSize> sizes, Map<Fitting, Double> losses) {
         this.systems = systems;
         this.losses = losses;
+        sizes.forEach(z -> bySize.put(z.system() + " " + z.size(), z));
         systems.forEach(s -> bySystem.put(
                 s.id(), sizes.stream().filter(z -> z.system().equals(s.id())).toList()));
     }
@@ -101,7 +103,7 @@ public final class PipeSystems {
     }
 
     public Optional<PipeSize> size(String system, String size) {
-        return sizes(system).stream().filter(z -> z.size().equals(size)).findFirst();
+        return Optional.ofNullable(bySize.get(system + " " + size));
     }
 
     /** The next larger size of the same system. */
