@@ -23,6 +23,7 @@ import mellowflare.core.air.demand.AirHouse;
 import mellowflare.core.air.demand.AirTool;
 import mellowflare.core.air.demand.Compressor;
 import mellowflare.core.air.draw.MainDrawing;
+import mellowflare.core.air.layout.Station;
 import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
@@ -59,6 +60,9 @@ public final class AirModel {
     private final FieldState<Double> days = Numbers.field("A working year", 1, 366, "days");
     private final FieldState<Double> kilowattHour = Numbers.field("The price", 0, 1000, "each");
     private final FieldState<Double> drained = Numbers.field("The time between drainings", 1, 90, "days");
+    private final FieldState<Length> along = AboveZero.orZero();
+    private final FieldState<Length> across = AboveZero.orZero();
+    private final FieldState<Length> stands = AboveZero.orZero();
     private final FieldState<Length> kerf = AboveZero.orZero();
     private final FieldState<Length> rod = AboveZero.orZero();
     private double turn = FIRST_TURN;
@@ -69,6 +73,9 @@ public final class AirModel {
         roomLength.onChange(this::roomSize);
         roomWidth.onChange(this::roomSize);
         roomHeight.onChange(this::roomSize);
+        along.onChange(this::station);
+        across.onChange(this::station);
+        stands.onChange(this::station);
         roomAir.onChange(() -> shop("room air", s -> s.withAir(roomAir.value().orElse(Shop.USUAL.air()))));
         humidity.onChange(() -> shop(
                 "humidity",
@@ -107,6 +114,37 @@ public final class AirModel {
 
     private void roomSize() {
         shop("measures of the room", s -> s.withSize(roomLength.value(), roomWidth.value(), roomHeight.value()));
+    }
+
+    private void station() {
+        Station usual = Station.CORNER;
+        main(
+                "where the compressor stands",
+                m -> m.withStation(new Station(
+                        along.value().orElse(usual.along()),
+                        across.value().orElse(usual.across()),
+                        stands.value().orElse(usual.height()),
+                        m.station().heading())));
+    }
+
+    /** The way one looks from the compressor, in quarter turns to the left from along the long wall. */
+    public void heading(int quarters) {
+        main("way from the compressor", m -> {
+            Station s = m.station();
+            return m.withStation(new Station(s.along(), s.across(), s.height(), quarters));
+        });
+    }
+
+    public FieldState<Length> along() {
+        return along;
+    }
+
+    public FieldState<Length> across() {
+        return across;
+    }
+
+    public FieldState<Length> stands() {
+        return stands;
     }
 
     public ReadOnlyObjectProperty<Evaluation> currentProperty() {
@@ -336,6 +374,9 @@ public final class AirModel {
         show(roomWidth, m.shop().width(), u);
         show(roomHeight, m.shop().height(), u);
         show(toEars, m.plant().toEars(), u);
+        show(along, Optional.of(m.station().along()), u);
+        show(across, Optional.of(m.station().across()), u);
+        show(stands, Optional.of(m.station().height()), u);
         show(kerf, Optional.of(m.making().kerf()), u);
         show(rod, Optional.of(m.making().rod()), u);
         Temperature t = m.shop().air();

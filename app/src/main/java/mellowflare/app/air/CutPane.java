@@ -147,6 +147,13 @@ final class CutPane extends VBox {
                         + model.line().making().hung().how()
                         + "; pipe weighs " + LengthFormat.decimal(w.kilograms(), 1, 0) + " kg; " + w.joints()
                         + " joints seal."));
+        model.c()
+                .work()
+                .ifPresent(w -> w.stretches().stream()
+                        .filter(s -> !model.c().rods(s).isEmpty())
+                        .forEach(s -> lines.add("rods of " + s.name() + ": " + s.hangers() + ", from "
+                                + LengthFormat.shop(model.c().rods(s).get(0), model.units()) + " to "
+                                + LengthFormat.shop(model.c().rods(s).get(1), model.units()))));
         return lines;
     }
 }

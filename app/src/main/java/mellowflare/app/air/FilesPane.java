@@ -4,9 +4,11 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import mellowflare.app.desk.Desk;
+import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.Text;
@@ -23,6 +25,7 @@ final class FilesPane extends VBox {
     private final AirModel model;
     private final Desk desk;
     private final VBox sums = new VBox(2);
+    private final ChoiceRow<Integer> heading;
 
     FilesPane(AirModel model) {
         this.model = model;
@@ -48,11 +51,22 @@ final class FilesPane extends VBox {
                 Press.quiet("network of the worst case (JSON)", () -> write(JobFiles::network)),
                 Press.quiet("lines in space (DXF)", () -> write(JobFiles::dxf)),
                 Press.quiet("drawing (SVG)", () -> write(JobFiles::drawing)));
+        heading = new ChoiceRow<>(
+                "looks",
+                List.of(0, 1, 2, 3),
+                q -> List.of("along", "across", "back", "to the wall").get(q),
+                q -> null,
+                false,
+                q -> q.ifPresent(model::heading));
         VBox room = Text.under(
-                "The room",
+                "The room, and where the compressor's outlet stands",
                 new EntryRow("long wall", "18 m", model.roomLength()),
-                new EntryRow("across", "9 m", model.roomWidth()),
+                new EntryRow("room across", "9 m", model.roomWidth()),
                 new EntryRow("height", "4 m", model.roomHeight()),
+                new EntryRow("outlet along", "from the corner", model.along()),
+                new EntryRow("outlet off wall", "across", model.across()),
+                new EntryRow("outlet up", "above the floor", model.stands()),
+                heading,
                 new EntryRow("kilowatt-hour", "its price", model.kilowattHour()));
         getChildren()
                 .setAll(new Columns(
@@ -77,6 +91,7 @@ final class FilesPane extends VBox {
     }
 
     void refresh() {
+        heading.show(Optional.of(model.line().station().heading()));
         List<String> lines = new ArrayList<>();
         model.c().work().ifPresent(w -> w.stretches().stream().limit(MOST_SUMS).forEach(s -> lines.add(sum(s))));
         Text.fill(sums, lines.isEmpty() ? List.of("Nothing to cut yet.") : lines, "finding-remedy");

@@ -98,6 +98,18 @@ final class AirSheetPart {
                 page.text("No bar is long enough for " + p.name() + ".", 9, 0, true, 0.13f);
             }
         }
+        for (Stretch s : work.stretches()) {
+            if (!c.rods(s).isEmpty()) {
+                page.text(
+                        "Rods of " + s.name() + ": " + s.hangers() + ", from "
+                                + LengthFormat.shop(c.rods(s).get(0), units) + " to "
+                                + LengthFormat.shop(c.rods(s).get(1), units) + ".",
+                        9,
+                        0,
+                        false,
+                        0.13f);
+            }
+        }
         page.heading("Parts", 12);
         for (PartLine p : work.parts()) {
             page.text(

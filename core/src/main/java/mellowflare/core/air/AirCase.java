@@ -10,10 +10,12 @@ import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import mellowflare.core.advice.Practice;
 import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Schools;
 import mellowflare.core.air.cut.CutWork;
+import mellowflare.core.air.cut.Stretch;
 import mellowflare.core.air.demand.AirHouse;
 import mellowflare.core.air.demand.AirTool;
 import mellowflare.core.air.demand.Compressor;
@@ -287,6 +289,29 @@ public record AirCase(
         return together.flow()
                 .node(spot)
                 .map(n -> n.pressure().gauge(main.shop().barometer()));
+    }
+
+    /**
+     * Rods of a level stretch, from its first hanger to its last: the job's rod at the highest place of the main, longer by the fall everywhere else.
+     *
+     * @return two lengths; empty for a stretch that does not hang level, or where nothing hangs on rods
+     */
+    public List<Length> rods(Stretch s) {
+        if (!main.making().hung().onRods() || !s.runs().get(0).level() || s.hangers() == 0) {
+            return List.of();
+        }
+        double top = walked.runs().stream()
+                .filter(r -> r.level() && r.kind() == Walked.Kind.MAIN)
+                .flatMap(r -> Stream.of(r.from(), r.to()))
+                .mapToDouble(x -> fall.height(x).mm())
+                .max()
+                .orElse(0);
+        Walked.Run first = s.runs().get(0);
+        Walked.Run last = s.runs().get(s.runs().size() - 1);
+        return Stream.of(first.from(), last.to())
+                .map(x -> Length.ofMm(
+                        main.making().rod().mm() + top - fall.height(x).mm()))
+                .toList();
     }
 
     /** What is shut in when the main is held: its pipes and hoses, and the receivers where they are not shut off. */

@@ -128,6 +128,17 @@ class AirCaseTest {
         assertThat(stretch(w, "m3").hangers()).isEqualTo(1);
     }
 
+    /** By hand: the main falls 10 mm a metre, m2 begins 5 m and ends 12 m from the riser: rods of 350 and 420 mm. */
+    @Test
+    void testRodsGrowWithTheFall() {
+        AirMain m = AirSamples.small();
+        AirCase c = AirSamples.of(m.withMaking(m.making().withHung(Making.Hung.CEILING)));
+        Stretch m2 = stretch(c.work().orElseThrow(), "m2");
+        assertThat(c.rods(m2).get(0).mm()).isCloseTo(350, within(1e-6));
+        assertThat(c.rods(m2).get(1).mm()).isCloseTo(420, within(1e-6));
+        assertThat(AirSamples.of(m).rods(m2)).isEmpty();
+    }
+
     @Test
     void testBarsGiveEveryPieceAndOldOnesGoFirst() {
         AirMain m = AirSamples.small();
