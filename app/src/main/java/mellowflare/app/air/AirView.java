@@ -164,6 +164,15 @@ public final class AirView implements Page {
             whole.getChildren().setAll(now);
             whole.applyCss();
             whole.layout();
+            // What had the focus went with the other page: the next key must not fall on the band.
+            if (isOpen()) {
+                if (model.isAir()) {
+                    leaf();
+                    walkPane.takeFocus();
+                } else {
+                    notAir.lookup(".quiet-action").requestFocus();
+                }
+            }
         }
     }
 
@@ -337,7 +346,7 @@ public final class AirView implements Page {
                         .orElse("–"),
                 t.tight()
                         .map(x -> x + ", " + LengthFormat.decimal(t.margin().bar(), 2, 0) + " bar to spare")
-                        .orElse("put a tool at an outlet"));
+                        .orElse(c.choices().isEmpty() ? "put a tool at an outlet" : "say pipe, size and compressor"));
         need.words(
                 "air needed",
                 c.choices().isEmpty() ? "–" : Figure.of(c.need().needed()).text(model.units()),

@@ -40,6 +40,7 @@ public final class EntryRow extends VBox {
         Label refusal = new Label();
         refusal.getStyleClass().add("entry-refusal");
         refusal.setWrapText(true);
+        refusal.setMinHeight(USE_PREF_SIZE);
         refusal.textProperty().bind(state.refusalProperty());
         refusal.managedProperty().bind(refusal.textProperty().isNotEmpty());
         refusal.visibleProperty().bind(refusal.textProperty().isNotEmpty());

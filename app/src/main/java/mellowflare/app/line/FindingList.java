@@ -2,8 +2,10 @@ package mellowflare.app.line;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -83,9 +85,14 @@ public final class FindingList extends VBox {
                 findings.stream().filter(f -> f.state() == State.NOT_CHECKED).toList();
         if (!open.isEmpty()) {
             shown.add(openHeading);
-            open.stream()
-                    .distinct()
-                    .forEach(f -> shown.add(brief(kept, f, f.about().word() + ": needs " + f.needs())));
+            // What several rules wait for is asked for once.
+            Set<String> asked = new HashSet<>();
+            for (Finding f : open) {
+                String words = f.about().word() + ": needs " + f.needs();
+                if (asked.add(words)) {
+                    shown.add(brief(kept, f, words));
+                }
+            }
         }
         List<Finding> passed =
                 findings.stream().filter(f -> f.state() == State.PASS).toList();

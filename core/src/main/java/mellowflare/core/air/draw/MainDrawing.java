@@ -43,6 +43,9 @@ public final class MainDrawing {
     /** Width of a letter on the paper, about. */
     private static final double LETTER = 5;
 
+    /** So many places along a run are looked at for words that lie over it. */
+    private static final int CHECKED = 60;
+
     private final AirCase c;
     private final Optional<String> chosen;
     private final Set<String> stopped;
@@ -395,9 +398,9 @@ public final class MainDrawing {
         for (Walked.Run r : c.walked().runs()) {
             Point a = view.at(at(r.from()));
             Point b = view.at(at(r.to()));
-            for (int i = 0; i <= 12; i++) {
-                double x = a.x() + (b.x() - a.x()) * i / 12;
-                double y = a.y() + (b.y() - a.y()) * i / 12;
+            for (int i = 0; i <= CHECKED; i++) {
+                double x = a.x() + (b.x() - a.x()) * i / CHECKED;
+                double y = a.y() + (b.y() - a.y()) * i / CHECKED;
                 if (x > left && x < right && y > bottom && y < top) {
                     crossed++;
                     break;
