@@ -16,7 +16,8 @@ import mellowflare.core.air.layout.Piece;
 /** The walk as it is called out: a line to type in, and under it the pieces in their order. */
 final class WalkPane extends VBox {
     private static final List<String> WORDS = List.of(
-            "up", "down", "left", "right", "ahead", "back", "drop", "drain", "hose", "valve", "close", "from", "cap");
+            "up", "down", "left", "right", "ahead", "back", "drop", "drain", "hose", "valve", "tank", "close", "from",
+            "cap");
 
     private final WalkModel model;
     private final ListView<Piece> list = new ListView<>();

@@ -123,9 +123,13 @@ public final class MakeView implements Page {
             person.setText(model.personProperty().get());
         }
         number.setText(due.map(s -> "Step " + (model.bench().steps().indexOf(s) + 1) + " of " + total)
-                .orElse("Made"));
-        title.setText(due.map(Step::title).orElse("Every step is ticked"));
-        text.setText(due.map(s -> s.says(model.units())).orElse("The sheet is in Book."));
+                .orElse(total == 0 ? "" : "Made"));
+        title.setText(due.map(Step::title).orElse(total == 0 ? "Nothing to make yet" : "Every step is ticked"));
+        text.setText(due.map(s -> s.says(model.units()))
+                .orElse(
+                        total == 0
+                                ? "Walk the main and say which pipe it is made of that may carry air; the order of work follows."
+                                : "The sheet is in Book."));
         hold.setText(due.flatMap(Step::hold).map(h -> "Hold point: " + h).orElse(""));
         hold.setManaged(!hold.getText().isEmpty());
         hold.setVisible(hold.isManaged());

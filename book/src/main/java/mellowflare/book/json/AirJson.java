@@ -27,6 +27,7 @@ import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.PressureDifference;
 import mellowflare.core.measure.Temperature;
+import mellowflare.core.measure.Volume;
 
 /** A workshop main to and from a tree. Lengths in mm, pressures in bar, air in L/min of free air. */
 final class AirJson {
@@ -113,6 +114,10 @@ final class AirJson {
             n.put("piece", "drain").put("name", x.name()).put("down", x.down().mm());
         } else if (p instanceof Piece.Valve x) {
             n.put("piece", "valve").put("name", x.name());
+        } else if (p instanceof Piece.Tank x) {
+            n.put("piece", "tank")
+                    .put("name", x.name())
+                    .put("litres", x.volume().litres());
         } else if (p instanceof Piece.Feed x) {
             n.put("piece", "feed").put("name", x.name()).put("compressor", x.compressor());
         } else if (p instanceof Piece.Cap x) {
@@ -259,10 +264,12 @@ final class AirJson {
             case "drain" -> new Piece.Drain(p.text("name"), Length.ofMm(p.number("down")));
             case "valve" -> new Piece.Valve(p.text("name"));
             case "feed" -> new Piece.Feed(p.text("name"), p.text("compressor"));
+            case "tank" -> new Piece.Tank(p.text("name"), Volume.ofLitres(p.number("litres")));
             case "cap" -> new Piece.Cap(p.text("name"));
             case "from" -> new Piece.From("from " + p.text("to"), p.text("to"));
             case "close" -> new Piece.Close(p.text("name"), p.text("to"), p.maybeText("size"));
-            default -> throw p.wrong("piece", "is none of pipe, hose, drop, drain, valve, feed, cap, from, close");
+            default ->
+                throw p.wrong("piece", "is none of pipe, hose, drop, drain, valve, tank, feed, cap, from, close");
         };
     }
 

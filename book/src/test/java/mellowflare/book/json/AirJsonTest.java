@@ -20,6 +20,7 @@ import mellowflare.core.measure.AirReference;
 import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Temperature;
+import mellowflare.core.measure.Volume;
 import mellowflare.core.reference.ReferenceData;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -47,6 +48,7 @@ class AirJsonTest {
         pieces.add(new Piece.From("from vice", "vice"));
         pieces.add(new Piece.Valve("shut"));
         pieces.add(new Piece.Cap("end"));
+        pieces.add(new Piece.Tank("store", Volume.ofLitres(270)));
         pieces.add(new Piece.Feed("second", "s-7"));
         Held held = Held.NOT_YET
                 .withReadings(List.of(

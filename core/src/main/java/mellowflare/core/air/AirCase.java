@@ -279,6 +279,18 @@ public record AirCase(
         return Optional.ofNullable(feeds.get(Walked.START));
     }
 
+    /** What compressors and further receivers store. */
+    public Volume stored() {
+        Volume v = Volume.ofLitres(0);
+        for (Compressor k : feeds.values()) {
+            v = v.plus(k.receiver());
+        }
+        for (Piece p : main.pieces()) {
+            v = p instanceof Piece.Tank t ? v.plus(t.volume()) : v;
+        }
+        return v;
+    }
+
     /** What all compressors deliver together. */
     public FreeAir delivered() {
         return feeds.values().stream().map(Compressor::delivers).reduce(FreeAir.ofLitresPerMinute(0), FreeAir::plus);
@@ -323,9 +335,7 @@ public record AirCase(
             }
         }
         if (main.held().receiver()) {
-            for (Compressor k : feeds.values()) {
-                v = v.plus(k.receiver());
-            }
+            v = v.plus(stored());
         }
         return v;
     }

@@ -36,7 +36,11 @@ final class AirStepWriter {
         this.c = c;
     }
 
+    /** None while there is nothing to cut, or the pipe must not carry air: what cannot be made is not begun. */
     List<Step> write() {
+        if (c.work().filter(w -> !w.stretches().isEmpty()).isEmpty()) {
+            return List.of();
+        }
         Map<String, Figure> figures = figures();
         return c.data().get(AirPlan.STEPS).<Void>placed(words(), block -> List.of(), side -> Set.of()).stream()
                 .map(p -> step(p.row(), figures))

@@ -136,7 +136,7 @@ public record Evaluation(Job job, HosePlan plan, Optional<TubePlan> tube, Option
 
     /** Where the work was left: “step 4 of 17, Cut with the wheel”, “not begun”, or “made”. */
     public String leftOff() {
-        if (job.log().entries().isEmpty()) {
+        if (job.log().entries().isEmpty() || bench.steps().isEmpty()) {
             return "not begun";
         }
         Optional<Step> next = bench.next();

@@ -25,6 +25,7 @@ import mellowflare.core.measure.Length;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.measure.Vapour;
+import mellowflare.core.measure.Volume;
 import mellowflare.core.procedure.MakeLog;
 import org.junit.jupiter.api.Test;
 
@@ -231,6 +232,17 @@ class AirCaseTest {
     }
 
     /** By hand: V = T (C - S) pa / (p1 - p2): 500 L between 9 and 7.5 bar give 750 L; at 1 279 L/min more than is made they last 35 s. */
+    /** By hand: 500 L and 500 more between 9 and 7.5 bar start half as often. */
+    @Test
+    void testAFurtherReceiverHalvesTheStarts() {
+        AirMain m = AirSamples.small();
+        AirMain more = m.insert(4, new Piece.Tank("store", Volume.ofLitres(500)));
+        DayRun one = DayRun.of(AirSamples.of(m), 5, p -> {}, () -> false).orElseThrow();
+        DayRun two = DayRun.of(AirSamples.of(more), 5, p -> {}, () -> false).orElseThrow();
+        assertThat(AirSamples.of(more).stored().litres()).isEqualTo(1000);
+        assertThat((double) two.starts() / one.starts()).isBetween(0.42, 0.58);
+    }
+
     @Test
     void testASmallCompressorLeavesTheToolsShort() {
         AirMain m = AirSamples.ring().withPlant(Plant.UNSAID.withCompressor(Optional.of("k-50")));
@@ -291,6 +303,15 @@ class AirCaseTest {
             }
         }
         assertThat(found.work().price()).isCloseTo(best, within(1e-6));
+    }
+
+    @Test
+    void testWhatMustNotBeMadeHasNoOrderOfWork() {
+        assertThat(AirPlan.of(AirSamples.of(AirSamples.small())).steps()).hasSizeGreaterThan(10);
+        assertThat(AirPlan.of(AirSamples.of(AirSamples.small().withSystem(Optional.of("pvc"))))
+                        .steps())
+                .isEmpty();
+        assertThat(AirPlan.of(AirSamples.of(AirMain.NEW)).steps()).isEmpty();
     }
 
     @Test

@@ -57,8 +57,13 @@ class WalkTextTest {
                 assertThat(read(WalkText.write(p, UnitSystem.METRIC))).isEqualTo(p);
             }
         }
-        for (String odd :
-                List.of("a: hose 1 m down bore 13 mm", "a: cap", "a: feed k-24", "from a", "a: close b size 40")) {
+        for (String odd : List.of(
+                "a: hose 1 m down bore 13 mm",
+                "a: cap",
+                "a: tank 200 L",
+                "a: feed k-24",
+                "from a",
+                "a: close b size 40")) {
             assertThat(WalkText.write(read(odd), UnitSystem.METRIC)).isEqualTo(odd);
         }
     }
@@ -81,6 +86,8 @@ class WalkTextTest {
                 "from|from which place",
                 "feed|which compressor",
                 "cap 3|Nothing follows",
+                "tank|how many litres",
+                "tank 0|how many litres",
                 "compressor: up 2 m|where the walk begins",
                 "x:|After the name"
             })

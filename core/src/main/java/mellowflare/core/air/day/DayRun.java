@@ -126,8 +126,7 @@ public record DayRun(
             this.c = c;
             this.random = new Random(seed);
             this.compressors = List.copyOf(c.feeds().values());
-            this.litres =
-                    compressors.stream().mapToDouble(x -> x.receiver().litres()).sum();
+            this.litres = c.stored().litres();
             c.choices().values().forEach(x -> people.add(new Person(x, random)));
             this.leak = c.need().mean().litresPerMinute() * c.main().use().leak();
             this.reserve = 1 + c.main().use().growth();

@@ -117,6 +117,7 @@ public final class MainDrawing {
         glow();
         joints();
         outlets();
+        tanks();
         water();
         marks();
         return sheet.done(-6, -6, WIDE + 6, HIGH + 6);
@@ -194,6 +195,29 @@ public final class MainDrawing {
                     "",
                     Shape.Role.NAME,
                     Shape.Anchor.MIDDLE);
+        }
+    }
+
+    /** Further receivers, hung on the main where the walk has them: after the piece before them. */
+    private void tanks() {
+        String at = Walked.START;
+        for (Piece p : c.main().pieces()) {
+            if (p instanceof Piece.Tank t && c.walked().spots().containsKey(at)) {
+                Point o = view.at(at(at));
+                sheet.rect(Pen.OUTLINE, Fill.METAL, o.x() - 4, o.y() - 13, o.x() + 4, o.y() - 3);
+                if (labelled) {
+                    sheet.label(
+                            o.plus(6, -12),
+                            t.name(),
+                            new Figure.OfLitres(t.volume().litres()).text(c.units()),
+                            Shape.Role.NAME,
+                            Shape.Anchor.START);
+                }
+            } else if (p instanceof Piece.From f) {
+                at = f.to();
+            } else if (p instanceof Piece.Pipe || p instanceof Piece.Hose) {
+                at = p.name();
+            }
         }
     }
 
@@ -365,12 +389,23 @@ public final class MainDrawing {
     /** Beside the outlet where fewest pipes cross the words. */
     private void label(Point p, String text, String under) {
         double wide = LETTER * Math.max(text.length(), under.length());
-        Point[] at = {p.plus(0, -12), p.plus(5, -2), p.plus(-5, -2), p.plus(0, -20), p.plus(5, -9), p.plus(-5, -9)};
+        Point[] at = {
+            p.plus(0, -12),
+            p.plus(5, -2),
+            p.plus(-5, -2),
+            p.plus(0, -20),
+            p.plus(5, -9),
+            p.plus(-5, -9),
+            p.plus(5, 9),
+            p.plus(-5, 9)
+        };
         Shape.Anchor[] anchors = {
             Shape.Anchor.MIDDLE,
             Shape.Anchor.START,
             Shape.Anchor.END,
             Shape.Anchor.MIDDLE,
+            Shape.Anchor.START,
+            Shape.Anchor.END,
             Shape.Anchor.START,
             Shape.Anchor.END
         };

@@ -2,6 +2,7 @@ package mellowflare.core.air.layout;
 
 import java.util.Optional;
 import mellowflare.core.measure.Length;
+import mellowflare.core.measure.Volume;
 
 /** One thing met on the walk along the main. Its name also names the place where it ends. */
 public sealed interface Piece {
@@ -100,6 +101,24 @@ public sealed interface Piece {
         @Override
         public Piece named(String other) {
             return new Feed(other, compressor);
+        }
+    }
+
+    /**
+     * A further receiver hangs on the main here: it stores, and makes nothing.
+     *
+     * @param volume of it, above zero
+     */
+    record Tank(String name, Volume volume) implements Piece {
+        public Tank {
+            if (!(volume.litres() > 0)) {
+                throw new IllegalArgumentException("A receiver has a volume above zero");
+            }
+        }
+
+        @Override
+        public Piece named(String other) {
+            return new Tank(other, volume);
         }
     }
 

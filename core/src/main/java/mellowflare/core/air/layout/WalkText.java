@@ -14,6 +14,7 @@ import mellowflare.core.measure.LengthText;
 import mellowflare.core.measure.Read;
 import mellowflare.core.measure.Refusal;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.measure.Volume;
 
 /**
  * A piece of the walk as a fitter calls it out: {@code up 2.6 m}, {@code left 4 m size 32}, {@code bench: drop 2.2 m leg 300 with grinder, blow-gun by fitter hose 6 m}. Written and read in the same words.
@@ -26,8 +27,9 @@ public final class WalkText {
     private static final Pattern NAMED = Pattern.compile("\\s*([^:]{1,40}?)\\s*:\\s*(.*)", Pattern.DOTALL);
     private static final Pattern WORDS =
             Pattern.compile("(?<=\\s)(size|leg|with|by|hose|bore|off|filtered|no leg)(?=\\s|$)");
+    private static final Pattern LITRES = Pattern.compile("(\\d{1,6}(?:\\.\\d+)?)\\s*[lL]?");
     private static final String VERBS =
-            "ahead, left, right, back, up or down with a length; hose, drop or drain with a length; valve, cap, feed, from, close";
+            "ahead, left, right, back, up or down with a length; hose, drop or drain with a length; valve, tank with litres, cap, feed, from, close";
 
     private WalkText() {}
 
@@ -74,6 +76,7 @@ public final class WalkText {
                 p.only(List.of())
                         .then(x -> length(p.first, units, "length of the leg"))
                         .then(l -> Read.of(new Piece.Drain(name, l)));
+            case "tank" -> tank(name, p);
             case "valve" -> bare(p, new Piece.Valve(name));
             case "cap" -> bare(p, new Piece.Cap(name));
             case "feed" ->
@@ -96,6 +99,13 @@ public final class WalkText {
         return p.first.isEmpty() && p.more.isEmpty()
                 ? Read.of(piece)
                 : Read.refuse(Refusal.NOT_A_NUMBER, "Nothing follows after this word: leave “" + p.first + "” out.");
+    }
+
+    private static Read<Piece> tank(String name, Parts p) {
+        Matcher litres = LITRES.matcher(p.first);
+        return p.more.isEmpty() && litres.matches() && Double.parseDouble(litres.group(1)) > 0
+                ? Read.of(new Piece.Tank(name, Volume.ofLitres(Double.parseDouble(litres.group(1)))))
+                : Read.refuse(Refusal.NOT_A_NUMBER, "Say how many litres the receiver holds, such as “tank 200 L”.");
     }
 
     private static Read<Piece> hose(String name, Parts p, UnitSystem units) {
@@ -242,6 +252,9 @@ public final class WalkText {
         }
         if (p instanceof Piece.Drain x) {
             return name + "drain " + reach(x.down(), units);
+        }
+        if (p instanceof Piece.Tank x) {
+            return name + "tank " + LengthFormat.decimal(x.volume().litres(), 2, 0) + " L";
         }
         if (p instanceof Piece.Feed x) {
             return name + "feed " + x.compressor();

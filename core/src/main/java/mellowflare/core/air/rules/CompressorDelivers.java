@@ -28,7 +28,7 @@ final class CompressorDelivers implements Rule<AirCase> {
     private static final RuleText PEAK = new RuleText(
             "air.receiver",
             Severity.NOTE,
-            "{peak} are drawn at once at the peak: the receiver of {receiver} bears it for {seconds}.",
+            "{peak} are drawn at once at the peak: the {receiver} stored bear it for {seconds}.",
             "The compressors make {delivers}, more than the {peak} drawn at the peak.",
             "V = T (C - S) pa / (p1 - p2), from cutting out to cutting in",
             "A larger receiver, or one near the tool that draws most.",
@@ -44,13 +44,12 @@ final class CompressorDelivers implements Rule<AirCase> {
         }
         FreeAir made = c.delivered();
         double over = c.need().peak().litresPerMinute() - made.litresPerMinute();
-        double store = c.feeds().values().stream()
-                .mapToDouble(x ->
-                        x.receiver().litres() * (x.cutOut().bar() - x.cutIn().bar()))
-                .sum();
-        double receiver = c.feeds().values().stream()
-                .mapToDouble(x -> x.receiver().litres())
-                .sum();
+        double receiver = c.stored().litres();
+        double step = c.feeds().values().stream()
+                .mapToDouble(x -> x.cutOut().bar() - x.cutIn().bar())
+                .min()
+                .orElseThrow();
+        double store = receiver * step;
         return List.of(
                 Finding.of(
                         made.litresPerMinute() >= c.need().needed().litresPerMinute(),

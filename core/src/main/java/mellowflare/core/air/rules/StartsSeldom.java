@@ -23,7 +23,7 @@ final class StartsSeldom implements Rule<AirCase> {
             Severity.WARN,
             "At the average use it starts {starts} times an hour and bears {bears}.",
             "At the average use it starts {starts} times an hour, it bears {bears}.",
-            "receiver {receiver}, {used} drawn, {made} made: time to empty and to fill again between cut-in and cut-out",
+            "{receiver} stored, {used} drawn, {made} made: time to empty and to fill again between cut-in and cut-out",
             "A larger receiver, a wider step between cut-in and cut-out, or a machine that runs on unloaded.",
             new Source("receiver formula; starts of the house list of compressors", Confidence.TYPICAL));
 
@@ -36,8 +36,8 @@ final class StartsSeldom implements Rule<AirCase> {
         }
         double used = c.need().needed().litresPerMinute();
         double made = k.get().delivers().litresPerMinute();
-        double store = k.get().receiver().litres()
-                * (k.get().cutOut().bar() - k.get().cutIn().bar());
+        double store =
+                c.stored().litres() * (k.get().cutOut().bar() - k.get().cutIn().bar());
         // One that never catches up never starts again.
         double starts = used >= made || used <= 0 ? 0 : 60 / (store / used + store / (made - used));
         return List.of(Finding.of(
@@ -47,7 +47,7 @@ final class StartsSeldom implements Rule<AirCase> {
                 Map.of(
                         "starts", Figure.of(LengthFormat.decimal(starts, 0, 0)),
                         "bears", Figure.of(Integer.toString(k.get().startsAnHour())),
-                        "receiver", new Figure.OfLitres(k.get().receiver().litres()),
+                        "receiver", new Figure.OfLitres(c.stored().litres()),
                         "used", Figure.of(FreeAir.ofLitresPerMinute(used)),
                         "made", Figure.of(k.get().delivers()))));
     }
