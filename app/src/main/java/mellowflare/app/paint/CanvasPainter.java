@@ -326,6 +326,7 @@ final class CanvasPainter {
             case HIDDEN -> stroke(ink.soft(), 0.9, 5, 4);
             case MEASURED -> stroke(ink.measured(), 1.4, 7, 5);
             case SELECTED -> stroke(ink.working(), 1.8, 5, 4);
+            case WARN -> stroke(ink.warn(), 1.8);
             case STOP -> stroke(ink.stop(), 2);
             case NONE -> stroke(Color.TRANSPARENT, 0);
         }

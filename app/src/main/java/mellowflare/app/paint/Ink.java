@@ -14,6 +14,7 @@ public record Ink(
         Color working,
         Color measured,
         Color stop,
+        Color warn,
         Color rubber) {
     public static final Ink DAY = new Ink(
             Color.web("#F5F0E6"),
@@ -26,6 +27,7 @@ public record Ink(
             Color.web("#1F5E6B"),
             Color.web("#2B4C8C"),
             Color.web("#A3242B"),
+            Color.web("#6B4AA0"),
             Color.web("#3A4043"));
     public static final Ink NIGHT = new Ink(
             Color.web("#1B1E20"),
@@ -38,5 +40,6 @@ public record Ink(
             Color.web("#6FB7C4"),
             Color.web("#8FB0F0"),
             Color.web("#F0767B"),
+            Color.web("#B99AE8"),
             Color.web("#0E1011"));
 }

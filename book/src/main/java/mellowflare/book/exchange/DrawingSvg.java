@@ -140,6 +140,7 @@ public final class DrawingSvg {
     private static String ink(Pen pen) {
         return switch (pen) {
             case MEASURED -> "#2b4c8c";
+            case WARN -> "#6b4aa0";
             case STOP -> "#a3242b";
             case FINE, THREAD, CENTRE_LINE, HIDDEN -> "#5e676b";
             default -> "#22282b";

@@ -18,6 +18,7 @@ final class PdfPainter {
     private static final float[] SEAL = {0.89f, 0.44f, 0.11f};
     private static final float[] HALO = {0.98f, 0.85f, 0.70f};
     private static final float[] MEASURED = {0.17f, 0.30f, 0.55f};
+    private static final float[] WARN = {0.42f, 0.29f, 0.63f};
     private static final float[] STOP = {0.64f, 0.14f, 0.17f};
     private static final float[] METAL = {0.93f, 0.92f, 0.90f};
     private static final float[] DARK = {0.35f, 0.36f, 0.37f};
@@ -222,6 +223,7 @@ final class PdfPainter {
     private static float[] ink(Pen pen) {
         return switch (pen) {
             case MEASURED -> MEASURED;
+            case WARN -> WARN;
             case STOP -> STOP;
             case FINE, THREAD, CENTRE_LINE, HIDDEN -> SOFT;
             default -> INK;

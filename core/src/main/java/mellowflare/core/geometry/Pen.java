@@ -10,5 +10,6 @@ public enum Pen {
     HIDDEN,
     MEASURED,
     SELECTED,
+    WARN,
     STOP
 }

@@ -77,6 +77,14 @@ class AirDrawingsTest {
     }
 
     @Test
+    void testAWarningAtAPlaceIsMarkedThere() {
+        List<Piece> dry = new ArrayList<>(AirSamples.small().pieces());
+        dry.set(8, new Piece.Cap("far"));
+        Drawing d = draw(AirSamples.small().withPieces(dry), 28, 30, null);
+        assertThat(d.shapes()).anyMatch(s -> s instanceof Shape.Path p && p.pen() == Pen.WARN && p.closed());
+    }
+
+    @Test
     void testAnUnsizedMainIsDashed() {
         Drawing d = draw(AirSamples.small().withSize(Optional.empty()).withDropSize(Optional.empty()), 28, 30, null);
         assertThat(d.shapes()).anyMatch(s -> s instanceof Shape.Path p && p.pen() == Pen.MEASURED && p.closed());

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.State;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.air.AirCase;
@@ -58,8 +59,8 @@ public final class MainDrawing {
     private MainDrawing(AirCase c, List<Finding> findings, Optional<String> chosen) {
         this.c = c;
         this.chosen = chosen;
-        this.stopped = places(findings, true);
-        this.warned = places(findings, false);
+        this.stopped = places(findings, Severity.STOP);
+        this.warned = places(findings, Severity.WARN);
         c.sized().forEach(s -> sized.put(s.name(), s));
         this.labelled = c.main().pieces().size() <= LABELLED;
     }
@@ -78,10 +79,10 @@ public final class MainDrawing {
     }
 
     /** Places that failed findings speak of. */
-    private static Set<String> places(List<Finding> findings, boolean stops) {
+    private static Set<String> places(List<Finding> findings, Severity severity) {
         Set<String> places = new HashSet<>();
         for (Finding f : findings) {
-            if (f.state() == State.FAIL && f.stops() == stops) {
+            if (f.state() == State.FAIL && f.severity() == severity) {
                 Figure piece = f.figures().get("piece");
                 if (piece instanceof Figure.Word w) {
                     places.add(w.text());
@@ -474,7 +475,7 @@ public final class MainDrawing {
             if (!stopped.contains(name)) {
                 place(name)
                         .ifPresent(p -> sheet.path(
-                                Pen.SELECTED,
+                                Pen.WARN,
                                 Fill.PAPER,
                                 true,
                                 List.of(p.plus(-7, 9), p.plus(-4, 6), p.plus(-7, 3), p.plus(-10, 6))));
