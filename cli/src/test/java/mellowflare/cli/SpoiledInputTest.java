@@ -53,6 +53,9 @@ class SpoiledInputTest {
             tube | {"template":640,"tube":"ACR-3/8","ends":[{"kind":"swage"},{"kind":"refrigeration45","tool":"bar-45"}],"service":{"fluid":"r410a"}}
             flare | {"tube":"ACR-3/8","kind":"refrigeration45","tool":"bar-45","fluid":"r410a","stickOut":2.3,"closing":1,"seen":["cracked"],"measured":13.1}
             flare | {"od":6.35,"wall":0.8,"halfAngle":45,"stickOut":1.8,"kind":"refrigeration45","fluid":"r410a"}
+            air | {"pipes":[{"name":"p","from":"a","to":"b","length":"40 m","bore":20,"roughness":0.05,"k":3},{"from":"b","to":"c","length":40000,"size":"22","system":"copper"}],"supplies":[{"node":"a","pressure":"100 psi"}],"demands":[{"node":"c","flow":1500}],"nodes":["a","c"],"temperature":25,"barometer":1,"reference":"ISO 8778"}
+            cutlist | {"pieces":[{"name":"drop","length":2163,"count":5},{"length":"5.1 m"}],"stock":[{"length":5600,"price":51},{"name":"old","length":2200,"count":1}],"kerf":1.5,"trim":true,"keep":300}
+            hold-test | {"volume":100,"barometer":1,"readings":[{"time":0,"pressure":7,"temperature":20},{"time":"10 min","pressure":"6.5 bar","temperature":"68 F"}],"allowed":1,"gaugeStep":0.01,"reference":"DIN 1343"}
             hose | {"ends":[{"part":"KC08-B08M"},{"part":"KC08-J08F90"}],"hose":{"kind":"two-wire","dash":"-8"},"finishedLength":1140,"secondReading":"1141 mm","bendRadius":230,"service":{"fluid":"mineral-oil","working":"3000 psi","peak":235,"fluidTemperature":"150 F","flow":"10 gal/min"}}
             """)
     void testEveryFieldSpoiledInTurn(String command, String good) throws Exception {

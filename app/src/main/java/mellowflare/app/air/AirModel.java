@@ -1,5 +1,6 @@
 package mellowflare.app.air;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -33,8 +34,11 @@ import mellowflare.core.job.LineKind;
 import mellowflare.core.measure.AbsolutePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.LengthText;
 import mellowflare.core.measure.PressureDifference;
 import mellowflare.core.measure.QuantityText;
+import mellowflare.core.measure.Read;
+import mellowflare.core.measure.Refusal;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.UnitSystem;
 
@@ -63,13 +67,17 @@ public final class AirModel {
     private final FieldState<Length> along = AboveZero.orZero();
     private final FieldState<Length> across = AboveZero.orZero();
     private final FieldState<Length> stands = AboveZero.orZero();
-    private final FieldState<Length> kerf = AboveZero.orZero();
-    private final FieldState<Length> rod = AboveZero.orZero();
+    private final FieldState<Length> kerf = AboveZero.upTo("A kerf", Making.WIDEST_KERF);
+    private final FieldState<Length> rod = AboveZero.upTo("A rod", Making.LONGEST_ROD);
     private double turn = FIRST_TURN;
     private double tilt = FIRST_TILT;
 
+    private final FieldState<Making.OldBar> oldBar;
+
     public AirModel(Desk desk) {
         this.desk = desk;
+        this.oldBar =
+                new FieldState<>(this::readOldBar, (b, u) -> LengthFormat.figure(b.length(), u.other()) + " each");
         roomLength.onChange(this::roomSize);
         roomWidth.onChange(this::roomSize);
         roomHeight.onChange(this::roomSize);
@@ -98,10 +106,8 @@ public final class AirModel {
         use(kilowattHour, "price of energy", Use::withKilowattHour, Use::kilowattHour);
         use(drained, "drained every", (u, v) -> u.withDrainedEvery((int) Math.round(v)), u ->
                 (double) u.drainedEvery());
-        kerf.onChange(() -> making(
-                "kerf", m -> m.withKerf(kerf.value().filter(k -> k.mm() <= 20).orElse(Making.USUAL.kerf()))));
-        rod.onChange(() -> making(
-                "rods", m -> m.withRod(rod.value().filter(r -> r.mm() <= 10_000).orElse(Making.USUAL.rod()))));
+        kerf.onChange(() -> making("kerf", m -> m.withKerf(kerf.value().orElse(Making.USUAL.kerf()))));
+        rod.onChange(() -> making("rods", m -> m.withRod(rod.value().orElse(Making.USUAL.rod()))));
         desk.currentProperty().addListener((o, was, now) -> refresh());
         refresh();
     }
@@ -318,6 +324,44 @@ public final class AirModel {
 
     public void parcel(boolean parcel) {
         making("how bars come", m -> m.withParcel(parcel));
+    }
+
+    /** Reads “2 x 3250 of 40”: how many, how long, which size of this pipe. */
+    private Read<Making.OldBar> readOldBar(String text, UnitSystem u) {
+        String[] p = text.strip().split("\\s*(?:x|×)\\s*|\\s+of\\s+");
+        if (p.length != 3 || !p[0].matches("[1-9]\\d{0,3}")) {
+            return Read.refuse(
+                    Refusal.NOT_A_NUMBER, "Old bars are written as “2 x 3250 of 40”: how many, how long, which size.");
+        }
+        if (sizes().stream().noneMatch(z -> z.size().equals(p[2]))) {
+            return Read.refuse(Refusal.OUT_OF_RANGE, "There is no size “" + p[2] + "” of this pipe.");
+        }
+        return LengthText.read(p[1], u)
+                .then(l -> l.mm() > 0
+                        ? Read.of(new Making.OldBar(line().system().orElseThrow(), p[2], l, Integer.parseInt(p[0])))
+                        : Read.refuse(Refusal.OUT_OF_RANGE, "A bar has a length above zero."));
+    }
+
+    /** Bars at hand, as they are typed. */
+    public FieldState<Making.OldBar> oldBar() {
+        return oldBar;
+    }
+
+    /** Puts the typed bars to those at hand. */
+    public void takeOldBar() {
+        oldBar.value().ifPresent(b -> {
+            List<Making.OldBar> all = new ArrayList<>(line().making().old());
+            all.add(b);
+            old(all);
+            oldBar.show("", Optional.empty(), units());
+        });
+    }
+
+    /** Takes bars away from those at hand. */
+    public void removeOldBar(Making.OldBar b) {
+        List<Making.OldBar> less = new ArrayList<>(line().making().old());
+        less.remove(b);
+        old(less);
     }
 
     public void old(List<Making.OldBar> old) {

@@ -4,15 +4,11 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
-import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
@@ -22,6 +18,7 @@ import mellowflare.app.entry.Text;
 import mellowflare.app.entry.WordCell;
 import mellowflare.app.line.FindingList;
 import mellowflare.app.line.KindChoice;
+import mellowflare.app.line.LeafPage;
 import mellowflare.app.line.LeafRow;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.line.Slip;
@@ -45,19 +42,13 @@ import mellowflare.core.measure.LengthFormat;
 
 /** The page of Air: the main in its room, what is worked on, and what was judged. */
 public final class AirView implements Page {
-    private static final PseudoClass ALONE = PseudoClass.getPseudoClass("alone");
-
     private final AirModel model;
     private final WalkModel walk;
     private final AirWork work;
-    private final BorderPane page = new BorderPane();
-    private final BorderPane body = new BorderPane();
+    private final LeafPage page;
     private final StackPane whole = new StackPane();
     private final DrawingPane room = new DrawingPane(new Insets(46, 30, 18, 24), 12);
     private final DrawingPane flat = new DrawingPane(new Insets(52, 30, 14, 30), 12);
-    private final StackPane ground = new StackPane();
-    private final StackPane under = new StackPane();
-    private final LeafRow leaves;
     private final WalkPane walkPane;
     private final ToolsPane tools;
     private final SizesPane sizes;
@@ -85,10 +76,10 @@ public final class AirView implements Page {
         this.model = model;
         this.walk = walk;
         this.work = work;
-        this.leaves = new LeafRow(
+        this.page = new LeafPage(new LeafRow(
                 Arrays.stream(AirLeaf.values()).map(l -> "AIR-" + l.name()).toList(),
                 Arrays.stream(AirLeaf.values()).map(AirLeaf::word).toList(),
-                i -> turnTo(AirLeaf.values()[i]));
+                i -> turnTo(AirLeaf.values()[i])));
         this.walkPane = new WalkPane(walk, this::drawn);
         this.tools = new ToolsPane(model, walk, work);
         this.sizes = new SizesPane(model, work);
@@ -96,7 +87,7 @@ public final class AirView implements Page {
         this.water = new WaterPane(model);
         this.cut = new CutPane(model, work);
         this.test = new TestPane(model, held);
-        this.files = new FilesPane(model);
+        this.files = new FilesPane(model, new FilesModel(model.desk()));
         this.small = new ChoiceRow<>(
                 "small shop",
                 model.schools(SchoolTopic.AIR_SMALL_SHOP),
@@ -105,8 +96,8 @@ public final class AirView implements Page {
                 false,
                 s -> s.ifPresent(model::school));
         this.notAir = notAir();
-        dress(room, look, "air-room", "The main in its room: drag or use the arrow keys to turn it");
-        dress(flat, look, "air-flat", "The day, or the bars");
+        LeafPage.dress(room, look, "air-room", "The main in its room: drag or use the arrow keys to turn it");
+        LeafPage.dress(flat, look, "air-flat", "The day, or the bars");
         TurnByHand.on(room, (right, down) -> {
             model.turn(right, down);
             drawn();
@@ -125,9 +116,8 @@ public final class AirView implements Page {
                 work.allCases();
             }
         });
-        page.setCenter(left());
-        page.setRight(slip(line));
-        page.setBottom(figures());
+        tightest.setId("tightest");
+        page.frame(slip(line), tightest, need, pipe, third, judged);
         model.currentProperty().addListener((o, was, now) -> {
             if (isOpen()) {
                 lay();
@@ -137,13 +127,6 @@ public final class AirView implements Page {
         });
         turnTo(AirLeaf.WALK);
         lay();
-    }
-
-    private static void dress(DrawingPane pane, Look look, String id, String words) {
-        pane.setId(id);
-        pane.inkProperty().bind(look.ink());
-        pane.textScaleProperty().bind(look.scale());
-        pane.setAccessibleText(words);
     }
 
     /** Stands here while the open job is a line and no main. */
@@ -159,7 +142,7 @@ public final class AirView implements Page {
     }
 
     private void lay() {
-        Node now = model.isAir() ? page : notAir;
+        Node now = model.isAir() ? page.node() : notAir;
         if (!whole.getChildren().equals(List.of(now))) {
             whole.getChildren().setAll(now);
             whole.applyCss();
@@ -174,17 +157,6 @@ public final class AirView implements Page {
                 }
             }
         }
-    }
-
-    private Node left() {
-        ground.getStyleClass().addAll("drawing-ground", "tube-ground");
-        under.getStyleClass().add("under-drawing");
-        under.setAlignment(Pos.TOP_LEFT);
-        body.setCenter(ground);
-        StackPane over = new StackPane(body, leaves);
-        StackPane.setAlignment(leaves, Pos.TOP_LEFT);
-        page.addEventFilter(KeyEvent.KEY_PRESSED, leaves::key);
-        return Text.page(over);
     }
 
     private Node slip(LineModel line) {
@@ -239,53 +211,21 @@ public final class AirView implements Page {
         ((ChoiceRow<String>) sizeChoices.getChildren().get(row)).show(size);
     }
 
-    private Node figures() {
-        tightest.setId("tightest");
-        HBox bar = new HBox(34, tightest, need, pipe, third, judged);
-        bar.getStyleClass().add("figure-bar");
-        bar.setAlignment(Pos.CENTER_LEFT);
-        return bar;
-    }
-
     /** Turns to a leaf: what is drawn, and what stands beside or under it. */
     void turnTo(AirLeaf to) {
         leaf = to;
-        leaves.show(to.ordinal());
-        if (to == AirLeaf.WALK) {
-            body.setBottom(null);
-            body.setCenter(ground);
-            body.setRight(walkPane);
-        } else {
-            body.setRight(null);
-            boolean words = to == AirLeaf.TOOLS || to == AirLeaf.SIZES || to == AirLeaf.PAPERS;
-            under.getChildren()
-                    .setAll(
-                            switch (to) {
-                                case WALK -> walkPane;
-                                case TOOLS -> tools;
-                                case SIZES -> sizes;
-                                case DAY -> day;
-                                case WATER -> water;
-                                case CUT -> cut;
-                                case TEST -> test;
-                                case PAPERS -> files;
-                            });
-            // What is all words has the page to itself; nothing may stand in two places even for a moment.
-            body.setBottom(null);
-            body.setCenter(words ? under : ground);
-            body.setBottom(words ? null : under);
-            under.pseudoClassStateChanged(ALONE, words);
-        }
-        if (model.isAir() && to == AirLeaf.CUT) {
-            work.pack();
+        switch (to) {
+            case WALK -> page.beside(to.ordinal(), walkPane);
+            case TOOLS -> page.alone(to.ordinal(), tools);
+            case SIZES -> page.alone(to.ordinal(), sizes);
+            case DAY -> page.under(to.ordinal(), day);
+            case WATER -> page.under(to.ordinal(), water);
+            case CUT -> page.under(to.ordinal(), cut);
+            case TEST -> page.under(to.ordinal(), test);
+            case PAPERS -> page.alone(to.ordinal(), files);
         }
         refresh();
-        if (page.getScene() != null
-                && (page.getScene().getFocusOwner() == null
-                        || page.getScene().getFocusOwner().getScene() == null
-                        || leaves.getChildren().contains(page.getScene().getFocusOwner()))) {
-            leaves.takeFocus();
-        }
+        page.keepFocus();
     }
 
     private void leaf() {
@@ -319,9 +259,7 @@ public final class AirView implements Page {
                 .set(other.orElseGet(() -> leaf == AirLeaf.WALK
                         ? model.drawing(walk.shown(), walk.pointed())
                         : model.drawing(model.c(), walk.chosenPiece().map(p -> p.name()))));
-        if (!ground.getChildren().equals(List.of(pane))) {
-            ground.getChildren().setAll(pane);
-        }
+        page.show(pane);
     }
 
     private void refresh() {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Columns;
@@ -13,9 +12,7 @@ import mellowflare.app.entry.Text;
 import mellowflare.core.air.Making;
 import mellowflare.core.air.cut.CutWork;
 import mellowflare.core.cutting.CutPlan;
-import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
-import mellowflare.core.measure.LengthText;
 
 /** What is cut from which bar, what is bought, and how it hangs. */
 final class CutPane extends VBox {
@@ -24,7 +21,6 @@ final class CutPane extends VBox {
     private final VBox bars = new VBox(2);
     private final VBox parts = new VBox(2);
     private final VBox old = new VBox(2);
-    private final TextField more = new TextField();
     private final ChoiceRow<Boolean> parcel;
     private final ChoiceRow<Boolean> trim;
     private final ChoiceRow<Making.Hung> hung;
@@ -54,11 +50,9 @@ final class CutPane extends VBox {
                 h -> null,
                 false,
                 h -> h.ifPresent(model::hung));
-        more.setPromptText("old bars: 2 x 3250 of 40");
-        more.getStyleClass().addAll("entry-field", "row-cell");
-        more.setId("old-bar");
-        more.setAccessibleText("Old bars at hand, such as 2 x 3250 of 40");
-        more.setOnAction(e -> oldBar());
+        EntryRow more = new EntryRow("old bars", "2 x 3250 of 40", model.oldBar());
+        more.field().setId("old-bar");
+        more.field().setOnAction(e -> model.takeOldBar());
         VBox how = Text.under(
                 "How it is cut and hung",
                 parcel,
@@ -71,24 +65,6 @@ final class CutPane extends VBox {
         getChildren()
                 .setAll(new Columns(
                         new double[] {33, 32, 35}, how, Text.under("Bars", bars), Text.under("Parts", parts)));
-    }
-
-    /** Reads “2 x 3250 of 40” and puts the bars on the shelf. */
-    private void oldBar() {
-        String[] p = more.getText().strip().split("\\s*(?:x|×)\\s*|\\s+of\\s+");
-        Optional<Length> length =
-                p.length == 3 ? LengthText.read(p[1], model.units()).value() : Optional.empty();
-        boolean count = p.length == 3 && p[0].matches("[1-9]\\d{0,3}");
-        boolean size =
-                p.length == 3 && model.sizes().stream().anyMatch(z -> z.size().equals(p[2]));
-        if (length.filter(l -> l.mm() > 0).isEmpty() || !count || !size) {
-            model.desk().tell("Old bars are written as “2 x 3250 of 40”: how many, how long, which size of this pipe.");
-            return;
-        }
-        List<Making.OldBar> all = new ArrayList<>(model.line().making().old());
-        all.add(new Making.OldBar(model.line().system().orElseThrow(), p[2], length.get(), Integer.parseInt(p[0])));
-        more.clear();
-        model.old(all);
     }
 
     void refresh() {
@@ -128,9 +104,8 @@ final class CutPane extends VBox {
         List<String> lines = new ArrayList<>();
         for (Map.Entry<String, CutPlan> e : work.bars().entrySet()) {
             CutPlan p = e.getValue();
-            long bought = p.bars().stream().filter(b -> b.stock().price() > 0).count();
-            lines.add("size " + e.getKey() + ": " + bought + " to buy"
-                    + (p.bars().size() > bought ? ", " + (p.bars().size() - bought) + " at hand" : "")
+            lines.add("size " + e.getKey() + ": " + p.bought() + " to buy"
+                    + (p.atHand() > 0 ? ", " + p.atHand() + " at hand" : "")
                     + "; fewer than " + p.lowerBound() + " cannot be; "
                     + LengthFormat.decimal(p.waste() * 100, 1, 0) + " % lost"
                     + (p.remnants().isEmpty()

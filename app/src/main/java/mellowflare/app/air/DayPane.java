@@ -3,6 +3,7 @@ package mellowflare.app.air;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -46,23 +47,21 @@ final class DayPane extends VBox {
         DayRun d = run.get();
         List<String> lines = new ArrayList<>();
         int bears = model.c().compressor().map(Compressor::startsAnHour).orElse(0);
-        double starts = d.starts() / d.hours();
-        lines.add("The compressor starts " + LengthFormat.decimal(starts, 1, 0) + " times an hour"
+        lines.add("The compressor starts " + LengthFormat.decimal(d.startsAnHour(), 1, 0) + " times an hour"
                 + (bears > 0 ? " (it bears " + bears + ")" : "") + ", runs "
                 + new Figure.OfShare(d.loaded()).text(model.units()) + " of the time, takes "
                 + LengthFormat.decimal(d.kilowattHours(), 0, 0) + " kWh for "
                 + LengthFormat.decimal(d.used(), 0, 0) + " m³ of free air.");
         lines.add("The receiver goes down to " + Figure.of(d.lowest()).text(model.units()) + ".");
-        lines.add(d.worst()
-                .map(w -> "Short of air: "
-                        + d.shortSeconds().entrySet().stream()
-                                .sorted((a, b) -> b.getValue() - a.getValue())
-                                .map(e ->
-                                        e.getKey() + " for " + LengthFormat.decimal(e.getValue() / 60.0, 1, 0) + " min")
-                                .reduce((a, b) -> a + ", " + b)
-                                .orElse("")
-                        + ".")
-                .orElse("Nobody is short of air."));
+        lines.add(
+                d.lacking().isEmpty()
+                        ? "Nobody is short of air."
+                        : "Short of air: "
+                                + d.lacking().stream()
+                                        .map(l ->
+                                                l.outlet() + " for " + LengthFormat.decimal(l.minutes(), 1, 0) + " min")
+                                        .collect(Collectors.joining(", "))
+                                + ".");
         if (work.dayOld()) {
             lines.add("The main has changed since: run the day again.");
         }

@@ -1,21 +1,15 @@
 package mellowflare.app.air;
 
-import java.nio.file.Path;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.Text;
-import mellowflare.book.BookTrouble;
-import mellowflare.book.exchange.JobFiles;
 import mellowflare.core.air.cut.Stretch;
-import mellowflare.core.job.Evaluation;
 import mellowflare.core.measure.LengthFormat;
 
 /** Papers and files that go along with a main, the measures of the room, and every piece with its sum. */
@@ -23,34 +17,26 @@ final class FilesPane extends VBox {
     private static final int MOST_SUMS = 60;
 
     private final AirModel model;
-    private final Desk desk;
     private final VBox sums = new VBox(2);
     private final ChoiceRow<Integer> heading;
 
-    FilesPane(AirModel model) {
+    FilesPane(AirModel model, FilesModel papersModel) {
         this.model = model;
-        this.desk = model.desk();
         setId("air-papers");
         FlowPane papers = new FlowPane(
                 4,
                 2,
-                Press.quiet("cut list (CSV)", () -> write(JobFiles::cuts)),
-                Press.quiet("parts list (CSV)", () -> write(JobFiles::parts)),
-                Press.quiet(
-                        "job sheet (PDF)",
-                        () -> write((now, folder) ->
-                                JobFiles.sheet(now, folder, desk.clock().getZone()))),
-                Press.quiet("tag with code (PDF)", () -> write(JobFiles::tag)),
-                Press.quiet("drains into the calendar (iCalendar)", () -> {
-                    LocalDate today = LocalDate.now(desk.clock());
-                    write((now, folder) -> JobFiles.drains(now, folder, today));
-                }));
+                Press.quiet("cut list (CSV)", papersModel::cuts),
+                Press.quiet("parts list (CSV)", papersModel::parts),
+                Press.quiet("job sheet (PDF)", papersModel::sheet),
+                Press.quiet("tag with code (PDF)", papersModel::tag),
+                Press.quiet("drains into the calendar (iCalendar)", papersModel::drains));
         FlowPane files = new FlowPane(
                 4,
                 2,
-                Press.quiet("network of the worst case (JSON)", () -> write(JobFiles::network)),
-                Press.quiet("lines in space (DXF)", () -> write(JobFiles::dxf)),
-                Press.quiet("drawing (SVG)", () -> write(JobFiles::drawing)));
+                Press.quiet("network of the worst case (JSON)", papersModel::network),
+                Press.quiet("lines in space (DXF)", papersModel::dxf),
+                Press.quiet("drawing (SVG)", papersModel::drawing));
         heading = new ChoiceRow<>(
                 "looks",
                 List.of(0, 1, 2, 3),
@@ -74,20 +60,6 @@ final class FilesPane extends VBox {
                         room,
                         new VBox(8, Text.under("For shop and wall", papers), Text.under("For other programs", files)),
                         Text.under("Cut = centre to centre less both stops", sums)));
-    }
-
-    /** Writes a file into a folder. */
-    private interface Writes {
-        Path to(Evaluation now, Path folder) throws BookTrouble;
-    }
-
-    private void write(Writes writes) {
-        Evaluation now = desk.current();
-        desk.keeper()
-                .ask(
-                        book -> writes.to(now, book.folder().resolve("out")),
-                        path -> desk.tell("Written to " + path + "."),
-                        desk::tell);
     }
 
     void refresh() {

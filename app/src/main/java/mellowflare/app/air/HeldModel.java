@@ -25,12 +25,13 @@ public final class HeldModel {
             "\\s*(\\d+(?:\\.\\d+)?)\\s*(min|h|s)?[\\s,;]+(\\d+(?:\\.\\d+)?\\s*(?:bar|psi|kPa)?)(?:[\\s,;]+(-?\\d+(?:\\.\\d+)?\\s*[°]?[CFcf]?))?\\s*");
 
     private final AirModel model;
-    private final FieldState<HoldTest.Reading> reading = new FieldState<>(HeldModel::read, (r, u) -> "");
+    private final FieldState<HoldTest.Reading> reading;
     private final FieldState<Double> allowed = Numbers.field("The leak allowed", 0, 10_000, "L/min");
     private final FieldState<Double> step = Numbers.field("The step of the gauge", 0.0001, 1, "bar");
 
     public HeldModel(AirModel model) {
         this.model = model;
+        this.reading = new FieldState<>((t, u) -> read(t, u).then(this::asTheOthers), (r, u) -> "");
         allowed.onChange(() -> held(
                 "leak allowed",
                 h -> h.withAllowed(
@@ -61,6 +62,18 @@ public final class HeldModel {
         return bar.then(p -> air.then(t -> Read.of(new HoldTest.Reading(seconds, p, Optional.of(t)))));
     }
 
+    /** With its temperature if the others have theirs, without if they have none. */
+    private Read<HoldTest.Reading> asTheOthers(HoldTest.Reading r) {
+        return model.line().held().readings().stream()
+                        .anyMatch(x -> x.seconds() != r.seconds()
+                                && x.air().isPresent() != r.air().isPresent())
+                ? Read.refuse(
+                        Refusal.OUT_OF_RANGE,
+                        "Every reading of a hold test has its temperature, or none has: the others "
+                                + (r.air().isPresent() ? "have none." : "have theirs."))
+                : Read.of(r);
+    }
+
     public FieldState<HoldTest.Reading> reading() {
         return reading;
     }
@@ -84,11 +97,6 @@ public final class HeldModel {
         all.removeIf(x -> x.seconds() == r.seconds());
         all.add(r);
         all.sort(Comparator.comparingDouble(HoldTest.Reading::seconds));
-        boolean some = all.stream().anyMatch(x -> x.air().isPresent());
-        if (some && all.stream().anyMatch(x -> x.air().isEmpty())) {
-            model.desk().tell("Every reading of a hold test has its temperature, or none has: take it with each.");
-            return;
-        }
         held("reading", h -> h.withReadings(all));
         reading.show("", Optional.empty(), model.units());
     }

@@ -17,7 +17,6 @@ import mellowflare.core.advice.School;
 import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.air.AirCase;
 import mellowflare.core.air.layout.Sized;
-import mellowflare.core.air.layout.Walked;
 import mellowflare.core.air.size.Sizing;
 import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
@@ -118,10 +117,7 @@ final class SizesPane extends VBox {
     }
 
     private String sizes(Sizing s) {
-        List<PipeSize> used = s.sizes().values().stream()
-                .distinct()
-                .sorted((a, b) -> b.outside().compareTo(a.outside()))
-                .toList();
+        List<PipeSize> used = s.used();
         return used.stream().map(PipeSize::size).collect(Collectors.joining(", "))
                 + "; bore "
                 + used.stream()
@@ -134,14 +130,7 @@ final class SizesPane extends VBox {
         AirCase c = model.c();
         way.show(Optional.of(model.school(SchoolTopic.AIR_SIZES)));
         table();
-        List<String> lines = c.together().flow().pipes().stream()
-                .filter(p -> c.sized().stream()
-                        .anyMatch(
-                                s -> s.name().equals(p.pipe().name()) && s.run().kind() != Walked.Kind.HOSE))
-                .sorted((a, b) -> Double.compare(b.drop().bar(), a.drop().bar()))
-                .limit(SHOWN)
-                .map(p -> words(c, p))
-                .toList();
+        List<String> lines = c.heaviest(SHOWN).stream().map(p -> words(c, p)).toList();
         Text.fill(up, lines.isEmpty() ? List.of("Nothing flows yet.") : lines, "finding-remedy");
     }
 

@@ -59,7 +59,7 @@ final class TestPane extends VBox {
         for (HoldTest.Reading r : all) {
             readings.getChildren()
                     .add(Press.quiet(
-                            LengthFormat.decimal(r.seconds() / 60, 1, 0) + " min, "
+                            LengthFormat.decimal(r.minutes(), 1, 0) + " min, "
                                     + LengthFormat.decimal(r.gauge().bar(), 3, 0) + " bar"
                                     + r.air()
                                             .map(t -> ", " + LengthFormat.decimal(t.celsius(), 1, 0) + " °C")

@@ -1,9 +1,7 @@
 package mellowflare.app.air;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
@@ -60,27 +58,19 @@ final class WaterPane extends VBox {
         List<String> lines = new ArrayList<>();
         lines.add("The air brings " + litres(w.drawn()) + "; " + litres(w.inReceiver()) + " stay in the receiver, "
                 + litres(w.inPipes()) + " fall out in the pipes.");
-        w.fallen().stream()
-                .filter(f -> f.litres() > 0.005)
-                .sorted(Comparator.comparingDouble(f -> -f.litres()))
-                .limit(7)
+        w.wettest(7)
                 .forEach(f -> lines.add(f.run() + ": " + litres(f.litres()) + ", from "
                         + Figure.of(f.in()).text(model.units()) + " to "
                         + Figure.of(f.out()).text(model.units())));
         Text.fill(brought, lines, "finding-remedy");
-        List<String> where = new ArrayList<>();
-        w.gathers().entrySet().stream()
-                .filter(e -> e.getValue() > 0.005)
-                .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
-                .forEach(e -> where.add(words(w, e.getKey(), e.getValue())));
+        List<String> where = w.gathered().stream().map(this::words).toList();
         Text.fill(gathers, where.isEmpty() ? List.of("Nothing falls out in the pipes.") : where, "finding-remedy");
     }
 
-    private String words(Water w, String place, double litres) {
-        Optional<Water.Leg> leg =
-                w.legs().stream().filter(l -> l.run().equals(place)).findFirst();
-        return place + ": " + litres(litres) + " a day"
-                + leg.map(l -> "; the leg holds " + litres(l.volume().litres())
+    private String words(Water.Gathered g) {
+        return g.place() + ": " + litres(g.litres()) + " a day"
+                + g.leg()
+                        .map(l -> "; the leg holds " + litres(l.volume().litres())
                                 + l.daysToFull()
                                         .map(d -> ", full in "
                                                 + (d < 1 ? "under a day" : LengthFormat.decimal(d, 1, 0) + " days"))

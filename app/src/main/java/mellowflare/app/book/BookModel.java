@@ -113,22 +113,12 @@ public final class BookModel {
 
     /** Writes the job as JSON beside the book and says where. */
     public void export() {
-        Evaluation now = desk.current();
-        desk.keeper()
-                .ask(
-                        book -> JobFiles.export(now, book.folder().resolve("out")),
-                        path -> desk.tell("Written to " + path + "."),
-                        desk::tell);
+        desk.write("Job", JobFiles::export);
     }
 
     /** Writes the job sheet as PDF beside the book and says where. */
     public void sheet() {
-        Evaluation now = desk.current();
-        desk.keeper()
-                .ask(
-                        book -> JobFiles.sheet(now, book.folder().resolve("out"), ZoneId.systemDefault()),
-                        path -> desk.tell("Sheet written to " + path + "."),
-                        desk::tell);
+        desk.write("Sheet", (now, folder) -> JobFiles.sheet(now, folder, ZoneId.systemDefault()));
     }
 
     /** Says a sentence in the band. */

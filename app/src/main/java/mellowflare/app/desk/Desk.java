@@ -1,5 +1,6 @@
 package mellowflare.app.desk;
 
+import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -128,6 +129,22 @@ public final class Desk {
         }
         current.set(Evaluation.after(current(), after, data));
         save(what, mergeKey);
+    }
+
+    /** A paper or file of the open job. */
+    @FunctionalInterface
+    public interface Paper {
+        /** Writes it into a folder; gives the file. */
+        Path write(Evaluation now, Path folder) throws BookTrouble;
+    }
+
+    /** Writes a paper into the folder beside the book, off the interface thread, and says where it went or why not. */
+    public void write(String what, Paper paper) {
+        Evaluation now = current();
+        keeper.ask(
+                book -> paper.write(now, book.folder().resolve("out")),
+                path -> tell(what + " written to " + path + "."),
+                this::tell);
     }
 
     /** Shows the open job with more that a longer search found; the job itself is the same. */

@@ -16,6 +16,18 @@ public final class AboveZero {
         return new FieldState<>(LengthText::read, (v, u) -> LengthFormat.figure(v, u.other()));
     }
 
+    /** A field for a length that may be nothing and has a limit, which is refused by name. */
+    public static FieldState<Length> upTo(String what, Length most) {
+        return new FieldState<>(
+                (t, u) -> LengthText.read(t, u)
+                        .then(l -> l.compareTo(most) <= 0
+                                ? Read.of(l)
+                                : Read.refuse(
+                                        Refusal.OUT_OF_RANGE,
+                                        what + " is up to " + LengthFormat.figure(most, u) + ".")),
+                (v, u) -> LengthFormat.figure(v, u.other()));
+    }
+
     /** A field for a length that cannot be nothing. */
     public static FieldState<Length> field() {
         return new FieldState<>(

@@ -9,14 +9,12 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import mellowflare.app.desk.Desk;
-import mellowflare.book.BookTrouble;
 import mellowflare.book.exchange.JobFiles;
 import mellowflare.book.parts.OwnCatalogue;
 import mellowflare.book.tag.TagCode;
 import mellowflare.book.tag.TagFacts;
 import mellowflare.core.hose.FromShelf;
 import mellowflare.core.hose.HosePlan;
-import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.job.ShippedData;
 import mellowflare.core.measure.LengthFormat;
@@ -107,33 +105,20 @@ public final class PartsModel {
         return LengthFormat.decimal(amount, 2, 2);
     }
 
-    private interface Paper {
-        Path write(Evaluation result, Path folder) throws BookTrouble;
-    }
-
-    private void write(String what, Paper paper) {
-        Evaluation now = desk.current();
-        desk.keeper()
-                .ask(
-                        book -> paper.write(now, book.folder().resolve("out")),
-                        path -> desk.tell(what + " written to " + path + "."),
-                        desk::tell);
-    }
-
     public void partsList() {
-        write("Parts list", JobFiles::parts);
+        desk.write("Parts list", JobFiles::parts);
     }
 
     public void tag() {
-        write("Tag", JobFiles::tag);
+        desk.write("Tag", JobFiles::tag);
     }
 
     public void handOver() {
-        write("Hand-over sheet", JobFiles::handOver);
+        desk.write("Hand-over sheet", JobFiles::handOver);
     }
 
     public void drawing() {
-        write("Drawing", JobFiles::drawing);
+        desk.write("Drawing", JobFiles::drawing);
     }
 
     /** Writes all parts as CSV files. */

@@ -193,7 +193,7 @@ class AirModelsTest {
         held.reading().textProperty().set("3 h 7.8 bar");
         held.take();
         assertThat(main().held().readings()).hasSize(2);
-        assertThat(open.desk().newsProperty().get()).contains("temperature");
+        assertThat(held.reading().refusalProperty().get()).contains("temperature");
         held.remove(main().held().readings().get(0));
         assertThat(air.c().heldResult()).isEmpty();
         held.reading().textProperty().set("soon");

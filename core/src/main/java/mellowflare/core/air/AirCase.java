@@ -1,15 +1,18 @@
 package mellowflare.core.air;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mellowflare.core.advice.Practice;
 import mellowflare.core.advice.SchoolTopic;
@@ -272,6 +275,19 @@ public record AirCase(
                         flow,
                         main.shop().barometer())
                 .map(m -> PressureDifference.ofBar(m.bar() - together.margin().bar()));
+    }
+
+    /** Pipes of the main that lose most in the worst case, the heaviest loss first; hoses are left out. */
+    public List<NetworkFlow.InPipe> heaviest(int most) {
+        Set<String> rigid = sized.stream()
+                .filter(s -> s.run().kind() != Walked.Kind.HOSE)
+                .map(Sized::name)
+                .collect(Collectors.toSet());
+        return together.flow().pipes().stream()
+                .filter(p -> rigid.contains(p.pipe().name()))
+                .sorted(Comparator.comparing((NetworkFlow.InPipe p) -> p.drop()).reversed())
+                .limit(most)
+                .toList();
     }
 
     /** The compressor at the beginning of the walk. */

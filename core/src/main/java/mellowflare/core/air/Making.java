@@ -14,15 +14,18 @@ import mellowflare.core.measure.Length;
  * @param old bars at hand, used first
  */
 public record Making(Length kerf, boolean trim, boolean parcel, Hung hung, Length rod, List<OldBar> old) {
+    public static final Length WIDEST_KERF = Length.ofMm(20);
+    public static final Length LONGEST_ROD = Length.ofMm(10_000);
+
     public static final Making USUAL =
             new Making(Length.ofMm(1.5), true, false, Hung.MASONRY, Length.ofMm(300), List.of());
 
     public Making {
         old = List.copyOf(old);
-        if (kerf.mm() < 0 || kerf.mm() > 20) {
+        if (kerf.mm() < 0 || kerf.compareTo(WIDEST_KERF) > 0) {
             throw new IllegalArgumentException("A kerf lies between 0 and 20 mm, not " + kerf.mm());
         }
-        if (rod.mm() < 0 || rod.mm() > 10_000) {
+        if (rod.mm() < 0 || rod.compareTo(LONGEST_ROD) > 0) {
             throw new IllegalArgumentException("A rod is up to 10 m long, not " + rod.mm() + " mm");
         }
     }

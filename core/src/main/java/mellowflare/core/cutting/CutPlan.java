@@ -39,6 +39,16 @@ public record CutPlan(
                 .toList();
     }
 
+    /** How many bars are bought. */
+    public long bought() {
+        return bars.stream().filter(b -> b.stock().count().isEmpty()).count();
+    }
+
+    /** How many bars at hand are used. */
+    public long atHand() {
+        return bars.size() - bought();
+    }
+
     /** Whether every piece has its bar. */
     public boolean complete() {
         return unplaced.isEmpty();

@@ -248,7 +248,9 @@ class AirCaseTest {
         AirMain m = AirSamples.ring().withPlant(Plant.UNSAID.withCompressor(Optional.of("k-50")));
         DayRun d = DayRun.of(AirSamples.of(m), 1, p -> {}, () -> false).orElseThrow();
         assertThat(d.loaded()).isGreaterThan(0.95);
-        assertThat(d.worst()).isPresent();
+        assertThat(d.lacking()).isNotEmpty();
+        assertThat(d.lacking().get(0).minutes())
+                .isEqualTo(d.shortSeconds().get(d.lacking().get(0).outlet()) / 60.0);
         assertThat(AirPlan.of(AirSamples.of(m)).stops()).isTrue();
     }
 

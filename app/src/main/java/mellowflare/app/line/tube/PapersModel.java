@@ -1,11 +1,8 @@
 package mellowflare.app.line.tube;
 
-import java.nio.file.Path;
 import java.util.List;
 import mellowflare.app.desk.Desk;
-import mellowflare.book.BookTrouble;
 import mellowflare.book.exchange.JobFiles;
-import mellowflare.core.job.Evaluation;
 import mellowflare.core.tube.TubeParts;
 
 /** What goes along with a tube line on paper and in files, without a window. */
@@ -16,42 +13,28 @@ public final class PapersModel {
         this.desk = desk;
     }
 
-    /** Writes a file into a folder. */
-    private interface Writes {
-        Path to(Evaluation now, Path folder) throws BookTrouble;
-    }
-
-    private void write(Writes writes) {
-        Evaluation now = desk.current();
-        desk.keeper()
-                .ask(
-                        book -> writes.to(now, book.folder().resolve("out")),
-                        path -> desk.tell("Written to " + path + "."),
-                        desk::tell);
-    }
-
     public void template() {
-        write(JobFiles::template);
+        desk.write("Template", JobFiles::template);
     }
 
     public void lra() {
-        write(JobFiles::lra);
+        desk.write("Table", JobFiles::lra);
     }
 
     public void dxf() {
-        write(JobFiles::dxf);
+        desk.write("Centre line", JobFiles::dxf);
     }
 
     public void drawing() {
-        write(JobFiles::drawing);
+        desk.write("Drawing", JobFiles::drawing);
     }
 
     public void parts() {
-        write(JobFiles::parts);
+        desk.write("Parts list", JobFiles::parts);
     }
 
     public void tag() {
-        write(JobFiles::tag);
+        desk.write("Tag", JobFiles::tag);
     }
 
     public List<TubeParts> list() {

@@ -1,20 +1,14 @@
 package mellowflare.app.line.tube;
 
 import java.util.Arrays;
-import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Insets;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.StackPane;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.FigureBox;
-import mellowflare.app.entry.Text;
 import mellowflare.app.line.FindingList;
+import mellowflare.app.line.LeafPage;
 import mellowflare.app.line.LeafRow;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.line.ServiceEntries;
@@ -39,14 +33,10 @@ import mellowflare.core.tube.form.BendMark;
 public final class TubeView implements Page {
     private final TubeModels models;
     private final TubeModel model;
-    private final BorderPane page = new BorderPane();
-    private final BorderPane body = new BorderPane();
+    private final LeafPage page;
     private final DrawingPane shape = new DrawingPane(new Insets(52, 24, 22, 22), 13);
     private final DrawingPane flat = new DrawingPane(new Insets(72, 30, 30, 30), 14);
     private final DrawingPane flare = new DrawingPane(new Insets(48, 30, 26, 30), 14);
-    private final StackPane ground = new StackPane();
-    private final StackPane under = new StackPane();
-    private final LeafRow leaves;
     private final MeasurePane measure;
     private final TubeEndPane a;
     private final TubeEndPane b;
@@ -73,10 +63,10 @@ public final class TubeView implements Page {
     public TubeView(TubeModels models, LineModel line, Look look, Consumer<Which> measurePort) {
         this.models = models;
         this.model = models.tube();
-        this.leaves = new LeafRow(
+        this.page = new LeafPage(new LeafRow(
                 Arrays.stream(TubeLeaf.values()).map(TubeLeaf::name).toList(),
                 Arrays.stream(TubeLeaf.values()).map(TubeLeaf::word).toList(),
-                i -> turnTo(TubeLeaf.values()[i]));
+                i -> turnTo(TubeLeaf.values()[i])));
         this.measure = new MeasurePane(models.measure(), this::drawn);
         this.a = new TubeEndPane(model, line, Which.A, measurePort);
         this.b = new TubeEndPane(model, line, Which.B, measurePort);
@@ -88,9 +78,9 @@ public final class TubeView implements Page {
         this.papers = new PapersPane(models.papers());
         this.entries = new TubeEntries(model);
         this.service = new ServiceEntries(line);
-        dress(shape, look, "tube-shape", "The shape of the tube: drag or use the arrow keys to turn it");
-        dress(flat, look, "tube-flat", "The line, or its marks");
-        dress(flare, look, "tube-flare", "The tube in the bar, and the flare on its seat");
+        LeafPage.dress(shape, look, "tube-shape", "The shape of the tube: drag or use the arrow keys to turn it");
+        LeafPage.dress(flat, look, "tube-flat", "The line, or its marks");
+        LeafPage.dress(flare, look, "tube-flare", "The tube in the bar, and the flare on its seat");
         TurnByHand.on(shape, (right, down) -> {
             model.turn(right, down);
             drawn();
@@ -100,9 +90,8 @@ public final class TubeView implements Page {
             drawn();
         });
         models.fit().onChange(fit::refresh);
-        page.setCenter(left());
-        page.setRight(Slip.of(line, "Tube", entries, service, findings));
-        page.setBottom(figures());
+        cut.setId("cut-figure");
+        page.frame(Slip.of(line, "Tube", entries, service, findings), cut, developed, third, bears, judged);
         model.currentProperty().addListener((o, was, now) -> {
             if (isOpen() && now.job().isTube()) {
                 refresh();
@@ -111,58 +100,20 @@ public final class TubeView implements Page {
         turnTo(TubeLeaf.WAY);
     }
 
-    private static void dress(DrawingPane pane, Look look, String id, String words) {
-        pane.setId(id);
-        pane.inkProperty().bind(look.ink());
-        pane.textScaleProperty().bind(look.scale());
-        pane.setAccessibleText(words);
-    }
-
-    private Node left() {
-        ground.getStyleClass().addAll("drawing-ground", "tube-ground");
-        under.getStyleClass().add("under-drawing");
-        under.setAlignment(Pos.TOP_LEFT);
-        body.setCenter(ground);
-        StackPane over = new StackPane(body, leaves);
-        StackPane.setAlignment(leaves, Pos.TOP_LEFT);
-        page.addEventFilter(KeyEvent.KEY_PRESSED, leaves::key);
-        return Text.page(over);
-    }
-
     /** Turns to a leaf: what is drawn, and what stands beside or under it. */
     void turnTo(TubeLeaf to) {
         leaf = to;
-        leaves.show(to.ordinal());
-        if (to == TubeLeaf.WAY) {
-            body.setBottom(null);
-            body.setRight(measure);
-        } else {
-            body.setRight(null);
-            under.getChildren()
-                    .setAll(
-                            switch (to) {
-                                case WAY -> measure;
-                                case ENDS -> ends;
-                                case FLARE -> bench;
-                                case BENDS -> bends;
-                                case FIT -> fit;
-                                case HERE -> here;
-                                case PAPERS -> papers;
-                            });
-            body.setBottom(under);
+        switch (to) {
+            case WAY -> page.beside(to.ordinal(), measure);
+            case ENDS -> page.under(to.ordinal(), ends);
+            case FLARE -> page.under(to.ordinal(), bench);
+            case BENDS -> page.under(to.ordinal(), bends);
+            case FIT -> page.under(to.ordinal(), fit);
+            case HERE -> page.under(to.ordinal(), here);
+            case PAPERS -> page.under(to.ordinal(), papers);
         }
         refresh();
-        keepFocus();
-    }
-
-    /** What had the focus may have gone with its leaf: the keys must still reach the page. */
-    private void keepFocus() {
-        if (page.getScene() != null
-                && (page.getScene().getFocusOwner() == null
-                        || page.getScene().getFocusOwner().getScene() == null
-                        || leaves.getChildren().contains(page.getScene().getFocusOwner()))) {
-            leaves.takeFocus();
-        }
+        page.keepFocus();
     }
 
     /** Only the open leaf is kept up to date; the others are when they are turned to. */
@@ -192,17 +143,7 @@ public final class TubeView implements Page {
         boolean turns = (leaf == TubeLeaf.WAY || leaf == TubeLeaf.FIT) && drawing.isPresent();
         DrawingPane pane = turns ? shape : leaf == TubeLeaf.FLARE && drawing.isPresent() ? flare : flat;
         pane.drawingProperty().set(drawing.orElseGet(() -> TubeStrip.page(model.plan())));
-        if (!ground.getChildren().equals(List.of(pane))) {
-            ground.getChildren().setAll(pane);
-        }
-    }
-
-    private Node figures() {
-        cut.setId("cut-figure");
-        HBox bar = new HBox(34, cut, developed, third, bears, judged);
-        bar.getStyleClass().add("figure-bar");
-        bar.setAlignment(Pos.CENTER_LEFT);
-        return bar;
+        page.show(pane);
     }
 
     private void refresh() {
@@ -276,7 +217,7 @@ public final class TubeView implements Page {
 
     @Override
     public Node node() {
-        return page;
+        return page.node();
     }
 
     @Override

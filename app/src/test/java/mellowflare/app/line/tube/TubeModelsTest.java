@@ -342,7 +342,7 @@ class TubeModelsTest {
         for (Runnable write : List.<Runnable>of(p::template, p::lra, p::dxf, p::drawing, p::parts, p::tag)) {
             write.run();
             open.settle();
-            assertThat(open.desk().newsProperty().get()).startsWith("Written to");
+            assertThat(open.desk().newsProperty().get()).contains(" written to ");
         }
         try (Stream<Path> files = Files.list(folder.resolve("out"))) {
             assertThat(files).hasSize(6);

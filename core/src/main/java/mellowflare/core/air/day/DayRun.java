@@ -44,6 +44,7 @@ public record DayRun(
         double hours) {
     private static final int MOST_SAMPLES = 1200;
     private static final int MOST_CASES = 600;
+    private static final int FELT_SECONDS = 3;
 
     public DayRun {
         samples = List.copyOf(samples);
@@ -72,12 +73,26 @@ public record DayRun(
         return c.flows() ? new Clock(c, seed).run(progress, cancelled) : Optional.empty();
     }
 
-    /** The outlet that lacked pressure longest. */
-    public Optional<String> worst() {
+    /** How long an outlet lacked pressure while its tool ran. */
+    public record Lack(String outlet, int seconds) {
+        /** The time in minutes. */
+        public double minutes() {
+            return seconds / 60.0;
+        }
+    }
+
+    /** Outlets that lacked pressure for a moment that is felt, the one that lacked it longest first. */
+    public List<Lack> lacking() {
         return shortSeconds.entrySet().stream()
-                .max(Map.Entry.<String, Integer>comparingByValue()
-                        .thenComparing(Map.Entry.comparingByKey(Comparator.reverseOrder())))
-                .map(Map.Entry::getKey);
+                .filter(e -> e.getValue() >= FELT_SECONDS)
+                .map(e -> new Lack(e.getKey(), e.getValue()))
+                .sorted(Comparator.comparingInt((Lack l) -> -l.seconds).thenComparing(Lack::outlet))
+                .toList();
+    }
+
+    /** Starts of the busiest compressor in an hour, on the average of the day. */
+    public double startsAnHour() {
+        return starts / hours;
     }
 
     private static final class Person {

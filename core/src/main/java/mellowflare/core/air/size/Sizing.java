@@ -2,6 +2,7 @@ package mellowflare.core.air.size;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -78,6 +79,14 @@ public record Sizing(
         return new Search(c, system, all, way, progress, cancelled).find();
     }
 
+    /** The sizes that are used, largest first. */
+    public List<PipeSize> used() {
+        return sizes.values().stream()
+                .distinct()
+                .sorted(Comparator.comparing(PipeSize::outside).reversed())
+                .toList();
+    }
+
     /** The job's main with these sizes written into its pieces. */
     public AirMain into(AirMain main) {
         AirMain made = main.withSystem(Optional.of(system.id()));
@@ -94,9 +103,7 @@ public record Sizing(
                 pieces.add(p);
             }
         }
-        Optional<String> usual = sizes.values().stream()
-                .reduce((a, b) -> b.outside().compareTo(a.outside()) > 0 ? b : a)
-                .map(PipeSize::size);
+        Optional<String> usual = used().stream().findFirst().map(PipeSize::size);
         return made.withPieces(pieces).withSize(usual);
     }
 

@@ -40,6 +40,7 @@ public record Water(double drawn, double inReceiver, List<Fallen> fallen, Map<St
 
     private static final double PLASTIC = 5;
     private static final double HEAT = 1005;
+    private static final double WORTH_A_WORD = 0.005;
 
     public Water {
         fallen = List.copyOf(fallen);
@@ -218,6 +219,32 @@ public record Water(double drawn, double inReceiver, List<Fallen> fallen, Map<St
             }
         }
         return legs;
+    }
+
+    /** Water that comes to one place (L a day), and the drip leg there, if there is one. */
+    public record Gathered(String place, double litres, Optional<Leg> leg) {}
+
+    /** Runs in which most falls out, most first; what is not worth a word is left out. */
+    public List<Fallen> wettest(int most) {
+        return fallen.stream()
+                .filter(f -> f.litres > WORTH_A_WORD)
+                .sorted(Comparator.comparingDouble(f -> -f.litres))
+                .limit(most)
+                .toList();
+    }
+
+    /** Where the water comes to, most first; what is not worth a word is left out. */
+    public List<Gathered> gathered() {
+        return gathers.entrySet().stream()
+                .filter(e -> e.getValue() > WORTH_A_WORD)
+                .sorted(Map.Entry.<String, Double>comparingByValue()
+                        .reversed()
+                        .thenComparing(Map.Entry.comparingByKey()))
+                .map(e -> new Gathered(
+                        e.getKey(),
+                        e.getValue(),
+                        legs.stream().filter(l -> l.run.equals(e.getKey())).findFirst()))
+                .toList();
     }
 
     /** All that falls out in the pipes (L a day). */

@@ -65,6 +65,11 @@ public record HoldTest(
                 throw new IllegalArgumentException("A time is a number of seconds");
             }
         }
+
+        /** The time in minutes. */
+        public double minutes() {
+            return seconds / 60;
+        }
     }
 
     /** What the test says. */
@@ -106,10 +111,9 @@ public record HoldTest(
         SimpleRegression blind = new SimpleRegression();
         double first = kelvin(readings.get(0));
         double spread = 0;
-        double mean =
-                readings.stream().mapToDouble(r -> r.seconds / 60).average().orElseThrow();
+        double mean = readings.stream().mapToDouble(r -> r.minutes()).average().orElseThrow();
         for (Reading r : readings) {
-            double minutes = r.seconds / 60;
+            double minutes = r.minutes();
             masses.addData(minutes, litres(r, kelvin(r)));
             blind.addData(minutes, litres(r, first));
             spread += (minutes - mean) * (minutes - mean);
