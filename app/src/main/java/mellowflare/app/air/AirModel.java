@@ -353,7 +353,7 @@ public final class AirModel {
             List<Making.OldBar> all = new ArrayList<>(line().making().old());
             all.add(b);
             old(all);
-            oldBar.show("", Optional.empty(), units());
+            oldBar.clear();
         });
     }
 

@@ -52,7 +52,7 @@ final class CutPane extends VBox {
                 h -> h.ifPresent(model::hung));
         EntryRow more = new EntryRow("old bars", "2 x 3250 of 40", model.oldBar());
         more.field().setId("old-bar");
-        more.field().setOnAction(e -> model.takeOldBar());
+        more.onEnter(model::takeOldBar);
         VBox how = Text.under(
                 "How it is cut and hung",
                 parcel,

@@ -98,7 +98,7 @@ public final class HeldModel {
         all.add(r);
         all.sort(Comparator.comparingDouble(HoldTest.Reading::seconds));
         held("reading", h -> h.withReadings(all));
-        reading.show("", Optional.empty(), model.units());
+        reading.clear();
     }
 
     public void remove(HoldTest.Reading r) {

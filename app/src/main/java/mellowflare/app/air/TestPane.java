@@ -27,7 +27,7 @@ final class TestPane extends VBox {
         setId("air-test");
         EntryRow reading = new EntryRow("reading", "60 min 7.9 bar 17 C", held.reading());
         reading.field().setId("held-reading");
-        reading.field().setOnAction(e -> held.take());
+        reading.onEnter(held::take);
         receiver = new ChoiceRow<>(
                 "shut in",
                 List.of(false, true),

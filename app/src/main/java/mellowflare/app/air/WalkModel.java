@@ -146,7 +146,7 @@ public final class WalkModel {
     /** Begins a line of text with a word, such as “up ”. */
     public void begin(String word) {
         changing = false;
-        draft.show("", Optional.empty(), model.units());
+        draft.clear();
         draft.textProperty().set(word + " ");
     }
 
@@ -162,7 +162,7 @@ public final class WalkModel {
     /** Leaves the line of text. */
     public void stop() {
         changing = false;
-        draft.show("", Optional.empty(), model.units());
+        draft.clear();
         onDraft.run();
     }
 

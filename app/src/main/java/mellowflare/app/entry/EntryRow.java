@@ -16,6 +16,7 @@ public final class EntryRow extends VBox {
     private static final PseudoClass REFUSED = PseudoClass.getPseudoClass("refused");
     private final TextField field = new TextField();
     private final Label name = new Label();
+    private Runnable enter = () -> Focus.next(field);
 
     /**
      * @param word the trade word
@@ -48,7 +49,7 @@ public final class EntryRow extends VBox {
         getChildren().setAll(row, refusal);
         field.addEventHandler(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ENTER && !e.isShortcutDown()) {
-                Focus.next(field);
+                enter.run();
                 e.consume();
             }
         });
@@ -64,6 +65,11 @@ public final class EntryRow extends VBox {
     public void setTooltipText(String text) {
         field.setTooltip(new Tooltip(text));
         field.setAccessibleHelp(text);
+    }
+
+    /** What Enter does instead of going on to the next field: takes a line into a list. */
+    public void onEnter(Runnable action) {
+        enter = action;
     }
 
     public TextField field() {

@@ -85,6 +85,16 @@ public final class FieldState<T> {
         understood.set(now.map(v -> shown.apply(v, units)).orElse(""));
     }
 
+    /** Empties the field, a refused text too, as after its value was taken or given up. Nobody is told. */
+    public void clear() {
+        quiet = true;
+        text.set("");
+        quiet = false;
+        value.set(Optional.empty());
+        refusal.set("");
+        understood.set("");
+    }
+
     private Optional<T> reads(String typed) {
         return typed.isBlank() ? Optional.empty() : reader.apply(typed, units).value();
     }

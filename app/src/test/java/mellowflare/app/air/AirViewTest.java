@@ -1,0 +1,229 @@
+package mellowflare.app.air;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.time.Clock;
+import java.util.List;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import mellowflare.app.OpenBook;
+import mellowflare.app.desk.Desk;
+import mellowflare.app.desk.Keeper;
+import mellowflare.app.line.LineModel;
+import mellowflare.app.look.Look;
+import mellowflare.book.demo.KittiwakeSlip;
+import mellowflare.book.store.Book;
+import mellowflare.core.air.AirMain;
+import mellowflare.core.air.layout.Piece;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.measure.Length;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The page of Air in a real window: keys, leaves and what they say. */
+@ExtendWith(ApplicationExtension.class)
+class AirViewTest {
+    private Desk desk;
+    private AirView view;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        Book book = Book.open(Files.createTempDirectory("book"));
+        KittiwakeSlip.fill(book, OpenBook.DATA, OpenBook.NOW);
+        desk = new Desk(
+                new Keeper(book, Platform::runLater),
+                OpenBook.DATA,
+                Evaluation.of(book.job("demo-shed-air").orElseThrow(), OpenBook.DATA),
+                Clock.systemUTC());
+        AirModel air = new AirModel(desk);
+        Look look = new Look();
+        view = new AirView(
+                air,
+                new WalkModel(air),
+                new AirWork(desk, Runnable::run, Runnable::run),
+                new HeldModel(air),
+                new LineModel(desk),
+                look);
+        Scene scene = new Scene((Parent) view.node(), 1280, 800);
+        look.dress(scene);
+        stage.setScene(scene);
+        stage.show();
+        view.opened();
+    }
+
+    @AfterEach
+    void close() {
+        desk.keeper().close();
+    }
+
+    private AirMain main() {
+        return desk.job().air();
+    }
+
+    private static void turn(FxRobot robot, AirLeaf leaf) {
+        robot.interact(
+                () -> robot.lookup("#leaf-AIR-" + leaf.name()).queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static void type(FxRobot robot, String id, String text) {
+        robot.interact(() -> {
+            TextField f = robot.lookup(id).queryAs(TextField.class);
+            f.requestFocus();
+            f.setText(text);
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static void press(FxRobot robot, String words) {
+        robot.interact(() -> robot.lookup(
+                        n -> n instanceof Button b && b.getText().equals(words))
+                .queryButton()
+                .fire());
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** All words under a node. */
+    private static String words(FxRobot robot, String id) {
+        Node at = robot.lookup(id).query();
+        return robot.from(at).lookup((Predicate<Node>) n -> n instanceof Labeled).queryAllAs(Labeled.class).stream()
+                .map(Labeled::getText)
+                .collect(Collectors.joining("\n"));
+    }
+
+    @Test
+    void testTheListMovesChangesAndTakesOutByKeys(FxRobot robot) {
+        ListView<Piece> list = robot.lookup("#walk-list").queryListView();
+        robot.interact(() -> {
+            list.getSelectionModel().clearAndSelect(6);
+            list.requestFocus();
+        });
+        assertThat(main().pieces().get(6).name()).isEqualTo("north 2");
+        robot.push(KeyCode.F2);
+        WaitForAsyncUtils.waitForFxEvents();
+        TextField line = robot.lookup("#walk-line").queryAs(TextField.class);
+        assertThat(line.getText()).isEqualTo("north 2: ahead 5 m");
+        type(robot, "#walk-line", "north 2: ahead 4 m");
+        robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(((Piece.Pipe) main().pieces().get(6)).length()).isEqualTo(Length.ofMm(4000));
+        robot.interact(list::requestFocus);
+        robot.push(KeyCode.ALT, KeyCode.DOWN);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(main().pieces().get(7).name()).isEqualTo("north 2");
+        robot.interact(list::requestFocus);
+        robot.push(KeyCode.DELETE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(main().taken("north 2")).isFalse();
+    }
+
+    @Test
+    void testEscapeLeavesALineAndTheRefusalStandsUnderIt(FxRobot robot) {
+        type(robot, "#walk-line", "up 2.6");
+        assertThat(words(robot, "#walk")).contains("would be 2.6 mm");
+        robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(main().pieces()).hasSize(20);
+        robot.push(KeyCode.ESCAPE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#walk-line").queryAs(TextField.class).getText())
+                .isEmpty();
+        press(robot, "left");
+        assertThat(robot.lookup("#walk-line").queryAs(TextField.class).getText())
+                .isEqualTo("left ");
+    }
+
+    @Test
+    void testEnterTakesAReadingAndTheLeakIsSaid(FxRobot robot) {
+        turn(robot, AirLeaf.TEST);
+        assertThat(words(robot, "#air-test")).contains("Two readings at least");
+        for (String reading : List.of("0 8.00 bar 18 C", "60 min 7.80 bar 18 C", "120 min 7.60 bar 18 C")) {
+            type(robot, "#held-reading", reading);
+            robot.push(KeyCode.ENTER);
+            WaitForAsyncUtils.waitForFxEvents();
+        }
+        assertThat(main().held().readings()).hasSize(3);
+        assertThat(words(robot, "#air-test")).contains("Leak", "L/min", "give or take", "A year of it");
+    }
+
+    @Test
+    void testEnterTakesOldBarsAndAWrongSizeIsSaidBesideTheField(FxRobot robot) {
+        turn(robot, AirLeaf.CUT);
+        type(robot, "#old-bar", "3 x 2.5 m of 25");
+        robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(main().making().old()).hasSize(2);
+        for (String wrong : List.of("3 x 2.5 m of 99", "some bars", "0 x 2 m of 25", "2 x 0 of 25", "2 x 3 kg of 25")) {
+            type(robot, "#old-bar", wrong);
+            assertThat(robot.lookup("#air-cut .entry-refusal").queryAllAs(Labeled.class).stream()
+                            .map(Labeled::getText)
+                            .collect(Collectors.joining()))
+                    .as(wrong)
+                    .isNotBlank();
+            robot.push(KeyCode.ENTER);
+            WaitForAsyncUtils.waitForFxEvents();
+            assertThat(main().making().old()).as(wrong).hasSize(2);
+        }
+        assertThat(words(robot, "#air-cut")).contains("to buy", "at hand", "hangers", "Together");
+    }
+
+    @Test
+    void testSizesAreFoundShownAndTaken(FxRobot robot) {
+        turn(robot, AirLeaf.SIZES);
+        assertThat(words(robot, "#air-sizes")).contains("Never for compressed air", "PVC pipe", "Not sized yet");
+        press(robot, "size it in every kind of pipe");
+        assertThat(words(robot, "#air-sizes"))
+                .contains("galvanised steel", "largest is too small", "what becomes of it");
+        robot.interact(() -> robot.lookup("#air-sizes .quiet-action").queryAllAs(Button.class).stream()
+                .filter(b -> b.getText().equals("take it"))
+                .findFirst()
+                .orElseThrow()
+                .fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(main().system()).contains("steel-thread");
+        assertThat(desk.current().stops()).isZero();
+    }
+
+    @Test
+    void testTheDayTheWaterAndThePapersSayTheirFigures(FxRobot robot) {
+        turn(robot, AirLeaf.DAY);
+        assertThat(words(robot, "#air-day")).contains("second by second");
+        press(robot, "run the day");
+        assertThat(words(robot, "#air-day")).contains("times an hour", "kWh", "The receiver goes down to");
+        turn(robot, AirLeaf.WATER);
+        assertThat(words(robot, "#air-water")).contains("stay in the receiver", "far leg", "full in");
+        turn(robot, AirLeaf.PAPERS);
+        assertThat(words(robot, "#air-papers")).contains("riser: 2600 mm", "marks at 48 mm", "lines in space (DXF)");
+    }
+
+    @Test
+    void testAToolIsPressedAwayAndAPersonRenamed(FxRobot robot) {
+        turn(robot, AirLeaf.TOOLS);
+        assertThat(words(robot, "#air-tools")).contains("2022 L/min by duty", "ISO 1217", "ISO 8778");
+        press(robot, "blast pot with 5 mm nozzle  ×");
+        assertThat(desk.current().air().orElseThrow().c().choices()).doesNotContainKey("blaster");
+        robot.interact(() -> robot.lookup("#air-tools .row-cell").queryAllAs(TextField.class).stream()
+                .filter(f -> f.getAccessibleText().endsWith("vice"))
+                .findFirst()
+                .orElseThrow()
+                .setText("other hand"));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(desk.current().air().orElseThrow().c().choices()).containsKey("other hand");
+    }
+}
