@@ -19,7 +19,7 @@ final class FirstRiserDrains implements Rule<AirCase> {
     private static final RuleText TEXT = new RuleText(
             "air.riser",
             Severity.WARN,
-            "The first riser, {piece}, has no drip leg at its foot: the water that the hot air brings runs back to the compressor.",
+            "The first riser, “{piece}”, has no drip leg at its foot: the water that the hot air brings runs back to the compressor.",
             "The first riser drains at its foot.",
             "first upright piece of the walk",
             "A tee at the foot of the riser, a leg and a drain valve below it.",
