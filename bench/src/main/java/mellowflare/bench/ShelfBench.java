@@ -13,6 +13,7 @@ import mellowflare.core.parts.PartExport;
 import mellowflare.core.parts.PartFile;
 import mellowflare.core.parts.PartImport;
 import mellowflare.core.parts.Stock;
+import mellowflare.core.reference.ForeignFile;
 import mellowflare.core.reference.ReferenceData;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -56,7 +57,7 @@ public class ShelfBench {
     }
 
     @Benchmark
-    public PartImport takeTenThousandRowsIn() throws PartImport.Foreign {
+    public PartImport takeTenThousandRowsIn() throws ForeignFile {
         return PartImport.read("rows.csv", rows, data.get(EndTable.KEY));
     }
 

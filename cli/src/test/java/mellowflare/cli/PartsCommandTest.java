@@ -53,6 +53,12 @@ class PartsCommandTest {
         Run run = Run.of("", "parts", "import", foreign.toString(), book);
         assertThat(run.status()).isEqualTo(3);
         assertThat(run.errors()).contains("no catalogue file");
+        assertThat(Run.of("", "parts", "export", "airtools", book).out())
+                .startsWith("id,name,kind,flow_l_min")
+                .contains("blow-gun,blow gun,impulse,180,");
+        assertThat(Run.of("", "parts", "export", "airpipe", book).out())
+                .contains("copper,22,22,1,")
+                .doesNotContain("pvc");
         Run kind = Run.of("", "parts", "export", "spoons", book);
         assertThat(kind.status()).isEqualTo(2);
         assertThat(kind.errors()).contains("spoons");

@@ -2,14 +2,22 @@ package mellowflare.app.air;
 
 import java.time.LocalDate;
 import mellowflare.app.desk.Desk;
+import mellowflare.app.line.ListsModel;
 import mellowflare.book.exchange.JobFiles;
 
 /** Papers and files that go along with a main, without a window. */
 public final class FilesModel {
     private final Desk desk;
+    private final ListsModel lists;
 
     public FilesModel(Desk desk) {
         this.desk = desk;
+        this.lists = new ListsModel(desk);
+    }
+
+    /** The lists of tools, compressors and pipe as files. */
+    public ListsModel lists() {
+        return lists;
     }
 
     public void cuts() {

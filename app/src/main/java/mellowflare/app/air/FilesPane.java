@@ -9,6 +9,7 @@ import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.Text;
+import mellowflare.app.line.ListsPane;
 import mellowflare.core.air.cut.Stretch;
 import mellowflare.core.measure.LengthFormat;
 
@@ -58,7 +59,13 @@ final class FilesPane extends VBox {
                 .setAll(new Columns(
                         new double[] {32, 30, 38},
                         room,
-                        new VBox(8, Text.under("For shop and wall", papers), Text.under("For other programs", files)),
+                        new VBox(
+                                8,
+                                Text.under("For shop and wall", papers),
+                                Text.under("For other programs", files),
+                                Text.under(
+                                        "Own tools, compressors and pipe",
+                                        new ListsPane(papersModel.lists(), "a list"))),
                         Text.under("Cut = centre to centre less both stops", sums)));
     }
 

@@ -47,7 +47,6 @@ final class ToolsPane extends VBox {
         this.model = model;
         this.walk = walk;
         setId("air-tools");
-        compressor.getItems().setAll(model.compressors());
         WordCell.dress(compressor, this::facts, "compressor not chosen");
         compressor.setButtonCell(new WordCell<>(Compressor::name, "compressor not chosen"));
         compressor.setId("compressor");
@@ -165,6 +164,9 @@ final class ToolsPane extends VBox {
     }
 
     void refresh() {
+        if (!compressor.getItems().equals(model.compressors())) {
+            compressor.getItems().setAll(model.compressors());
+        }
         showing = true;
         AirCase c = model.c();
         List<Piece.Drop> drops = walk.drops();

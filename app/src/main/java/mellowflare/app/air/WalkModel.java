@@ -25,6 +25,7 @@ public final class WalkModel {
     private final IntegerProperty chosen = new SimpleIntegerProperty(-1);
     private final FieldState<Piece> draft;
     private boolean changing;
+    private boolean editing;
     private Runnable onDraft = () -> {};
 
     public WalkModel(AirModel model) {
@@ -136,11 +137,27 @@ public final class WalkModel {
         }
         Piece p = draft.value().orElseThrow();
         int at = changing && chosenPiece().isPresent() ? chosen.get() : chosen.get() + 1;
-        String what = (changing ? "changed " : "walked ") + p.name();
-        stop();
-        desk.change(what, "", j -> j.withAir(m.get()));
-        chosen.set(at);
+        edit((changing ? "changed " : "walked ") + p.name(), m.get(), at);
         return true;
+    }
+
+    /** Changes the walk, leaves the line of text and chooses a piece in one go, so that the picture is drawn once. */
+    private void edit(String what, AirMain after, int then) {
+        boolean same = after.equals(model.line());
+        changing = false;
+        draft.clear();
+        editing = true;
+        chosen.set(then);
+        editing = false;
+        desk.change(what, "", j -> j.withAir(after));
+        if (same) {
+            onDraft.run();
+        }
+    }
+
+    /** Whether more is about to change, so that drawing can wait for it. */
+    boolean editing() {
+        return editing;
     }
 
     /** Begins a line of text with a word, such as “up ”. */
@@ -168,11 +185,9 @@ public final class WalkModel {
 
     public void remove() {
         int at = chosen.get();
-        chosenPiece().ifPresent(p -> {
-            stop();
-            desk.change("took out " + p.name(), "", j -> j.withAir(j.air().remove(at)));
-            chosen.set(Math.min(at, pieces().size() - 1));
-        });
+        chosenPiece()
+                .ifPresent(
+                        p -> edit("took out " + p.name(), model.line().remove(at), Math.min(at, pieces().size() - 2)));
     }
 
     /** Moves the chosen piece along the walk. */
@@ -180,9 +195,7 @@ public final class WalkModel {
         int at = chosen.get();
         int to = at + by;
         if (chosenPiece().isPresent() && to >= 0 && to < pieces().size()) {
-            stop();
-            desk.change("moved " + name(), "", j -> j.withAir(j.air().move(at, to)));
-            chosen.set(to);
+            edit("moved " + name(), model.line().move(at, to), to);
         }
     }
 

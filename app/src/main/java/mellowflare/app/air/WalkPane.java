@@ -68,8 +68,10 @@ final class WalkPane extends VBox {
                 Press.quiet("take out", model::remove));
         getChildren().setAll(words, entry, list, tools);
         model.chosenProperty().addListener((o, was, now) -> {
-            refresh();
-            redraw.run();
+            if (!model.editing()) {
+                refresh();
+                redraw.run();
+            }
         });
         refresh();
     }
@@ -131,17 +133,7 @@ final class WalkPane extends VBox {
     void refresh() {
         showing = true;
         entry.setWord(model.changing() ? "anew" : "next");
-        List<Piece> now = model.pieces();
-        if (list.getItems().size() == now.size()) {
-            // Of a long walk only the rows that differ are shown anew.
-            for (int i = 0; i < now.size(); i++) {
-                if (list.getItems().get(i) != now.get(i)) {
-                    list.getItems().set(i, now.get(i));
-                }
-            }
-        } else {
-            list.getItems().setAll(now);
-        }
+        change(list.getItems(), model.pieces());
         int at = model.chosenProperty().get();
         if (at < 0) {
             list.getSelectionModel().clearSelection();
@@ -150,6 +142,27 @@ final class WalkPane extends VBox {
             list.scrollTo(Math.max(0, at - 3));
         }
         showing = false;
+    }
+
+    /** Of a long walk only the rows that differ are shown anew. */
+    private static void change(List<Piece> shown, List<Piece> now) {
+        int least = Math.min(shown.size(), now.size());
+        int head = 0;
+        while (head < least && shown.get(head) == now.get(head)) {
+            head++;
+        }
+        int tail = 0;
+        while (tail < least - head && shown.get(shown.size() - 1 - tail) == now.get(now.size() - 1 - tail)) {
+            tail++;
+        }
+        if (shown.size() == now.size()) {
+            for (int i = head; i < now.size() - tail; i++) {
+                shown.set(i, now.get(i));
+            }
+        } else {
+            shown.subList(head, shown.size() - tail).clear();
+            shown.addAll(head, now.subList(head, now.size() - tail));
+        }
     }
 
     void takeFocus() {

@@ -36,12 +36,23 @@ public final class FigureBox extends VBox {
             return;
         }
         label.setText(name);
-        Label word = new Label(text);
-        word.getStyleClass().add(text.length() > 14 ? "figure-word-long" : "figure-word");
-        word.setMinWidth(USE_PREF_SIZE);
-        big.getChildren().setAll(word);
+        word(text, text.length() > 14 ? "figure-word-long" : "figure-word");
         under.setText(below);
         setAccessibleText(name + ": " + text + ", " + below);
+    }
+
+    /** The big word; a node that stays is not styled anew on every key. */
+    private void word(String text, String style) {
+        if (big.getChildren().size() == 1
+                && big.getChildren().get(0) instanceof Label word
+                && word.getStyleClass().contains(style)) {
+            word.setText(text);
+            return;
+        }
+        Label word = new Label(text);
+        word.getStyleClass().add(style);
+        word.setMinWidth(USE_PREF_SIZE);
+        big.getChildren().setAll(word);
     }
 
     /** A length as it is marked on the job, both systems. */

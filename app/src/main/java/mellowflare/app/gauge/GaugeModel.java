@@ -39,6 +39,7 @@ import mellowflare.core.identify.SecondDiameter;
 import mellowflare.core.identify.ShopFindings;
 import mellowflare.core.identify.SwivelSeen;
 import mellowflare.core.identify.TaperSeen;
+import mellowflare.core.job.Evaluation;
 import mellowflare.core.lookalike.Twin;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.Instrument;
@@ -83,7 +84,11 @@ public final class GaugeModel {
         hex.onChange(() -> see("hex", o -> o.withHex(hex.value())));
         tube.onChange(() -> see("tube", o -> o.withTube(tube.value())));
         seatAngle.onChange(() -> see("seat angle", o -> o.withSeatAngle(seatAngle.value())));
-        desk.currentProperty().addListener((o, was, now) -> refresh());
+        desk.currentProperty().addListener((o, was, now) -> {
+            if (concerns(was, now)) {
+                refresh();
+            }
+        });
         which.addListener((o, was, now) -> refresh());
         desk.findingsProperty().addListener((o, was, now) -> refresh());
         refresh();
@@ -341,6 +346,15 @@ public final class GaugeModel {
             weighed = now;
             identifier = new Identifier(desk.data(), now);
         }
+    }
+
+    /** Whether a change has to do with what was measured, or with how it is judged. */
+    private static boolean concerns(Evaluation was, Evaluation now) {
+        return was.data() != now.data()
+                || was.job().units() != now.job().units()
+                || !was.job().id().equals(now.job().id())
+                || !was.job().practice().equals(now.job().practice())
+                || !was.job().line().equals(now.job().line());
     }
 
     private void refresh() {

@@ -10,13 +10,11 @@ import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import mellowflare.app.desk.Desk;
 import mellowflare.book.exchange.JobFiles;
-import mellowflare.book.parts.OwnCatalogue;
 import mellowflare.book.tag.TagCode;
 import mellowflare.book.tag.TagFacts;
 import mellowflare.core.hose.FromShelf;
 import mellowflare.core.hose.HosePlan;
 import mellowflare.core.job.Job;
-import mellowflare.core.job.ShippedData;
 import mellowflare.core.measure.LengthFormat;
 
 /** Parts, shelf and papers of the line, without a window. */
@@ -25,7 +23,7 @@ public final class PartsModel {
     private final Executor background;
     private final Executor foreground;
     private final ReadOnlyObjectWrapper<List<FromShelf.Build>> builds = new ReadOnlyObjectWrapper<>(List.of());
-    private final ReadOnlyObjectWrapper<List<String>> leftOut = new ReadOnlyObjectWrapper<>(List.of());
+    private final ListsModel lists;
     private final ReadOnlyStringWrapper searching = new ReadOnlyStringWrapper("");
     private final AtomicInteger search = new AtomicInteger();
 
@@ -35,6 +33,7 @@ public final class PartsModel {
      */
     public PartsModel(Desk desk, Executor background, Executor foreground) {
         this.desk = desk;
+        this.lists = new ListsModel(desk);
         this.background = background;
         this.foreground = foreground;
     }
@@ -51,11 +50,6 @@ public final class PartsModel {
     /** Words while the shelf is looked through, and after; empty before. */
     public ReadOnlyStringProperty searchingProperty() {
         return searching.getReadOnlyProperty();
-    }
-
-    /** Rows of the last catalogue file that were left out, each with its reason. */
-    public ReadOnlyObjectProperty<List<String>> leftOutProperty() {
-        return leftOut.getReadOnlyProperty();
     }
 
     /** Looks through the shelf; a search that still runs is given up. */
@@ -121,31 +115,9 @@ public final class PartsModel {
         desk.write("Drawing", JobFiles::drawing);
     }
 
-    /** Writes all parts as CSV files. */
-    public void exportCatalogue() {
-        var data = desk.data();
-        desk.keeper()
-                .ask(
-                        book -> OwnCatalogue.export(data, book.folder().resolve("out")),
-                        files ->
-                                desk.tell("Catalogue written to " + files.get(0).getParent() + "."),
-                        desk::tell);
-    }
-
-    /** Takes a catalogue file in: good rows count at once, the others are named. */
-    public void importCatalogue(Path file) {
-        desk.keeper()
-                .ask(
-                        book -> new OwnCatalogue(book.folder(), ShippedData.load()).take(file),
-                        taken -> {
-                            desk.take(taken.data());
-                            leftOut.set(taken.troubles());
-                            desk.tell(taken.good() + " parts taken in"
-                                    + (taken.troubles().isEmpty()
-                                            ? "."
-                                            : ", " + taken.troubles().size() + " rows left out: see Parts."));
-                        },
-                        desk::tell);
+    /** Catalogue and lists as files. */
+    public ListsModel lists() {
+        return lists;
     }
 
     /** Reads a tag from a picture and opens its job, or says what the tag says. */

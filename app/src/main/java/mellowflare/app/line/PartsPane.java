@@ -1,8 +1,6 @@
 package mellowflare.app.line;
 
-import java.io.File;
 import java.util.List;
-import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -12,7 +10,6 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.Text;
 import mellowflare.core.hose.FromShelf;
@@ -25,60 +22,38 @@ final class PartsPane extends VBox {
     private final GridPane list = new GridPane();
     private final VBox builds = new VBox(3);
     private final Label searching = Text.of("", "soft");
-    private final VBox leftOut = new VBox(2);
 
     PartsPane(PartsModel model) {
         this.model = model;
         list.setHgap(12);
         list.setVgap(2);
-        Button look = quiet("What can be built from the shelf?", model::lookThroughShelf);
+        Button look = ListsPane.quiet("What can be built from the shelf?", model::lookThroughShelf);
         look.setId("look-shelf");
         searching.textProperty().bind(model.searchingProperty());
         model.buildsProperty().addListener((o, was, now) -> builds());
-        model.leftOutProperty()
-                .addListener((o, was, now) ->
-                        Text.fill(leftOut, now.stream().limit(6).toList(), "finding-brief"));
         FlowPane papers = new FlowPane(
                 4,
                 2,
-                quiet("parts list (CSV)", model::partsList),
-                quiet("tag with code (PDF)", model::tag),
-                quiet("sheet for a crimp shop (PDF)", model::handOver),
-                quiet("drawing (SVG)", model::drawing),
-                quiet(
+                ListsPane.quiet("parts list (CSV)", model::partsList),
+                ListsPane.quiet("tag with code (PDF)", model::tag),
+                ListsPane.quiet("sheet for a crimp shop (PDF)", model::handOver),
+                ListsPane.quiet("drawing (SVG)", model::drawing),
+                ListsPane.quiet(
                         "read a tag from a picture",
-                        () -> choose("Picture of a tag", "*.png", "*.jpg", "*.jpeg")
-                                .ifPresent(f -> model.readTag(f.toPath()))));
-        FlowPane catalogue = new FlowPane(
-                4,
-                2,
-                quiet(
-                        "take a catalogue file in (CSV)",
-                        () -> choose("Catalogue file", "*.csv").ifPresent(f -> model.importCatalogue(f.toPath()))),
-                quiet("write the catalogue out", model::exportCatalogue));
+                        () -> ListsPane.choose(this, "Picture of a tag", "*.png", "*.jpg", "*.jpeg")
+                                .ifPresent(model::readTag)));
         VBox parts = Text.under("Parts and shelf", list);
         getChildren()
                 .setAll(new Columns(
                         new double[] {42, 31, 27},
                         parts,
                         Text.under("From the shelf", look, searching, builds),
-                        Text.under("Papers", papers, Text.of("Catalogue", "small-heading"), catalogue, leftOut)));
+                        Text.under(
+                                "Papers",
+                                papers,
+                                Text.of("Catalogue", "small-heading"),
+                                new ListsPane(model.lists(), "a catalogue file"))));
         refresh();
-    }
-
-    private static Button quiet(String word, Runnable action) {
-        Button b = new Button(word);
-        b.getStyleClass().setAll("quiet-action");
-        b.setMinWidth(Region.USE_PREF_SIZE);
-        b.setOnAction(e -> action.run());
-        return b;
-    }
-
-    private Optional<File> choose(String title, String... endings) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(title);
-        chooser.getExtensionFilters().setAll(new FileChooser.ExtensionFilter(title, endings));
-        return Optional.ofNullable(chooser.showOpenDialog(getScene().getWindow()));
     }
 
     void refresh() {
@@ -125,7 +100,7 @@ final class PartsPane extends VBox {
     }
 
     private Node build(FromShelf.Build b) {
-        Button take = quiet("take it", () -> model.take(b));
+        Button take = ListsPane.quiet("take it", () -> model.take(b));
         String words = b.hose().part() + ", " + b.a().part() + ", " + b.b().part()
                 + (b.adapters().isEmpty() ? "" : ", " + String.join(", ", b.adapters()));
         String cost = PartsModel.money(b.cost())

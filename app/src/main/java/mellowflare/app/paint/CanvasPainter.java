@@ -86,8 +86,13 @@ final class CanvasPainter {
     }
 
     private void path(Shape.Path p) {
-        double[] xs = p.points().stream().mapToDouble(view::x).toArray();
-        double[] ys = p.points().stream().mapToDouble(view::y).toArray();
+        int n = p.points().size();
+        double[] xs = new double[n];
+        double[] ys = new double[n];
+        for (int i = 0; i < n; i++) {
+            xs[i] = view.x(p.points().get(i));
+            ys[i] = view.y(p.points().get(i));
+        }
         if (p.closed() && p.fill() != Fill.NONE) {
             g.setFill(surface(p.fill()));
             g.fillPolygon(xs, ys, xs.length);

@@ -3,6 +3,7 @@ package mellowflare.app.air;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -16,6 +17,7 @@ import mellowflare.core.air.AirMain;
 import mellowflare.core.air.Making;
 import mellowflare.core.air.layout.Outlet;
 import mellowflare.core.air.layout.Piece;
+import mellowflare.core.air.lists.AirList;
 import mellowflare.core.air.size.Sizing;
 import mellowflare.core.measure.Length;
 import org.junit.jupiter.api.AfterEach;
@@ -172,6 +174,29 @@ class AirModelsTest {
         air.old(List.of());
         air.hung(Making.Hung.CEILING);
         assertThat(air.c().work().orElseThrow().parts()).anyMatch(p -> p.name().startsWith("threaded rod"));
+    }
+
+    @Test
+    void testAnOwnListCountsAtOnceAndTheJobStays() throws Exception {
+        FilesModel files = new FilesModel(open.desk());
+        Path mine = Files.writeString(
+                folder.resolve("mine.csv"),
+                String.join(",", AirList.COMPRESSORS.kind().columns())
+                        + "\nold-one,the old one,300,7,9,90,2.2,88,60,15,type plate,sure\nworse,x,0,7,9,90,2.2,88,60,15,type plate,sure\n");
+        AirMain before = main();
+        int known = air.compressors().size();
+        files.lists().take(mine);
+        open.settle();
+        assertThat(air.compressors()).hasSize(known + 1);
+        assertThat(main()).isEqualTo(before);
+        assertThat(files.lists().leftOutProperty().get())
+                .singleElement()
+                .satisfies(t -> assertThat(t).contains("line 3", "above zero"));
+        air.compressor(air.compressors().get(known));
+        assertThat(air.c().compressor().orElseThrow().name()).isEqualTo("the old one");
+        files.lists().writeOut();
+        open.settle();
+        assertThat(Files.readString(folder.resolve("out/compressors.csv"))).contains("the old one", "24 L on wheels");
     }
 
     @Test

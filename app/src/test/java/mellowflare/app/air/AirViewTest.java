@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.time.Clock;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
+import javafx.collections.ListChangeListener;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
@@ -22,6 +24,7 @@ import mellowflare.app.desk.Desk;
 import mellowflare.app.desk.Keeper;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.look.Look;
+import mellowflare.app.paint.DrawingPane;
 import mellowflare.book.demo.KittiwakeSlip;
 import mellowflare.book.store.Book;
 import mellowflare.core.air.AirMain;
@@ -131,6 +134,41 @@ class AirViewTest {
         robot.push(KeyCode.DELETE);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(main().taken("north 2")).isFalse();
+    }
+
+    /** What Enter works out is drawn once, with the new piece chosen; and one row comes into the list. */
+    @Test
+    void testAPieceThatIsTakenIsDrawnOnce(FxRobot robot) {
+        ListView<Piece> list = robot.lookup("#walk-list").queryListView();
+        robot.interact(() -> list.getSelectionModel().clearAndSelect(6));
+        type(robot, "#walk-line", "right 1 m");
+        DrawingPane room = robot.lookup("#air-room").queryAs(DrawingPane.class);
+        AtomicInteger drawn = new AtomicInteger();
+        AtomicInteger rows = new AtomicInteger();
+        robot.interact(() -> {
+            room.drawingProperty().addListener((o, was, now) -> drawn.incrementAndGet());
+            list.getItems().addListener((ListChangeListener<Piece>) c -> {
+                while (c.next()) {
+                    rows.addAndGet(c.getAddedSize() + c.getRemovedSize());
+                }
+            });
+        });
+        int before = main().pieces().size();
+        robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(main().pieces()).hasSize(before + 1);
+        assertThat(list.getItems()).isEqualTo(main().pieces());
+        assertThat(list.getSelectionModel().getSelectedIndex()).isEqualTo(7);
+        assertThat(drawn).hasValue(1);
+        assertThat(rows).hasValue(1);
+        // The same length again changes nothing and leaves the line all the same.
+        robot.interact(list::requestFocus);
+        robot.push(KeyCode.F2);
+        robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#walk-line").queryAs(TextField.class).getText())
+                .isEmpty();
+        assertThat(main().pieces()).hasSize(before + 1);
     }
 
     @Test

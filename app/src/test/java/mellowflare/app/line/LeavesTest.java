@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import mellowflare.app.OpenBook;
 import mellowflare.book.BookTrouble;
+import mellowflare.book.parts.OwnCatalogue;
 import mellowflare.core.advice.State;
 import mellowflare.core.connection.Which;
 import mellowflare.core.geometry.Drawing;
@@ -214,13 +215,13 @@ class LeavesTest {
         parts.tag();
         parts.handOver();
         parts.drawing();
-        parts.exportCatalogue();
+        parts.lists().writeOut();
         open.settle();
         List<Path> out;
         try (Stream<Path> files = Files.list(folder.resolve("out"))) {
             out = files.toList();
         }
-        assertThat(out).hasSize(4 + PartFile.values().length);
+        assertThat(out).hasSize(4 + OwnCatalogue.kinds().size());
         Path tag = out.stream()
                 .filter(f -> f.toString().endsWith("-tag.pdf"))
                 .findFirst()
@@ -246,14 +247,15 @@ class LeavesTest {
                 folder.resolve("mine.csv"),
                 String.join(",", PartFile.SEALS.columns())
                         + "\nKS-O08N,own ring,ring,ORB,-8,NBR,0,5.5,mine,typical\nbad,x,ring,ORB,-8,NBR,?,1,mine,typical\n");
-        parts.importCatalogue(mine);
+        parts.lists().take(mine);
         open.settle();
         assertThat(parts.plan().missingParts()).extracting(p -> p.part()).contains("KS-O08N");
-        assertThat(parts.leftOutProperty().get())
+        assertThat(parts.lists().leftOutProperty().get())
                 .singleElement()
                 .satisfies(t -> assertThat(t).contains("line 3"));
-        assertThat(open.desk().newsProperty().get()).isEqualTo("1 parts taken in, 1 rows left out: see Parts.");
-        parts.importCatalogue(folder.resolve("none.csv"));
+        assertThat(open.desk().newsProperty().get())
+                .isEqualTo("1 row taken in, 1 left out: the reasons stand beside the file's button.");
+        parts.lists().take(folder.resolve("none.csv"));
         open.settle();
         assertThat(open.desk().newsProperty().get()).contains("There is no file");
     }

@@ -6,22 +6,34 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.exchange.JobFiles;
+import mellowflare.core.air.lists.AirList;
+import mellowflare.core.air.lists.AirLists;
+import mellowflare.core.air.stock.PipeSystems;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.parts.PartExport;
 import mellowflare.core.parts.PartFile;
 import mellowflare.core.parts.PartImport;
 import mellowflare.core.parts.Stock;
+import mellowflare.core.reference.CsvTable;
+import mellowflare.core.reference.FileKind;
+import mellowflare.core.reference.ForeignFile;
 import mellowflare.core.reference.ReferenceData;
 
 /**
- * A book's own parts: CSV files in the folder {@code catalogue} beside it, laid over the house catalogue by part number. Each file is written whole or not at
- * all.
+ * A book's own parts and lists of air: CSV files in the folder {@code catalogue} beside it, laid over the house's by part number. Each file is written whole or not at all.
  */
 public final class OwnCatalogue {
     private static final long LARGEST = 40_000_000;
+    private static final List<FileKind> KINDS = Stream.concat(
+                    Arrays.stream(PartFile.values()).map(PartFile::kind),
+                    Arrays.stream(AirList.values()).map(AirList::kind))
+            .toList();
+
     private final Path folder;
     private final ReferenceData house;
 
@@ -43,6 +55,55 @@ public final class OwnCatalogue {
         return new OwnCatalogue(house, folder).load();
     }
 
+    /** Parts and rows of all kinds. */
+    private record Own(Stock parts, AirLists air) {
+        private static final Own NONE = new Own(Stock.NONE, AirLists.NONE);
+
+        Own plus(Own more) {
+            return new Own(parts.plus(more.parts), air.plus(more.air));
+        }
+
+        int count() {
+            return parts.count() + air.count();
+        }
+
+        ReferenceData over(ReferenceData house) {
+            ReferenceData data =
+                    parts.count() == 0 ? house : Stock.of(house).plus(parts).in(house);
+            return air.count() == 0 ? data : air.over(data);
+        }
+
+        String csv(FileKind kind) {
+            for (PartFile file : PartFile.values()) {
+                if (file.kind().equals(kind)) {
+                    return PartExport.csv(file, parts);
+                }
+            }
+            return air.csv(airList(kind));
+        }
+    }
+
+    private static AirList airList(FileKind kind) {
+        return Arrays.stream(AirList.values())
+                .filter(l -> l.kind().equals(kind))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** The good rows of one file. */
+    private record Rows(FileKind kind, Own own, List<String> troubles) {
+        static Rows read(FileKind kind, List<CsvTable.Row> rows, ReferenceData house) {
+            for (PartFile file : PartFile.values()) {
+                if (file.kind().equals(kind)) {
+                    PartImport read = PartImport.read(file, rows, house.get(EndTable.KEY));
+                    return new Rows(kind, new Own(read.stock(), AirLists.NONE), read.troubles());
+                }
+            }
+            AirLists.Taken read = AirLists.read(airList(kind), rows, house.get(PipeSystems.KEY));
+            return new Rows(kind, new Own(Stock.NONE, read.lists()), read.troubles());
+        }
+    }
+
     /**
      * What came of reading files.
      *
@@ -58,25 +119,21 @@ public final class OwnCatalogue {
 
     /** The house catalogue with the own parts over it. A row or file that cannot be used is named and left out, never the whole. */
     public Taken load() {
-        Stock own = Stock.NONE;
+        Own own = Own.NONE;
         List<String> troubles = new ArrayList<>();
-        for (PartFile file : PartFile.values()) {
-            Path path = path(file);
+        for (FileKind kind : KINDS) {
+            Path path = path(kind);
             if (Files.exists(path)) {
                 try {
-                    PartImport read = read(path);
-                    own = own.plus(read.stock());
-                    troubles.addAll(read.troubles());
+                    Rows read = read(path);
+                    own = own.plus(read.own);
+                    troubles.addAll(read.troubles);
                 } catch (BookTrouble e) {
                     troubles.add(e.getMessage());
                 }
             }
         }
-        return taken(own, troubles);
-    }
-
-    private Taken taken(Stock own, List<String> troubles) {
-        return new Taken(own.count() == 0 ? house : Stock.of(house).plus(own).in(house), own.count(), troubles);
+        return new Taken(own.over(house), own.count(), troubles);
     }
 
     /**
@@ -85,33 +142,40 @@ public final class OwnCatalogue {
      * @throws BookTrouble if the file is none, cannot be read, or cannot be kept; nothing has changed then
      */
     public Taken take(Path file) throws BookTrouble {
-        PartImport read = read(file);
-        Path kept = path(read.file());
-        Stock before = Files.exists(kept) ? read(kept).stock() : Stock.NONE;
-        if (read.good() > 0) {
-            JobFiles.write(
-                    kept, PartExport.csv(read.file(), before.plus(read.stock())).getBytes(StandardCharsets.UTF_8));
+        Rows read = read(file);
+        Path kept = path(read.kind);
+        Own before = Files.exists(kept) ? read(kept).own : Own.NONE;
+        if (read.own.count() > 0) {
+            JobFiles.write(kept, before.plus(read.own).csv(read.kind).getBytes(StandardCharsets.UTF_8));
         }
-        Taken all = load();
-        return new Taken(all.data(), read.good(), read.troubles());
+        return new Taken(load().data(), read.own.count(), read.troubles);
     }
 
-    /** Writes all parts, house and own, as CSV files into a folder; gives the files. */
+    /** Writes all parts and lists, house and own, as CSV files into a folder; gives the files. */
     public static List<Path> export(ReferenceData data, Path into) throws BookTrouble {
         List<Path> files = new ArrayList<>();
-        for (PartFile file : PartFile.values()) {
+        for (FileKind kind : KINDS) {
             files.add(JobFiles.write(
-                    into.resolve(file.id() + ".csv"),
-                    PartExport.csv(file, Stock.of(data)).getBytes(StandardCharsets.UTF_8)));
+                    into.resolve(kind.id() + ".csv"), csv(kind, data).getBytes(StandardCharsets.UTF_8)));
         }
         return files;
     }
 
-    private Path path(PartFile file) {
-        return folder.resolve(file.id() + ".csv");
+    /** Every kind of file that can be taken in. */
+    public static List<FileKind> kinds() {
+        return KINDS;
     }
 
-    private PartImport read(Path file) throws BookTrouble {
+    /** All parts or rows of one kind, house and own, as CSV. */
+    public static String csv(FileKind kind, ReferenceData data) {
+        return new Own(Stock.of(data), AirLists.of(data)).csv(kind);
+    }
+
+    private Path path(FileKind kind) {
+        return folder.resolve(kind.id() + ".csv");
+    }
+
+    private Rows read(Path file) throws BookTrouble {
         try {
             if (!Files.exists(file) || Files.isDirectory(file)) {
                 throw new BookTrouble("There is no file " + file + ".");
@@ -119,11 +183,10 @@ public final class OwnCatalogue {
             if (Files.size(file) > LARGEST) {
                 throw new BookTrouble("The file " + file + " is far too large for a catalogue.");
             }
-            return PartImport.read(
-                    file.getFileName().toString(),
-                    Files.readString(file, StandardCharsets.UTF_8),
-                    house.get(EndTable.KEY));
-        } catch (PartImport.Foreign e) {
+            String name = file.getFileName().toString();
+            List<CsvTable.Row> rows = FileKind.rows(name, Files.readString(file, StandardCharsets.UTF_8));
+            return Rows.read(FileKind.of(name, rows.get(0), KINDS), rows, house);
+        } catch (ForeignFile e) {
             throw new BookTrouble(e.getMessage(), e);
         } catch (MalformedInputException e) {
             throw new BookTrouble("The file " + file + " is no text: a catalogue is CSV in UTF-8.", e);

@@ -7,6 +7,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.Jobs;
+import mellowflare.core.air.demand.AirHouse;
+import mellowflare.core.air.lists.AirList;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.PartFile;
 import org.junit.jupiter.api.Test;
@@ -78,12 +80,33 @@ class OwnCatalogueTest {
     }
 
     @Test
-    void testExportWritesSixFilesThatAreTakenInAgain() throws Exception {
+    void testExportWritesNineFilesThatAreTakenInAgain() throws Exception {
         for (Path file : OwnCatalogue.export(Jobs.DATA, folder.resolve("out"))) {
             OwnCatalogue.Taken taken = own().take(file);
             assertThat(taken.troubles()).as(file.toString()).isEmpty();
             assertThat(taken.good()).isPositive();
         }
-        assertThat(PartFile.values()).hasSize(6);
+        assertThat(OwnCatalogue.kinds()).hasSize(9);
+    }
+
+    @Test
+    void testOwnToolsOfAirLieBesideOwnPartsAndBothComeBack() throws Exception {
+        own().take(file("M-1,own ring,ring,ORB,-8,NBR,3,0.4,mine,typical\n"));
+        Path tools = Files.writeString(
+                folder.resolve("tools of ours.csv"),
+                String.join(",", AirList.TOOLS.kind().columns())
+                        + "\nneedle-gun,own needle gun,continuous,310,6,0.5,40,10,measured here,sure\nBad,x,impulse,1,1,1,1,1,mine,sure\n");
+        OwnCatalogue.Taken taken = own().take(tools);
+        assertThat(taken.good()).isEqualTo(1);
+        assertThat(taken.troubles())
+                .singleElement()
+                .satisfies(t -> assertThat(t).contains("tools of ours.csv", "line 3"));
+        OwnCatalogue.Taken later = own().load();
+        assertThat(later.good()).isEqualTo(2);
+        assertThat(later.data().get(AirHouse.KEY).tool("needle-gun")).isPresent();
+        assertThat(later.data().get(Catalogue.KEY).seals())
+                .anyMatch(s -> s.part().equals("M-1"));
+        assertThat(OwnCatalogue.csv(AirList.TOOLS.kind(), later.data())).contains("own needle gun", "blow-gun");
+        assertThat(folder.resolve("catalogue/airtools.csv")).exists();
     }
 }

@@ -7,15 +7,14 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.parts.OwnCatalogue;
 import mellowflare.book.store.Book;
 import mellowflare.core.hose.FromShelf;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.ShippedData;
-import mellowflare.core.parts.PartExport;
-import mellowflare.core.parts.PartFile;
-import mellowflare.core.parts.Stock;
+import mellowflare.core.reference.FileKind;
 import mellowflare.core.reference.ReferenceData;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -31,7 +30,7 @@ import picocli.CommandLine.Spec;
         description = "Takes catalogue files into a book and out of it, and says what can be built from its shelf.",
         footer = {
             "",
-            "Kinds of file: hoses, hoseends, adapters, collars, seals, tools; their columns stand in docs/parts.md.",
+            "Kinds of file: hoses, hoseends, adapters, collars, seals, tools; of air: airtools, compressors, airpipe; their columns stand in docs/parts.md.",
             "Example:  ./mellow-flare parts export hoses --demo --out hoses.csv",
             "          ./mellow-flare parts import my-hoses.csv --demo",
             "          ./mellow-flare parts build demo-winch --demo"
@@ -70,7 +69,9 @@ public final class PartsCommand implements Runnable {
         @Mixin
         private Streams streams;
 
-        @Parameters(paramLabel = "KIND", description = "hoses, hoseends, adapters, collars, seals or tools.")
+        @Parameters(
+                paramLabel = "KIND",
+                description = "hoses, hoseends, adapters, collars, seals, tools, airtools, compressors or airpipe.")
         private String kind;
 
         @Spec
@@ -78,17 +79,18 @@ public final class PartsCommand implements Runnable {
 
         @Override
         public Integer call() throws BookTrouble, IOException {
-            for (PartFile file : PartFile.values()) {
+            for (FileKind file : OwnCatalogue.kinds()) {
                 if (file.id().equals(kind)) {
                     try (Book book = where.open()) {
-                        give(streams, PartExport.csv(file, Stock.of(data(book))));
+                        give(streams, OwnCatalogue.csv(file, data(book)));
                     }
                     return ExitStatus.COMPUTED;
                 }
             }
             throw new ParameterException(
                     spec.commandLine(),
-                    "“" + kind + "” is no kind of part file: hoses, hoseends, adapters, collars, seals or tools.");
+                    "“" + kind + "” is no kind of part file: "
+                            + OwnCatalogue.kinds().stream().map(FileKind::id).collect(Collectors.joining(", ")) + ".");
         }
     }
 

@@ -120,7 +120,9 @@ public record AirCase(
 
     private static Together atOnce(Together.Search search, int runs) {
         int most = Math.max(1, RUNS_TIMES_CASES / Math.max(1, runs));
-        return search.cases() <= most ? search.every(most, p -> {}, () -> false) : search.quick(most);
+        // Where they are too many, the rest is looked at once the hands rest: what is shown while they move need not
+        // hold them up.
+        return search.cases() <= most ? search.every(most, p -> {}, () -> false) : search.quick(Math.max(1, most / 2));
     }
 
     /**

@@ -14,12 +14,12 @@ import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.layout.Sized;
 import mellowflare.core.air.layout.Walked;
 import mellowflare.core.air.stock.Fitting;
-import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
 import mellowflare.core.flow.network.AirNetwork;
 import mellowflare.core.flow.network.NetworkFlow;
 import mellowflare.core.flow.network.NetworkSolver;
+import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 
@@ -56,39 +56,48 @@ final class AirNet {
      * @param running what runs where; outlets where nothing runs end at their valve
      */
     AirNetwork network(List<Sized> sized, Map<String, Compressor> feeds, Map<String, AirTool> running) {
-        Map<String, Sized> byName = new HashMap<>();
-        sized.forEach(s -> byName.put(s.name(), s));
-        List<AirNetwork.Pipe> pipes = new ArrayList<>();
-        for (Sized s : sized) {
-            if (s.run().kind() != Walked.Kind.LEG && s.bore().isPresent()) {
-                Length rough = s.run().kind() == Walked.Kind.HOSE
-                        ? HOSE_ROUGH
-                        : system.map(PipeSystem::rough).orElse(HOSE_ROUGH);
-                pipes.add(new AirNetwork.Pipe(
-                        s.name(),
-                        s.run().from(),
-                        s.run().to(),
-                        s.run().length(),
-                        s.bore().get(),
-                        rough,
-                        losses(s, byName)));
+        return new Pipes(sized, feeds).network(running);
+    }
+
+    /** The pipes of the main with their losses: the same whatever runs. */
+    private final class Pipes {
+        private final Map<String, Sized> byName = new HashMap<>();
+        private final List<AirNetwork.Pipe> pipes = new ArrayList<>();
+        private final List<AirNetwork.Supply> supplies = new ArrayList<>();
+
+        Pipes(List<Sized> sized, Map<String, Compressor> feeds) {
+            sized.forEach(s -> byName.put(s.name(), s));
+            Length own = system.map(PipeSystem::rough).orElse(HOSE_ROUGH);
+            for (Sized s : sized) {
+                if (s.run().kind() != Walked.Kind.LEG && s.bore().isPresent()) {
+                    pipes.add(new AirNetwork.Pipe(
+                            s.name(),
+                            s.run().from(),
+                            s.run().to(),
+                            s.run().length(),
+                            s.bore().get(),
+                            s.run().kind() == Walked.Kind.HOSE ? HOSE_ROUGH : own,
+                            losses(s, byName)));
+                }
             }
+            feeds.forEach((spot, c) -> supplies.add(new AirNetwork.Supply(spot, pressure(c))));
         }
-        for (Walked.Run r : walked.runs()) {
-            AirTool tool = r.kind() == Walked.Kind.DROP ? running.get(r.to()) : null;
-            Sized drop = byName.get(r.to());
-            if (tool != null && drop.bore().isPresent() && r.piece() instanceof Piece.Drop d) {
-                outlet(r.to(), tool, d.outlet(), drop.bore().get(), pipes);
+
+        AirNetwork network(Map<String, AirTool> running) {
+            List<AirNetwork.Pipe> all = new ArrayList<>(pipes);
+            for (Walked.Run r : walked.runs()) {
+                AirTool tool = r.kind() == Walked.Kind.DROP ? running.get(r.to()) : null;
+                if (tool != null && r.piece() instanceof Piece.Drop d) {
+                    byName.get(r.to()).bore().ifPresent(bore -> outlet(r.to(), tool, d.outlet(), bore, all));
+                }
             }
+            return new AirNetwork(
+                    all,
+                    supplies,
+                    demands(running),
+                    main.shop().air(),
+                    main.shop().barometer());
         }
-        List<AirNetwork.Supply> supplies = new ArrayList<>();
-        feeds.forEach((spot, c) -> supplies.add(new AirNetwork.Supply(spot, pressure(c))));
-        return new AirNetwork(
-                pipes,
-                supplies,
-                demands(running),
-                main.shop().air(),
-                main.shop().barometer());
     }
 
     /** What running tools draw, leaks and growth counted in, in the order of the walk. */
@@ -107,12 +116,13 @@ final class AirNet {
     /** Solves scenario after scenario; where the same outlets run with the same hoses, the network is built once. */
     Function<Map<String, AirTool>, NetworkFlow> solver(List<Sized> sized, Map<String, Compressor> feeds) {
         Map<Map<String, Length>, NetworkSolver> known = new HashMap<>();
+        Pipes pipes = new Pipes(sized, feeds);
         return running -> {
             Map<String, Length> hoses = new HashMap<>();
             running.forEach((outlet, tool) -> hoses.put(outlet, tool.hoseBore()));
             NetworkSolver solver = known.get(hoses);
             if (solver == null) {
-                solver = new NetworkSolver(network(sized, feeds, running));
+                solver = new NetworkSolver(pipes.network(running));
                 if (known.size() < SOLVERS_KEPT) {
                     known.put(hoses, solver);
                 }
@@ -144,14 +154,15 @@ final class AirNet {
 
     /** Losses of the fittings at both ends that count to this run. */
     private double losses(Sized s, Map<String, Sized> byName) {
-        double k = 0;
-        for (String end : List.of(s.run().from(), s.run().to())) {
-            k += joints.at(end).map(j -> at(s, end, j, byName)).orElse(0.0);
-        }
+        double k = at(s, s.run().from(), byName) + at(s, s.run().to(), byName);
         if (s.run().piece() instanceof Piece.Drop) {
             k += systems.k(Fitting.VALVE);
         }
         return k;
+    }
+
+    private double at(Sized s, String end, Map<String, Sized> byName) {
+        return joints.at(end).map(j -> at(s, end, j, byName)).orElse(0.0);
     }
 
     private double at(Sized s, String end, Joints.Joint j, Map<String, Sized> byName) {
@@ -171,15 +182,20 @@ final class AirNet {
 
     /** A change of size counts to the smaller of two pipes in line. */
     private double narrows(Sized s, String end, Joints.Joint j, Map<String, Sized> byName) {
-        Optional<PipeSize> own = s.size();
-        boolean smaller = own.isPresent()
-                && j.meeting().stream()
-                        .filter(r -> r != s.run()
-                                && s.run().way().isPresent()
-                                && Joints.outward(r, end).dot(Joints.outward(s.run(), end)) < -0.999)
-                        .map(r -> byName.get(r.name()))
-                        .filter(o -> o != null && o.size().isPresent())
-                        .anyMatch(o -> o.size().get().bore().compareTo(own.get().bore()) > 0);
-        return smaller ? systems.k(Fitting.REDUCER) : 0;
+        if (s.size().isEmpty() || s.run().way().isEmpty()) {
+            return 0;
+        }
+        Vector way = Joints.outward(s.run(), end);
+        for (Walked.Run r : j.meeting()) {
+            Sized other = byName.get(r.name());
+            if (r != s.run()
+                    && other != null
+                    && other.size().isPresent()
+                    && other.size().get().bore().compareTo(s.size().get().bore()) > 0
+                    && Joints.outward(r, end).dot(way) < -0.999) {
+                return systems.k(Fitting.REDUCER);
+            }
+        }
+        return 0;
     }
 }

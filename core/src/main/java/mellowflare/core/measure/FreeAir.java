@@ -30,7 +30,7 @@ public record FreeAir(double litresPerMinute, AirReference reference) {
 
     /** The same air counted in another state. */
     public FreeAir in(AirReference other) {
-        return ofMass(kgPerSecond(), other);
+        return other.equals(reference) ? this : ofMass(kgPerSecond(), other);
     }
 
     /**

@@ -1,16 +1,13 @@
 package mellowflare.core.parts;
 
-import de.siegmar.fastcsv.writer.CsvWriter;
-import java.io.StringWriter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
-import mellowflare.core.reference.Source;
+import mellowflare.core.reference.CsvText;
 
 /** Writes parts as the open CSV files that are read again. */
 public final class PartExport {
@@ -18,25 +15,21 @@ public final class PartExport {
 
     /** One file as text, header first. */
     public static String csv(PartFile file, Stock stock) {
-        StringWriter text = new StringWriter();
-        CsvWriter csv = CsvWriter.builder().build(text);
-        csv.writeRecord(file.columns());
-        switch (file) {
-            case HOSES -> stock.hoses().forEach(h -> csv.writeRecord(hose(h)));
-            case ENDS -> stock.ends().forEach(e -> csv.writeRecord(end(e)));
-            case ADAPTERS -> stock.adapters().forEach(a -> csv.writeRecord(adapter(a)));
-            case COLLARS -> stock.collars().forEach(c -> csv.writeRecord(collar(c)));
-            case SEALS -> stock.seals().forEach(s -> csv.writeRecord(seal(s)));
-            case TOOLS -> stock.tools().forEach(t -> csv.writeRecord(tool(t)));
-        }
-        return text.toString();
+        return switch (file) {
+            case HOSES -> CsvText.of(file.columns(), stock.hoses(), PartExport::hose);
+            case ENDS -> CsvText.of(file.columns(), stock.ends(), PartExport::end);
+            case ADAPTERS -> CsvText.of(file.columns(), stock.adapters(), PartExport::adapter);
+            case COLLARS -> CsvText.of(file.columns(), stock.collars(), PartExport::collar);
+            case SEALS -> CsvText.of(file.columns(), stock.seals(), PartExport::seal);
+            case TOOLS -> CsvText.of(file.columns(), stock.tools(), PartExport::tool);
+        };
     }
 
     private static List<String> hose(HosePart h) {
         return List.of(
                 h.part(),
                 h.name(),
-                word(h.kind()),
+                CsvText.word(h.kind()),
                 h.dash().text(),
                 mm(h.bore()),
                 mm(h.outside()),
@@ -46,23 +39,23 @@ public final class PartExport {
                 h.vacuum().map(PartExport::bar).orElse(""),
                 mm(h.bendRadius()),
                 h.bendToInside() ? "inside" : "centre",
-                number(h.coldest().celsius()),
-                number(h.hottest().celsius()),
+                CsvText.number(h.coldest().celsius()),
+                CsvText.number(h.hottest().celsius()),
                 h.liner(),
                 h.conductive().map(PartExport::yes).orElse(""),
                 h.series(),
                 h.lengths().stream().map(PartExport::mm).collect(Collectors.joining("; ")),
-                number(h.onShelf()),
-                number(h.price()),
+                CsvText.number(h.onShelf()),
+                CsvText.number(h.price()),
                 h.source().text(),
-                confidence(h.source()));
+                CsvText.confidence(h.source()));
     }
 
     private static List<String> end(HoseEndPart e) {
         return List.of(
                 e.part(),
                 e.name(),
-                e.attach().map(PartExport::word).orElse(""),
+                e.attach().map(CsvText::word).orElse(""),
                 e.series().orElse(""),
                 e.hoseDash().map(d -> d.text()).orElse(""),
                 e.end().code().name(),
@@ -70,11 +63,11 @@ public final class PartExport {
                 e.end().gender().word(),
                 e.seat().code(),
                 yes(e.swivel()),
-                number(e.angle().degrees()),
+                CsvText.number(e.angle().degrees()),
                 mm(e.cutOff()),
                 mm(e.drop()),
                 mm(e.bore()),
-                e.metal().map(PartExport::word).orElse(""),
+                e.metal().map(CsvText::word).orElse(""),
                 e.rating().map(PartExport::bar).orElse(""),
                 String.join("; ", e.hexes()),
                 mm(e.insertion()),
@@ -82,12 +75,12 @@ public final class PartExport {
                 e.collar().orElse(""),
                 e.crimp().entrySet().stream()
                         .sorted(Map.Entry.comparingByKey())
-                        .map(c -> word(c.getKey()) + " " + mm(c.getValue()))
+                        .map(c -> CsvText.word(c.getKey()) + " " + mm(c.getValue()))
                         .collect(Collectors.joining("; ")),
                 Integer.toString(e.onShelf()),
-                number(e.price()),
+                CsvText.number(e.price()),
                 e.source().text(),
-                confidence(e.source()));
+                CsvText.confidence(e.source()));
     }
 
     private static List<String> adapter(AdapterPart a) {
@@ -100,43 +93,43 @@ public final class PartExport {
                 a.b().code().name(),
                 a.b().size(),
                 gender(a.b()),
-                number(a.angle().degrees()),
+                CsvText.number(a.angle().degrees()),
                 bar(a.rating()),
                 mm(a.bore()),
                 Integer.toString(a.onShelf()),
-                number(a.price()),
-                word(a.metal()),
+                CsvText.number(a.price()),
+                CsvText.word(a.metal()),
                 mm(a.length()),
                 a.source().text(),
-                confidence(a.source()));
+                CsvText.confidence(a.source()));
     }
 
     private static List<String> collar(Collar c) {
         return List.of(
                 c.part(),
                 c.name(),
-                word(c.form()),
+                CsvText.word(c.form()),
                 mm(c.outside().low()),
                 mm(c.outside().high()),
                 c.die(),
                 Integer.toString(c.onShelf()),
-                number(c.price()),
+                CsvText.number(c.price()),
                 c.source().text(),
-                confidence(c.source()));
+                CsvText.confidence(c.source()));
     }
 
     private static List<String> seal(SealPart s) {
         return List.of(
                 s.part(),
                 s.name(),
-                word(s.form()),
+                CsvText.word(s.form()),
                 s.code().name(),
                 s.size(),
                 s.compound(),
                 Integer.toString(s.onShelf()),
-                number(s.price()),
+                CsvText.number(s.price()),
                 s.source().text(),
-                confidence(s.source()));
+                CsvText.confidence(s.source()));
     }
 
     private static List<String> tool(Tool t) {
@@ -145,11 +138,11 @@ public final class PartExport {
                 t.name(),
                 t.words(),
                 yes(t.usual()),
-                word(t.severity()),
+                CsvText.word(t.severity()),
                 t.instead(),
                 t.needs(),
                 t.source().text(),
-                confidence(t.source()));
+                CsvText.confidence(t.source()));
     }
 
     private static String gender(EndId end) {
@@ -157,7 +150,7 @@ public final class PartExport {
     }
 
     private static String mm(Length length) {
-        return number(length.mm());
+        return CsvText.number(length.mm());
     }
 
     private static String mm(Optional<Length> length) {
@@ -165,25 +158,10 @@ public final class PartExport {
     }
 
     private static String bar(GaugePressure p) {
-        return number(p.bar());
-    }
-
-    /** As short as it can be and still be read back the same. */
-    private static String number(double value) {
-        return value == Math.rint(value) && Math.abs(value) < 1e15
-                ? Long.toString((long) value)
-                : Double.toString(value);
+        return CsvText.number(p.bar());
     }
 
     private static String yes(boolean is) {
         return is ? "yes" : "no";
-    }
-
-    private static String confidence(Source source) {
-        return word(source.confidence());
-    }
-
-    private static String word(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 }

@@ -1,6 +1,8 @@
 package mellowflare.core.parts;
 
 import java.util.List;
+import java.util.Set;
+import mellowflare.core.reference.FileKind;
 
 /** The open CSV files of a catalogue, with the columns that each must have. Unit in the column's name; parts are replaced by their number. */
 public enum PartFile {
@@ -23,26 +25,31 @@ public enum PartFile {
     SEALS("seals", "rings and washers", "part,name,form,code,size,compound,on_shelf,price,source,confidence"),
     TOOLS("tools", "tools with their plan B", "id,name,words,usual,severity,instead,needs,source,confidence");
 
-    private final String id;
-    private final String words;
-    private final List<String> columns;
+    private final FileKind kind;
 
     PartFile(String id, String words, String columns) {
-        this.id = id;
-        this.words = words;
-        this.columns = List.of(columns.split(","));
+        this.kind = new FileKind(id, words, List.of(columns.split(",")), later());
+    }
+
+    /** Columns that an older file may lack. */
+    private static Set<String> later() {
+        return Set.of("metric_bar", "metric_source", "vacuum_bar", "conductive");
+    }
+
+    public FileKind kind() {
+        return kind;
     }
 
     /** Name of the file without its ending. */
     public String id() {
-        return id;
+        return kind.id();
     }
 
     public String words() {
-        return words;
+        return kind.words();
     }
 
     public List<String> columns() {
-        return columns;
+        return kind.columns();
     }
 }

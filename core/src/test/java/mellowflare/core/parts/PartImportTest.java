@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import mellowflare.core.Samples;
 import mellowflare.core.connection.EndTable;
+import mellowflare.core.reference.ForeignFile;
 import mellowflare.core.reference.ReferenceData;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -15,13 +16,13 @@ class PartImportTest {
     private final EndTable ends = Samples.DATA.get(EndTable.KEY);
     private final Stock house = Stock.of(Samples.DATA);
 
-    private PartImport read(String text) throws PartImport.Foreign {
+    private PartImport read(String text) throws ForeignFile {
         return PartImport.read("mine.csv", text, ends);
     }
 
     @ParameterizedTest
     @EnumSource(PartFile.class)
-    void testWhatIsWrittenIsReadBackTheSame(PartFile file) throws PartImport.Foreign {
+    void testWhatIsWrittenIsReadBackTheSame(PartFile file) throws ForeignFile {
         PartImport back = read(PartExport.csv(file, house));
         assertThat(back.file()).isEqualTo(file);
         assertThat(back.troubles()).isEmpty();
@@ -37,7 +38,7 @@ class PartImportTest {
     }
 
     @Test
-    void testEachBadRowIsNamedByLineAndColumnAndTheRestCounts() throws PartImport.Foreign {
+    void testEachBadRowIsNamedByLineAndColumnAndTheRestCounts() throws ForeignFile {
         String header = String.join(",", PartFile.SEALS.columns()) + "\n";
         PartImport read = read(header
                 + "M-1,ring,ring,ORB,-8,NBR,3,0.4,mine,typical\n"
@@ -57,7 +58,7 @@ class PartImportTest {
     }
 
     @Test
-    void testPartsThatCannotBeAreRefusedRowByRow() throws PartImport.Foreign {
+    void testPartsThatCannotBeAreRefusedRowByRow() throws ForeignFile {
         String hoses = String.join(",", PartFile.HOSES.columns()) + "\n";
         PartImport h = read(hoses
                 + "H1,x,two-wire,-8,12.7,10,200,,,,100,inside,-40,100,NBR,,W,,0,1,mine,typical\n"
@@ -88,17 +89,15 @@ class PartImportTest {
     @Test
     void testForeignFilesAreRefusedInASentence() {
         assertThatThrownBy(() -> read("name,phone\nTobbe,12\n"))
-                .isInstanceOf(PartImport.Foreign.class)
+                .isInstanceOf(ForeignFile.class)
                 .hasMessageContaining("has not the columns of any")
                 .hasMessageContaining("it lacks: part");
-        assertThatThrownBy(() -> read(""))
-                .isInstanceOf(PartImport.Foreign.class)
-                .hasMessageContaining("holds no rows");
-        assertThatThrownBy(() -> read("\u0000\u0001\"")).isInstanceOf(PartImport.Foreign.class);
+        assertThatThrownBy(() -> read("")).isInstanceOf(ForeignFile.class).hasMessageContaining("holds no rows");
+        assertThatThrownBy(() -> read("\u0000\u0001\"")).isInstanceOf(ForeignFile.class);
     }
 
     @Test
-    void testTenThousandRowsAreReadAndFound() throws PartImport.Foreign {
+    void testTenThousandRowsAreReadAndFound() throws ForeignFile {
         StringBuilder text = new StringBuilder(String.join(",", PartFile.HOSES.columns())).append('\n');
         for (int i = 0; i < 10_000; i++) {
             text.append("X")
@@ -115,7 +114,7 @@ class PartImportTest {
     }
 
     @Test
-    void testOwnPartReplacesTheHousePartOfItsNumber() throws PartImport.Foreign {
+    void testOwnPartReplacesTheHousePartOfItsNumber() throws ForeignFile {
         String mine =
                 PartExport.csv(PartFile.SEALS, house).lines().limit(1).toList().get(0)
                         + "\nKS-O08N,own ring,ring,ORB,-8,NBR,99,0.1,mine,typical\n";

@@ -18,6 +18,7 @@ import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
 import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.cutting.CutTask;
+import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
@@ -105,6 +106,28 @@ public record CutWork(
         return stretches.stream().mapToInt(Stretch::hangers).sum();
     }
 
+    /** What all stretches of one size come to. */
+    private static final class OfSize {
+        private final PipeSize size;
+        private double mm;
+        private int pieces;
+        private int couplings;
+        private int hangers;
+
+        OfSize(PipeSize size) {
+            this.size = size;
+        }
+
+        void add(Stretch s) {
+            for (Length piece : s.pieces()) {
+                mm += piece.mm();
+            }
+            pieces += s.pieces().size();
+            couplings += s.couplings();
+            hangers += s.hangers();
+        }
+    }
+
     private static final class Builder {
         private final AirMain main;
         private final Walked walked;
@@ -112,7 +135,7 @@ public record CutWork(
         private final PipeSystem system;
         private final UnitSystem units;
         private final Map<String, Sized> byName = new HashMap<>();
-        private final Map<String, PartLine> parts = new LinkedHashMap<>();
+        private final PartTally parts = new PartTally();
         private final Length bar;
 
         Builder(AirMain main, Walked walked, Joints joints, List<Sized> sized, PipeSystem system, UnitSystem units) {
@@ -127,42 +150,30 @@ public record CutWork(
 
         CutWork build() {
             List<Stretch> stretches = stretches();
+            Map<String, OfSize> sums = new LinkedHashMap<>();
+            int onRods = 0;
+            for (Stretch s : stretches) {
+                sums.computeIfAbsent(s.size().size(), k -> new OfSize(s.size())).add(s);
+                onRods += s.runs().get(0).level() ? s.hangers() : 0;
+            }
             double kilograms = 0;
             int seals = 0;
             Map<String, Double> metres = new LinkedHashMap<>();
-            for (Stretch s : stretches) {
-                double length = s.pieces().stream().mapToDouble(Length::mm).sum();
-                metres.merge(s.size().size(), length / 1000, Double::sum);
-                kilograms += s.size().kilograms(Length.ofMm(length), system.density());
-                seals += 2 * s.pieces().size();
-                add("pipe " + s.size().name(), length / 1000, s.size().metre(), true);
-                add("coupling " + s.size().name(), s.couplings(), s.size().couplingPrice(), false);
-                add("hanger " + s.size().name(), s.hangers(), s.size().hangerPrice(), false);
+            for (OfSize z : sums.values()) {
+                metres.put(z.size.size(), z.mm / 1000);
+                kilograms += z.size.kilograms(Length.ofMm(z.mm), system.density());
+                seals += 2 * z.pieces;
+                parts.pipe(z.size, z.mm / 1000);
+                parts.add("coupling", z.size, z.couplings, z.size.couplingPrice());
+                parts.add("hanger", z.size, z.hangers, z.size.hangerPrice());
             }
             for (Joints.Joint j : joints.all()) {
                 fitting(j);
             }
             if (main.making().hung().onRods()) {
-                int hangers = stretches.stream()
-                        .filter(s -> s.runs().get(0).level())
-                        .mapToInt(Stretch::hangers)
-                        .sum();
-                add("threaded rod " + LengthFormat.figure(main.making().rod(), units), hangers, ROD_PRICE, false);
+                parts.add("threaded rod " + LengthFormat.figure(main.making().rod(), units), onRods, ROD_PRICE);
             }
-            return new CutWork(
-                    stretches,
-                    parts.values().stream().filter(p -> p.count() > 0).toList(),
-                    bar,
-                    kilograms,
-                    seals,
-                    metres);
-        }
-
-        private void add(String name, double count, double each, boolean metres) {
-            parts.merge(
-                    name,
-                    new PartLine(name, count, each, metres),
-                    (a, b) -> new PartLine(name, a.count() + b.count(), each, metres));
+            return new CutWork(stretches, parts.lines(), bar, kilograms, seals, metres);
         }
 
         /** What sits at a place, in the largest size that meets there. */
@@ -182,28 +193,28 @@ public record CutWork(
                 return;
             }
             switch (j.kind()) {
-                case ELBOW -> add("elbow " + large.name(), 1, large.elbowPrice(), false);
-                case TEE -> add("tee " + large.name(), 1, large.teePrice(), false);
-                case TWO_TEES -> add("tee " + large.name(), 2, large.teePrice(), false);
+                case ELBOW -> parts.add("elbow", large, 1, large.elbowPrice());
+                case TEE -> parts.add("tee", large, 1, large.teePrice());
+                case TWO_TEES -> parts.add("tee", large, 2, large.teePrice());
                 case THROUGH, END, OPEN, NONE -> {}
             }
             for (PipeSize z : sizes) {
                 if (z != large) {
-                    add("reducer " + large.name() + " to " + z.name(), 1, large.couplingPrice(), false);
+                    parts.reducer(large, z);
                 }
             }
             if (foot || j.spot().valve()) {
-                add("ball valve " + large.name(), 1, large.valvePrice(), false);
+                parts.add("ball valve", large, 1, large.valvePrice());
             }
             if (j.spot().cap()
-                    && j.meeting().stream().noneMatch(r -> r.kind() == Walked.Kind.LEG)
-                    && j.kind() == Joints.Kind.END) {
-                add("cap " + large.name(), 1, large.couplingPrice(), false);
+                    && j.kind() == Joints.Kind.END
+                    && j.meeting().stream().noneMatch(r -> r.kind() == Walked.Kind.LEG)) {
+                parts.add("cap", large, 1, large.couplingPrice());
             }
             if (j.flexible()
                     || j.spot().name().equals(Walked.START)
                     || j.spot().feed().isPresent()) {
-                add("hose end " + large.name(), 1, large.couplingPrice(), false);
+                parts.add("hose end", large, 1, large.couplingPrice());
             }
         }
 
@@ -230,13 +241,20 @@ public record CutWork(
 
         /** The run that goes on in line from a place where no fitting is. */
         private Optional<Walked.Run> next(Walked.Run r, String spot, Set<String> done) {
-            Optional<Joints.Joint> j = joints.at(spot).filter(x -> plain(x));
-            return j.flatMap(x -> x.meeting().stream()
-                    .filter(o -> o != r && !done.contains(o.name()) && sameSize(o, r))
-                    .filter(o -> o.way().isPresent()
-                            && r.way().isPresent()
-                            && Joints.outward(o, spot).dot(Joints.outward(r, spot)) < STRAIGHT)
-                    .findFirst());
+            Optional<Joints.Joint> j = joints.at(spot);
+            if (j.isPresent() && plain(j.get()) && r.way().isPresent()) {
+                Vector way = Joints.outward(r, spot);
+                for (Walked.Run o : j.get().meeting()) {
+                    if (o != r
+                            && o.way().isPresent()
+                            && !done.contains(o.name())
+                            && sameSize(o, r)
+                            && Joints.outward(o, spot).dot(way) < STRAIGHT) {
+                        return Optional.of(o);
+                    }
+                }
+            }
+            return Optional.empty();
         }
 
         private static boolean plain(Joints.Joint j) {
@@ -250,8 +268,11 @@ public record CutWork(
         }
 
         private Stretch stretch(List<Walked.Run> line, String from, String to, PipeSize size) {
-            Length centres =
-                    Length.ofMm(line.stream().mapToDouble(r -> r.length().mm()).sum());
+            double sum = 0;
+            for (Walked.Run r : line) {
+                sum += r.length().mm();
+            }
+            Length centres = Length.ofMm(sum);
             Length a = stop(from, line.get(0), size);
             Length b = stop(to, line.get(line.size() - 1), size);
             Length between = centres.minus(a).minus(b);

@@ -2,10 +2,6 @@ package mellowflare.core.air.demand;
 
 import java.util.List;
 import java.util.Optional;
-import mellowflare.core.measure.AirReference;
-import mellowflare.core.measure.FreeAir;
-import mellowflare.core.measure.GaugePressure;
-import mellowflare.core.measure.Volume;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.ReferenceKey;
 
@@ -27,34 +23,8 @@ public final class AirHouse {
 
     public static AirHouse load() {
         return new AirHouse(
-                CsvTable.beside(AirHouse.class, "tools.csv")
-                        .map(
-                                r -> new AirTool(
-                                        r.need("id"),
-                                        r.need("name"),
-                                        r.word("kind", AirTool.Kind.class),
-                                        new FreeAir(r.number("flow_l_min"), AirReference.ISO8778),
-                                        GaugePressure.ofBar(r.number("need_bar")),
-                                        r.number("duty"),
-                                        r.number("burst_s"),
-                                        r.length("hose_mm"),
-                                        r.source()),
-                                AirTool::id),
-                CsvTable.beside(AirHouse.class, "compressors.csv")
-                        .map(
-                                r -> new Compressor(
-                                        r.need("id"),
-                                        r.need("name"),
-                                        FreeAir.ofLitresPerMinute(r.number("free_l_min")),
-                                        GaugePressure.ofBar(r.number("in_bar")),
-                                        GaugePressure.ofBar(r.number("out_bar")),
-                                        Volume.ofLitres(r.number("receiver_l")),
-                                        r.number("kw"),
-                                        r.number("noise_db"),
-                                        r.number("above_k"),
-                                        (int) r.number("starts_h"),
-                                        r.source()),
-                                Compressor::id),
+                CsvTable.beside(AirHouse.class, "tools.csv").map(AirTool::read, AirTool::id),
+                CsvTable.beside(AirHouse.class, "compressors.csv").map(Compressor::read, Compressor::id),
                 CsvTable.beside(AirHouse.class, "together.csv")
                         .map(r -> new Share(r.number("tools"), shared(r)), Share::tools));
     }
@@ -62,6 +32,11 @@ public final class AirHouse {
     private static double shared(CsvTable.Row r) {
         r.source();
         return r.number("share");
+    }
+
+    /** The same house with other lists. */
+    public AirHouse with(List<AirTool> otherTools, List<Compressor> otherCompressors) {
+        return new AirHouse(List.copyOf(otherTools), List.copyOf(otherCompressors), together);
     }
 
     public List<AirTool> tools() {

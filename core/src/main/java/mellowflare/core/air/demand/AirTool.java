@@ -1,8 +1,11 @@
 package mellowflare.core.air.demand;
 
+import mellowflare.core.measure.AirReference;
 import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
+import mellowflare.core.reference.BrokenTable;
+import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.Source;
 
 /**
@@ -32,6 +35,27 @@ public record AirTool(
         if (!(duty > 0 && duty <= 1) || !(burstSeconds > 0)) {
             throw new IllegalArgumentException("A duty lies above 0 and up to 1, a burst lasts some time");
         }
+        if (!(flow.litresPerMinute() > 0) || !(hoseBore.mm() > 0) || need.bar() < 0) {
+            throw new IllegalArgumentException("What a tool uses and its hose are above zero, its need is not below");
+        }
+    }
+
+    /**
+     * One row of {@code tools.csv}: flow in L/min by ISO 8778, need in bar gauge, burst in s, hose in mm.
+     *
+     * @throws BrokenTable if it is not in form
+     */
+    public static AirTool read(CsvTable.Row r) {
+        return new AirTool(
+                r.need("id"),
+                r.need("name"),
+                r.word("kind", Kind.class),
+                new FreeAir(r.number("flow_l_min"), AirReference.ISO8778),
+                GaugePressure.ofBar(r.number("need_bar")),
+                r.number("duty"),
+                r.number("burst_s"),
+                r.length("hose_mm"),
+                r.source());
     }
 
     /** How a tool uses air. */

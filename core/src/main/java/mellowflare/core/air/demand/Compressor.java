@@ -3,6 +3,8 @@ package mellowflare.core.air.demand;
 import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Volume;
+import mellowflare.core.reference.BrokenTable;
+import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.Source;
 
 /**
@@ -39,6 +41,30 @@ public record Compressor(
         if (!(delivers.litresPerMinute() > 0) || !(receiver.litres() > 0) || !(kilowatts > 0)) {
             throw new IllegalArgumentException("What a compressor delivers, its receiver and its power are above zero");
         }
+        if (!(noise >= 0) || !(aboveRoom >= 0) || startsAnHour < 1) {
+            throw new IllegalArgumentException(
+                    "Noise and warmth are not below zero, and it bears one start an hour at least");
+        }
+    }
+
+    /**
+     * One row of {@code compressors.csv}: free air in L/min by ISO 1217, pressures in bar gauge, receiver in L, kW at the shaft, dB(A) at 1 m, K above the room.
+     *
+     * @throws BrokenTable if it is not in form
+     */
+    public static Compressor read(CsvTable.Row r) {
+        return new Compressor(
+                r.need("id"),
+                r.need("name"),
+                FreeAir.ofLitresPerMinute(r.number("free_l_min")),
+                GaugePressure.ofBar(r.number("in_bar")),
+                GaugePressure.ofBar(r.number("out_bar")),
+                Volume.ofLitres(r.number("receiver_l")),
+                r.number("kw"),
+                r.number("noise_db"),
+                r.number("above_k"),
+                (int) r.number("starts_h"),
+                r.source());
     }
 
     /** Energy in a cubic metre of its free air (kWh/m3). */

@@ -52,6 +52,9 @@ public final class MainDrawing {
     private final Set<String> stopped;
     private final Set<String> warned;
     private final Map<String, Sized> sized = new HashMap<>();
+    /** Places as they hang, with their fall (mm). */
+    private final Map<String, Vector> hung = new HashMap<>();
+
     private final Drawing.Sheet sheet = new Drawing.Sheet();
     private final boolean labelled;
     private Sight view;
@@ -62,6 +65,11 @@ public final class MainDrawing {
         this.stopped = places(findings, Severity.STOP);
         this.warned = places(findings, Severity.WARN);
         c.sized().forEach(s -> sized.put(s.name(), s));
+        c.walked()
+                .spots()
+                .forEach((name, s) -> hung.put(
+                        name,
+                        new Vector(s.at().x(), s.at().y(), c.fall().height(name).mm())));
         this.labelled = c.main().pieces().size() <= LABELLED;
     }
 
@@ -93,16 +101,15 @@ public final class MainDrawing {
     }
 
     private Vector at(String spot) {
-        Vector v = c.walked().spots().get(spot).at();
-        return new Vector(v.x(), v.y(), c.fall().height(spot).mm());
+        return hung.get(spot);
     }
 
     private Drawing draw(double turn, double tilt) {
         List<Vector> all = new ArrayList<>();
-        c.walked().spots().keySet().forEach(s -> {
-            all.add(at(s));
-            all.add(floor(at(s)));
-        });
+        for (Vector v : hung.values()) {
+            all.add(v);
+            all.add(floor(v));
+        }
         all.addAll(room());
         Vector start = at(Walked.START);
         all.add(start.plus(new Vector(-700, -700, 0)));

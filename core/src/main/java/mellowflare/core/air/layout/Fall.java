@@ -43,7 +43,7 @@ public record Fall(Way way, Map<String, Double> heights, List<String> holding) {
     public static Fall of(Walked walked, Joints joints, Way way, double perMetre) {
         Map<String, Double> along = along(joints);
         double sign = way == Way.FAR ? -1 : way == Way.BACK ? 1 : 0;
-        Map<String, Double> heights = new HashMap<>();
+        Map<String, Double> heights = new HashMap<>(2 * walked.spots().size());
         walked.spots()
                 .forEach((name, s) ->
                         heights.put(name, s.at().z() + sign * perMetre / 1000 * along.getOrDefault(name, 0.0)));
@@ -63,12 +63,7 @@ public record Fall(Way way, Map<String, Double> heights, List<String> holding) {
             for (Walked.Run r : joints.meeting(s.spot)) {
                 String other = r.from().equals(s.spot) ? r.to() : r.from();
                 if (!best.containsKey(other)) {
-                    open.add(new Step(
-                            other,
-                            s.along
-                                    + (r.level() && r.kind() == Walked.Kind.MAIN
-                                            ? r.length().mm()
-                                            : 0)));
+                    open.add(new Step(other, s.along + (level(r) ? r.length().mm() : 0)));
                 }
             }
         }
@@ -79,7 +74,8 @@ public record Fall(Way way, Map<String, Double> heights, List<String> holding) {
         List<String> holding = new ArrayList<>();
         Set<String> seen = new HashSet<>();
         for (String name : walked.spots().keySet()) {
-            if (seen.contains(name)) {
+            // Water stays on the level only; most places of a shop are feet of drops and legs.
+            if (seen.contains(name) || !level(name, joints)) {
                 continue;
             }
             Set<String> pool = pool(name, joints, heights);
@@ -98,9 +94,9 @@ public record Fall(Way way, Map<String, Double> heights, List<String> holding) {
         while (!open.isEmpty()) {
             String spot = open.remove(open.size() - 1);
             if (pool.add(spot)) {
-                for (Walked.Run r : level(spot, joints)) {
+                for (Walked.Run r : joints.meeting(spot)) {
                     String other = other(r, spot);
-                    if (Math.abs(heights.get(other) - heights.get(spot)) < 0.05) {
+                    if (level(r) && Math.abs(heights.get(other) - heights.get(spot)) < 0.05) {
                         open.add(other);
                     }
                 }
@@ -110,7 +106,6 @@ public record Fall(Way way, Map<String, Double> heights, List<String> holding) {
     }
 
     private static boolean holds(Set<String> pool, Joints joints, Map<String, Double> heights) {
-        boolean level = false;
         for (String spot : pool) {
             for (Walked.Run r : joints.meeting(spot)) {
                 String other = other(r, spot);
@@ -120,19 +115,25 @@ public record Fall(Way way, Map<String, Double> heights, List<String> holding) {
                     return false;
                 }
             }
-            level |= !level(spot, joints).isEmpty();
         }
-        return level;
+        return true;
     }
 
     private static boolean overTheTop(Walked.Run r) {
         return r.kind() == Walked.Kind.DROP && r.piece() instanceof Piece.Drop d && d.off() == TakeOff.TOP;
     }
 
-    private static List<Walked.Run> level(String spot, Joints joints) {
-        return joints.meeting(spot).stream()
-                .filter(r -> r.level() && r.kind() == Walked.Kind.MAIN)
-                .toList();
+    private static boolean level(String spot, Joints joints) {
+        for (Walked.Run r : joints.meeting(spot)) {
+            if (level(r)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean level(Walked.Run r) {
+        return r.kind() == Walked.Kind.MAIN && r.level();
     }
 
     private static String other(Walked.Run r, String spot) {

@@ -12,11 +12,20 @@ import mellowflare.core.geometry.Vector;
 public final class Joints {
     private static final double STRAIGHT = -0.999;
     private static final double SQUARE = 0.01;
+    private static final Vector UP = new Vector(0, 0, 1);
 
     private final Map<String, Joint> joints = new LinkedHashMap<>();
     private final Map<String, List<Walked.Run>> runs = new HashMap<>();
+    private final List<Joint> all;
 
-    private Joints() {}
+    private Joints(Walked walked) {
+        for (Walked.Run r : walked.runs()) {
+            runs.computeIfAbsent(r.from(), k -> new ArrayList<>(3)).add(r);
+            runs.computeIfAbsent(r.to(), k -> new ArrayList<>(3)).add(r);
+        }
+        walked.spots().values().forEach(s -> joints.put(s.name(), joint(s)));
+        all = List.copyOf(joints.values());
+    }
 
     /** What sits at a place. */
     public enum Kind {
@@ -52,26 +61,24 @@ public final class Joints {
 
     /** The direction in which a run leaves a place. */
     public static Vector outward(Walked.Run run, String spot) {
-        Vector way = run.way().orElse(new Vector(0, 0, 1));
+        Vector way = run.way().orElse(UP);
         return run.from().equals(spot) ? way : way.times(-1);
     }
 
     /** Works out every place of a walk. */
     public static Joints of(Walked walked) {
-        Joints all = new Joints();
-        for (Walked.Run r : walked.runs()) {
-            all.runs.computeIfAbsent(r.from(), k -> new ArrayList<>(3)).add(r);
-            all.runs.computeIfAbsent(r.to(), k -> new ArrayList<>(3)).add(r);
-        }
-        walked.spots().values().forEach(s -> all.joints.put(s.name(), all.joint(s)));
-        return all;
+        return new Joints(walked);
     }
 
     private Joint joint(Walked.Spot spot) {
         List<Walked.Run> meeting = runs.getOrDefault(spot.name(), List.of());
-        boolean hose = meeting.stream().anyMatch(r -> r.kind() == Walked.Kind.HOSE);
-        List<Walked.Run> rigid =
-                meeting.stream().filter(r -> r.kind() != Walked.Kind.HOSE).toList();
+        List<Walked.Run> rigid = new ArrayList<>(meeting.size());
+        for (Walked.Run r : meeting) {
+            if (r.kind() != Walked.Kind.HOSE) {
+                rigid.add(r);
+            }
+        }
+        boolean hose = rigid.size() < meeting.size();
         boolean fed = spot.feed().isPresent() || spot.name().equals(Walked.START);
         // A hose, an outlet and a compressor that feeds in take a mouth of a fitting where two pipes meet already.
         boolean more = rigid.size() > 1;
@@ -93,7 +100,12 @@ public final class Joints {
     }
 
     private static boolean outlet(Walked.Spot spot, List<Walked.Run> meeting) {
-        return meeting.stream().anyMatch(r -> r.kind() == Walked.Kind.DROP && r.to().equals(spot.name()));
+        for (Walked.Run r : meeting) {
+            if (r.kind() == Walked.Kind.DROP && r.to().equals(spot.name())) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static Kind two(List<Walked.Run> rigid, String spot) {
@@ -106,14 +118,26 @@ public final class Joints {
         if (meeting.size() < 3) {
             return Optional.empty();
         }
-        List<Walked.Run> alone = meeting.stream()
-                .filter(r -> meeting.stream()
-                        .noneMatch(o -> o != r && outward(o, spot).dot(outward(r, spot)) < STRAIGHT))
-                .toList();
-        return alone.stream()
-                .filter(r -> r.kind() != Walked.Kind.MAIN)
-                .findFirst()
-                .or(() -> alone.stream().reduce((a, b) -> b));
+        Walked.Run last = null;
+        for (Walked.Run r : meeting) {
+            if (alone(r, meeting, spot)) {
+                if (r.kind() != Walked.Kind.MAIN) {
+                    return Optional.of(r);
+                }
+                last = r;
+            }
+        }
+        return Optional.ofNullable(last);
+    }
+
+    private static boolean alone(Walked.Run r, List<Walked.Run> meeting, String spot) {
+        Vector way = outward(r, spot);
+        for (Walked.Run o : meeting) {
+            if (o != r && outward(o, spot).dot(way) < STRAIGHT) {
+                return false;
+            }
+        }
+        return true;
     }
 
     public Optional<Joint> at(String spot) {
@@ -122,7 +146,7 @@ public final class Joints {
 
     /** Every place's fitting, in the order of the walk. */
     public List<Joint> all() {
-        return List.copyOf(joints.values());
+        return all;
     }
 
     /** The runs that meet at a place. */

@@ -72,23 +72,34 @@ public record Walked(Map<String, Spot> spots, List<Run> runs, List<Odd> odd) {
      * @param b where it ends (mm)
      * @param length centre to centre, of a hose its own
      * @param size asked for it; empty for the usual one
+     * @param way unit direction; empty for a run without length
      */
     public record Run(
-            Piece piece, Kind kind, String from, String to, Vector a, Vector b, Length length, Optional<String> size) {
+            Piece piece,
+            Kind kind,
+            String from,
+            String to,
+            Vector a,
+            Vector b,
+            Length length,
+            Optional<String> size,
+            Optional<Vector> way) {
+        Run(Piece piece, Kind kind, String from, String to, Vector a, Vector b, Length length, Optional<String> size) {
+            this(piece, kind, from, to, a, b, length, size, way(b.minus(a)));
+        }
+
+        private static Optional<Vector> way(Vector d) {
+            return d.length() > SQUARE ? Optional.of(d.unit()) : Optional.empty();
+        }
+
         /** The run's own name: that of its place at the far end. */
         public String name() {
             return kind == Kind.LEG ? to : piece.name();
         }
 
-        /** Unit direction; empty for a run without length. */
-        public Optional<Vector> way() {
-            Vector d = b.minus(a);
-            return d.length() > SQUARE ? Optional.of(d.unit()) : Optional.empty();
-        }
-
         /** Whether it lies level (without fall). */
         public boolean level() {
-            return way().filter(w -> Math.abs(w.z()) < 0.5).isPresent();
+            return way.isPresent() && Math.abs(way.get().z()) < 0.5;
         }
 
         /** The bore asked for a hose. */

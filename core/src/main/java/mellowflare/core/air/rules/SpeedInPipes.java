@@ -1,8 +1,8 @@
 package mellowflare.core.air.rules;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
@@ -33,27 +33,33 @@ final class SpeedInPipes implements Rule<AirCase> {
         if (!c.flows() || c.choices().isEmpty()) {
             return List.of(Finding.notChecked(TEXT, Subject.MAIN, "tools, compressor and sizes"));
         }
-        Finding worst = null;
-        double most = 0;
+        Map<String, Walked.Run> rigid = new HashMap<>();
         for (Sized s : c.sized()) {
-            Optional<NetworkFlow.InPipe> in =
-                    s.run().kind() == Walked.Kind.LEG || s.run().kind() == Walked.Kind.HOSE
-                            ? Optional.empty()
-                            : c.together().flow().pipe(s.name());
-            double guide = SpeedGuide.metresPerSecond(s.run());
-            double share = in.map(p -> p.metresPerSecond() / guide).orElse(0.0);
-            if (share > most) {
-                most = share;
-                worst = Finding.of(
-                        share <= 1,
-                        TEXT,
-                        Subject.MAIN,
-                        Map.of(
-                                "piece", Figure.of(s.name()),
-                                "speed", new Figure.OfSpeed(in.get().metresPerSecond()),
-                                "guide", new Figure.OfSpeed(guide)));
+            if (s.run().kind() != Walked.Kind.LEG && s.run().kind() != Walked.Kind.HOSE) {
+                rigid.put(s.name(), s.run());
             }
         }
-        return worst == null ? List.of(Finding.notChecked(TEXT, Subject.MAIN, "tool that draws air")) : List.of(worst);
+        NetworkFlow.InPipe worst = null;
+        double most = 0;
+        for (NetworkFlow.InPipe p : c.together().flow().pipes()) {
+            Walked.Run run = rigid.get(p.pipe().name());
+            double share = run == null ? 0 : p.metresPerSecond() / SpeedGuide.metresPerSecond(run);
+            if (share > most) {
+                most = share;
+                worst = p;
+            }
+        }
+        if (worst == null) {
+            return List.of(Finding.notChecked(TEXT, Subject.MAIN, "tool that draws air"));
+        }
+        String piece = worst.pipe().name();
+        return List.of(Finding.of(
+                most <= 1,
+                TEXT,
+                Subject.MAIN,
+                Map.of(
+                        "piece", Figure.of(piece),
+                        "speed", new Figure.OfSpeed(worst.metresPerSecond()),
+                        "guide", new Figure.OfSpeed(SpeedGuide.metresPerSecond(rigid.get(piece))))));
     }
 }

@@ -1,6 +1,10 @@
 package mellowflare.core.air.stock;
 
+import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
 import mellowflare.core.measure.Length;
+import mellowflare.core.reference.BrokenTable;
+import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.Source;
 
 /**
@@ -42,6 +46,44 @@ public record PipeSize(
         double valvePrice,
         double hangerPrice,
         Source source) {
+    public PipeSize {
+        if (!(wall.mm() > 0) || !(outside.mm() > 2 * wall.mm())) {
+            throw new IllegalArgumentException("A pipe is wider outside than its two walls");
+        }
+        if (Stream.of(insert, elbow, tee, branch, coupling).anyMatch(l -> l.mm() < 0) || !(hanger.mm() > 0)) {
+            throw new IllegalArgumentException("Depths and stops are not below zero, and hangers stand apart");
+        }
+        if (DoubleStream.of(metre, elbowPrice, teePrice, couplingPrice, valvePrice, hangerPrice)
+                .anyMatch(p -> !(p >= 0))) {
+            throw new IllegalArgumentException("A price is not below zero");
+        }
+    }
+
+    /**
+     * One row of {@code sizes.csv}; prices in the catalogue's money.
+     *
+     * @throws BrokenTable if it is not in form
+     */
+    public static PipeSize read(CsvTable.Row r) {
+        return new PipeSize(
+                r.need("system"),
+                r.need("size"),
+                r.length("outside_mm"),
+                r.length("wall_mm"),
+                r.length("insert_mm"),
+                r.length("elbow_mm"),
+                r.length("tee_mm"),
+                r.length("branch_mm"),
+                r.length("coupling_mm"),
+                r.length("hanger_mm"),
+                r.number("metre"),
+                r.number("elbow"),
+                r.number("tee"),
+                r.number("coupling"),
+                r.number("valve"),
+                r.number("hanger"),
+                r.source());
+    }
 
     /** Outside less two walls. */
     public Length bore() {

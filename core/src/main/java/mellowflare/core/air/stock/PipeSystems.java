@@ -1,5 +1,6 @@
 package mellowflare.core.air.stock;
 
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -37,8 +38,7 @@ public final class PipeSystems {
         });
         return new PipeSystems(
                 CsvTable.beside(PipeSystems.class, "systems.csv").map(PipeSystems::system, PipeSystem::id),
-                CsvTable.beside(PipeSystems.class, "sizes.csv")
-                        .map(PipeSystems::size, z -> z.system() + " " + z.size()),
+                CsvTable.beside(PipeSystems.class, "sizes.csv").map(PipeSize::read, z -> z.system() + " " + z.size()),
                 losses);
     }
 
@@ -63,25 +63,12 @@ public final class PipeSystems {
                 r.source());
     }
 
-    private static PipeSize size(CsvTable.Row r) {
-        return new PipeSize(
-                r.need("system"),
-                r.need("size"),
-                r.length("outside_mm"),
-                r.length("wall_mm"),
-                r.length("insert_mm"),
-                r.length("elbow_mm"),
-                r.length("tee_mm"),
-                r.length("branch_mm"),
-                r.length("coupling_mm"),
-                r.length("hanger_mm"),
-                r.number("metre"),
-                r.number("elbow"),
-                r.number("tee"),
-                r.number("coupling"),
-                r.number("valve"),
-                r.number("hanger"),
-                r.source());
+    /** The same systems with other sizes, put in order by what they measure outside. */
+    public PipeSystems with(List<PipeSize> sizes) {
+        return new PipeSystems(
+                systems,
+                sizes.stream().sorted(Comparator.comparing(PipeSize::outside)).toList(),
+                losses);
     }
 
     public List<PipeSystem> all() {

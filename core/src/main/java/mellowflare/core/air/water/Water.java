@@ -3,6 +3,7 @@ package mellowflare.core.air.water;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -40,6 +41,9 @@ public record Water(double drawn, double inReceiver, List<Fallen> fallen, Map<St
 
     private static final double PLASTIC = 5;
     private static final double HEAT = 1005;
+    /** Below this (kg/s) nothing runs. */
+    private static final double LEAST = 1e-9;
+
     private static final double WORTH_A_WORD = 0.005;
 
     public Water {
@@ -129,13 +133,20 @@ public record Water(double drawn, double inReceiver, List<Fallen> fallen, Map<St
         double room = main.shop().air().celsius();
         Map<String, Sized> byName = new HashMap<>();
         sized.forEach(s -> byName.put(s.name(), s));
-        List<NetworkFlow.InPipe> order = mean.pipes().stream()
-                .filter(p -> byName.containsKey(p.pipe().name()))
-                .sorted(Comparator.comparingDouble(
-                        p -> -mean.node(p.forward() ? p.pipe().from() : p.pipe().to())
+        // Nothing cools where nothing runs; what runs is looked at in its own way, from high to low pressure.
+        Map<NetworkFlow.InPipe, Double> pressures = new IdentityHashMap<>();
+        List<NetworkFlow.InPipe> order = new ArrayList<>();
+        for (NetworkFlow.InPipe p : mean.pipes()) {
+            if (p.flow().kgPerSecond() >= LEAST && byName.containsKey(p.pipe().name())) {
+                order.add(p);
+                pressures.put(
+                        p,
+                        mean.node(p.forward() ? p.pipe().from() : p.pipe().to())
                                 .map(n -> n.pressure().bar())
-                                .orElse(0.0)))
-                .toList();
+                                .orElse(0.0));
+            }
+        }
+        order.sort(Comparator.comparing(pressures::get, Comparator.reverseOrder()));
         Map<String, Double> mass = new HashMap<>();
         Map<String, Double> warm = new HashMap<>();
         List<Fallen> fallen = new ArrayList<>();
@@ -143,9 +154,6 @@ public record Water(double drawn, double inReceiver, List<Fallen> fallen, Map<St
             String head = p.forward() ? p.pipe().from() : p.pipe().to();
             String foot = p.forward() ? p.pipe().to() : p.pipe().from();
             double m = p.flow().kgPerSecond();
-            if (m < 1e-9) {
-                continue;
-            }
             double above =
                     heat.getOrDefault(head, mass.getOrDefault(head, 0.0) > 0 ? warm.get(head) / mass.get(head) : 0.0);
             Sized s = byName.get(p.pipe().name());

@@ -96,8 +96,8 @@ public record AirNetwork(
     /** What can be said before anything is worked out. */
     List<Trouble> looked() {
         List<Trouble> found = new ArrayList<>();
-        Set<String> names = new HashSet<>();
-        Set<String> places = new HashSet<>();
+        Set<String> names = new HashSet<>(2 * pipes.size());
+        Set<String> places = new HashSet<>(2 * pipes.size());
         for (Pipe p : pipes) {
             if (!names.add(p.name)) {
                 found.add(new Trouble(Trouble.Kind.TWICE, p.name));

@@ -3,7 +3,6 @@ package mellowflare.core.flow.network;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import mellowflare.core.flow.AirFriction;
@@ -32,9 +31,18 @@ public final class NetworkSolver {
 
     private final AirNetwork network;
     private final List<Trouble> looked;
-    private final Map<String, Integer> index = new LinkedHashMap<>();
+    private final Map<String, Integer> index;
     private final List<String> names = new ArrayList<>();
+    /** All that lead from one place to another, in the network's order. */
     private final List<AirNetwork.Pipe> pipes = new ArrayList<>();
+
+    private final int[] first;
+    private final int[] second;
+    private final DeadEnds ends;
+    private final boolean[] used;
+    /** Of each pipe its number among those that can carry something, below zero for a dead end. */
+    private final int[] slot;
+
     private final int[] from;
     private final int[] to;
     private final AirFriction[] friction;
@@ -55,18 +63,37 @@ public final class NetworkSolver {
     public NetworkSolver(AirNetwork network) {
         this.network = network;
         this.looked = network.looked();
+        this.index = new HashMap<>(2 * network.pipes().size());
         for (AirNetwork.Pipe p : network.pipes()) {
             if (!p.from().equals(p.to())) {
                 pipes.add(p);
-                place(p.from());
-                place(p.to());
             }
+        }
+        first = new int[pipes.size()];
+        second = new int[pipes.size()];
+        for (int p = 0; p < first.length; p++) {
+            first[p] = place(pipes.get(p).from());
+            second[p] = place(pipes.get(p).to());
         }
         network.supplies().forEach(s -> place(s.node()));
         int n = names.size();
-        from = pipes.stream().mapToInt(p -> index.get(p.from())).toArray();
-        to = pipes.stream().mapToInt(p -> index.get(p.to())).toArray();
-        friction = pipes.stream().map(this::friction).toArray(AirFriction[]::new);
+        used = used();
+        ends = new DeadEnds(first, second, used);
+        int live = first.length - ends.count();
+        slot = new int[first.length];
+        from = new int[live];
+        to = new int[live];
+        friction = new AirFriction[live];
+        int k = 0;
+        for (int p = 0; p < slot.length; p++) {
+            slot[p] = ends.dead(p) ? -1 : k;
+            if (slot[p] >= 0) {
+                from[k] = first[p];
+                to[k] = second[p];
+                friction[k] = friction(pipes.get(p));
+                k++;
+            }
+        }
         supply = new double[n];
         Arrays.fill(supply, Double.NaN);
         double around = network.surroundings().pascal();
@@ -82,10 +109,10 @@ public final class NetworkSolver {
         int[][] near = Adjacency.of(n, from, to);
         reached = reached(near);
         matrix = new PressureMatrix(near, from, to);
-        flow = new double[pipes.size()];
+        flow = new double[live];
         square = new double[n];
-        lost = new double[2 * pipes.size()];
-        ease = new double[pipes.size()];
+        lost = new double[live];
+        ease = new double[live];
         missing = new double[n];
         step = new double[n];
     }
@@ -95,10 +122,28 @@ public final class NetworkSolver {
         return new NetworkSolver(network).flow(network.demands());
     }
 
-    private void place(String name) {
-        if (index.putIfAbsent(name, names.size()) == null) {
+    private int place(String name) {
+        Integer known = index.putIfAbsent(name, names.size());
+        if (known == null) {
             names.add(name);
+            return names.size() - 1;
         }
+        return known;
+    }
+
+    /** Places where something may be asked or fed. */
+    private boolean[] used() {
+        boolean[] at = new boolean[names.size()];
+        for (AirNetwork.Supply s : network.supplies()) {
+            at[index.get(s.node())] = true;
+        }
+        for (AirNetwork.Demand d : network.demands()) {
+            Integer i = index.get(d.node());
+            if (i != null) {
+                at[i] = true;
+            }
+        }
+        return at;
     }
 
     private AirFriction friction(AirNetwork.Pipe p) {
@@ -125,12 +170,25 @@ public final class NetworkSolver {
                 }
             }
         }
+        for (int k = 0; k < ends.count(); k++) {
+            seen[ends.far(k)] = seen[near(k)];
+        }
         return seen;
+    }
+
+    /** The place on which a dead end hangs. */
+    private int near(int k) {
+        int p = ends.pipe(k);
+        return first[p] == ends.far(k) ? second[p] : first[p];
     }
 
     /** Flows and pressures with other demands than the network's own. */
     public NetworkFlow flow(List<AirNetwork.Demand> demands) {
         int n = names.size();
+        if (!covers(demands)) {
+            return solve(new AirNetwork(
+                    network.pipes(), network.supplies(), demands, network.air(), network.surroundings()));
+        }
         double[] asked = new double[n];
         List<Trouble> troubles = new ArrayList<>(looked);
         for (AirNetwork.Demand d : demands) {
@@ -142,8 +200,8 @@ public final class NetworkSolver {
                 }
             }
         }
-        for (int p = 0; p < pipes.size(); p++) {
-            if (!reached[from[p]]) {
+        for (int p = 0; p < first.length; p++) {
+            if (!reached[first[p]]) {
                 troubles.add(new Trouble(Trouble.Kind.ISLAND, pipes.get(p).name()));
             }
         }
@@ -157,6 +215,17 @@ public final class NetworkSolver {
             troubles.add(new Trouble(Trouble.Kind.UNSETTLED, "network"));
         }
         return result(asked, open, troubles);
+    }
+
+    /** Whether these demands lie where this solver looks: at the end of a dead end there was none. */
+    private boolean covers(List<AirNetwork.Demand> demands) {
+        for (AirNetwork.Demand d : demands) {
+            Integer i = index.get(d.node());
+            if (i != null && !used[i]) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Opens places whose pressure fell away, closes those that would give more than is asked. */
@@ -201,6 +270,9 @@ public final class NetworkSolver {
                 square[i] = floor;
             }
             all += reached[i] ? asked[i] : 0;
+        }
+        for (int k = 0; k < ends.count(); k++) {
+            held[ends.far(k)] = true;
         }
         double scale = Math.max(all, 1e-6);
         double[] law = {0, 0};
@@ -249,12 +321,13 @@ public final class NetworkSolver {
 
     private void start(double top) {
         Arrays.fill(square, top);
-        for (int p = 0; p < flow.length; p++) {
-            double d = pipes.get(p).bore().mm() / 1000;
-            // About the flow of an easy-going main, at the pressure of the supply.
-            double density =
-                    Math.sqrt(top) / (AirReference.R_DRY * (network.air().celsius() + 273.15));
-            flow[p] = reached[from[p]] ? START_SPEED * density * Math.PI * d * d / 4 : 0;
+        // About the flow of an easy-going main, at the pressure of the supply.
+        double density = Math.sqrt(top) / (AirReference.R_DRY * (network.air().celsius() + 273.15));
+        for (int p = 0; p < first.length; p++) {
+            if (slot[p] >= 0) {
+                double d = pipes.get(p).bore().mm() / 1000;
+                flow[slot[p]] = reached[first[p]] ? START_SPEED * density * Math.PI * d * d / 4 : 0;
+            }
         }
         started = true;
     }
@@ -266,6 +339,9 @@ public final class NetworkSolver {
         for (int p = 0; p < flow.length; p++) {
             net[from[p]] -= flow[p];
             net[to[p]] += flow[p];
+        }
+        for (int k = 0; k < ends.count(); k++) {
+            square[ends.far(k)] = square[near(k)];
         }
         double unbalanced = 0;
         Map<String, NetworkFlow.AtNode> nodes = new HashMap<>(2 * n);
@@ -292,8 +368,8 @@ public final class NetworkSolver {
                             free(feeds ? Math.max(0, asked[i] - net[i]) : 0)));
         }
         List<NetworkFlow.InPipe> in = new ArrayList<>(pipes.size());
-        for (int p = 0; p < flow.length; p++) {
-            if (reached[from[p]]) {
+        for (int p = 0; p < first.length; p++) {
+            if (reached[first[p]]) {
                 NetworkFlow.InPipe found = inPipe(p);
                 in.add(found);
                 if (found.mach() >= 1) {
@@ -309,20 +385,21 @@ public final class NetworkSolver {
     }
 
     private NetworkFlow.InPipe inPipe(int p) {
-        double a = Math.sqrt(Math.max(0, square[from[p]]));
-        double b = Math.sqrt(Math.max(0, square[to[p]]));
+        double a = Math.sqrt(Math.max(0, square[first[p]]));
+        double b = Math.sqrt(Math.max(0, square[second[p]]));
+        double kgPerSecond = slot[p] < 0 ? 0 : flow[slot[p]];
         double least = Math.max(Math.min(a, b), 1);
         double kelvin = network.air().celsius() + 273.15;
         double d = pipes.get(p).bore().mm() / 1000;
-        double speed = Math.abs(flow[p]) * AirReference.R_DRY * kelvin / least / (Math.PI * d * d / 4);
+        double speed = Math.abs(kgPerSecond) * AirReference.R_DRY * kelvin / least / (Math.PI * d * d / 4);
         return new NetworkFlow.InPipe(
                 pipes.get(p),
-                flow[p] >= 0,
-                free(Math.abs(flow[p])),
+                kgPerSecond >= 0,
+                free(Math.abs(kgPerSecond)),
                 speed,
                 PressureDifference.ofBar(Math.abs(a - b) / 1e5),
                 speed / Math.sqrt(HEAT_RATIO * AirReference.R_DRY * kelvin),
                 Math.abs(a - b) / Math.max(Math.max(a, b), 1),
-                friction[p].reynolds(flow[p]));
+                slot[p] < 0 ? 0 : friction[slot[p]].reynolds(kgPerSecond));
     }
 }

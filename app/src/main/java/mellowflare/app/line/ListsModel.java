@@ -1,0 +1,52 @@
+package mellowflare.app.line;
+
+import java.nio.file.Path;
+import java.util.List;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import mellowflare.app.desk.Desk;
+import mellowflare.book.parts.OwnCatalogue;
+import mellowflare.core.job.ShippedData;
+
+/** The catalogue and the house lists as files: own ones taken in, all of them written out. Without a window. */
+public final class ListsModel {
+    private final Desk desk;
+    private final ReadOnlyObjectWrapper<List<String>> leftOut = new ReadOnlyObjectWrapper<>(List.of());
+
+    public ListsModel(Desk desk) {
+        this.desk = desk;
+    }
+
+    /** Rows of the last file that were left out, each with its reason. */
+    public ReadOnlyObjectProperty<List<String>> leftOutProperty() {
+        return leftOut.getReadOnlyProperty();
+    }
+
+    /** Writes all parts and lists as CSV files. */
+    public void writeOut() {
+        var data = desk.data();
+        desk.keeper()
+                .ask(
+                        book -> OwnCatalogue.export(data, book.folder().resolve("out")),
+                        files -> desk.tell(
+                                "Catalogue and lists written to " + files.get(0).getParent() + "."),
+                        desk::tell);
+    }
+
+    /** Takes a file in: good rows count at once, the others are named. */
+    public void take(Path file) {
+        desk.keeper()
+                .ask(
+                        book -> new OwnCatalogue(book.folder(), ShippedData.load()).take(file),
+                        taken -> {
+                            desk.take(taken.data());
+                            leftOut.set(taken.troubles());
+                            desk.tell(taken.good() + (taken.good() == 1 ? " row" : " rows") + " taken in"
+                                    + (taken.troubles().isEmpty()
+                                            ? "."
+                                            : ", " + taken.troubles().size()
+                                                    + " left out: the reasons stand beside the file's button."));
+                        },
+                        desk::tell);
+    }
+}

@@ -1,0 +1,57 @@
+package mellowflare.app.line;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.scene.control.Button;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+import mellowflare.app.entry.Text;
+
+/** Takes own catalogue files and lists in, writes all of them out, and names the rows that were left out. */
+public final class ListsPane extends VBox {
+    private static final int MOST_NAMED = 6;
+
+    /**
+     * @param what is taken in, as said on the button: “a catalogue file”
+     */
+    public ListsPane(ListsModel model, String what) {
+        super(3);
+        setId("lists");
+        VBox leftOut = new VBox(2);
+        leftOut.setId("lists-left-out");
+        model.leftOutProperty()
+                .addListener((o, was, now) ->
+                        Text.fill(leftOut, now.stream().limit(MOST_NAMED).toList(), "finding-brief"));
+        getChildren()
+                .setAll(
+                        new FlowPane(
+                                4,
+                                2,
+                                quiet(
+                                        "take " + what + " in (CSV)",
+                                        () -> choose(this, "Catalogue file", "*.csv")
+                                                .ifPresent(model::take)),
+                                quiet("write all lists out", model::writeOut)),
+                        leftOut);
+    }
+
+    static Button quiet(String word, Runnable action) {
+        Button b = new Button(word);
+        b.getStyleClass().setAll("quiet-action");
+        b.setMinWidth(Region.USE_PREF_SIZE);
+        b.setOnAction(e -> action.run());
+        return b;
+    }
+
+    /** Asks for a file; empty when none was chosen. */
+    static Optional<Path> choose(Region beside, String title, String... endings) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters().setAll(new FileChooser.ExtensionFilter(title, endings));
+        return Optional.ofNullable(chooser.showOpenDialog(beside.getScene().getWindow()))
+                .map(File::toPath);
+    }
+}
