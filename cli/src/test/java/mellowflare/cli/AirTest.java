@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.util.List;
 import mellowflare.book.demo.KittiwakeSlip;
 import mellowflare.book.store.Book;
 import mellowflare.core.job.ShippedData;
@@ -108,10 +109,31 @@ class AirTest {
     }
 
     @Test
+    void testTheTextOfACutListCountsAlikePiecesAndSaysItsUnits() {
+        String in = "{\"pieces\":[{\"name\":\"drop\",\"length\":1800,\"count\":5},{\"length\":900}],"
+                + "\"stock\":[{\"length\":5600,\"price\":51}],\"kerf\":2}";
+        // By hand: 3 x 1800 + 2 x 2 = 5404, 196 left of 5600 less the last cut 2; 2 x 1800 + 900 + 2 x 2 = 4504.
+        List<String> lines =
+                Run.of(in, "cutlist", "--format", "text").out().lines().toList();
+        assertThat(lines.get(0)).isEqualTo("1  bought 5600.0 mm:  3 x drop 1800.0 mm;  left 194.0 mm");
+        assertThat(lines.get(1))
+                .isEqualTo("2  bought 5600.0 mm:  2 x drop 1800.0 mm  piece 2 900.0 mm;  left 1094.0 mm");
+        assertThat(lines.get(2)).startsWith("2 bars, fewer than 2 cannot be;").contains("price 102.00");
+    }
+
+    @Test
+    void testAKerfWiderThanAnyBladeIsRefused() {
+        Run run = Run.of("{\"pieces\":[{\"length\":70}],\"stock\":[{\"length\":6000}],\"kerf\":\"2 in\"}", "cutlist");
+        assertThat(run.status()).isEqualTo(2);
+        assertThat(run.errors()).contains("“kerf”", "no wider than 20 mm");
+        assertThat(run.out()).isEmpty();
+    }
+
+    @Test
     void testAPieceLongerThanEveryBarStops() {
         Run run = Run.of("{\"pieces\":[{\"length\":7000}],\"stock\":[{\"length\":6000}]}", "cutlist");
         assertThat(run.status()).isEqualTo(1);
-        assertThat(run.json().get("findings").get(0).get("says").asText()).startsWith("No bar gives 1");
+        assertThat(run.json().get("findings").get(0).get("says").asText()).startsWith("No bar gives piece 1");
         assertThat(Run.of("{\"pieces\":[{\"length\":70}],\"stock\":[]}", "cutlist")
                         .errors())
                 .contains("“stock”");

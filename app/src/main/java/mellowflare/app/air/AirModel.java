@@ -10,6 +10,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
 import mellowflare.app.line.AboveZero;
+import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.School;
 import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Schools;
@@ -48,15 +49,16 @@ public final class AirModel {
     private static final double FIRST_TILT = 30;
 
     private final Desk desk;
-    private final FieldState<Length> roomLength = AboveZero.field();
-    private final FieldState<Length> roomWidth = AboveZero.field();
-    private final FieldState<Length> roomHeight = AboveZero.field();
+    private final FieldState<Length> roomLength = AboveZero.reach();
+    private final FieldState<Length> roomWidth = AboveZero.reach();
+    private final FieldState<Length> roomHeight = AboveZero.reach();
     private final FieldState<Temperature> roomAir = new FieldState<>(
-            (t, u) -> QuantityText.temperature(t, Optional.of(u == UnitSystem.METRIC ? "C" : "F")), (v, u) -> "");
+            (t, u) -> QuantityText.temperature(t, Optional.of(u == UnitSystem.METRIC ? "C" : "F")),
+            (v, u) -> Figure.of(v).text(u.other()));
     private final FieldState<Double> humidity = Numbers.field("Humidity", 0, 100, "%");
     private final FieldState<Double> barometer = Numbers.field("A barometer", 400, 1200, "mbar");
     private final FieldState<Double> lost = Numbers.field("What dryer and filters take", 0, 5, "bar");
-    private final FieldState<Length> toEars = AboveZero.field();
+    private final FieldState<Length> toEars = AboveZero.reach();
     private final FieldState<Double> fall = Numbers.field("A fall", 0, 50, "mm/m");
     private final FieldState<Double> leak = Numbers.field("The share that leaks", 0, 100, "%");
     private final FieldState<Double> growth = Numbers.field("Growth", 0, 300, "%");
@@ -64,9 +66,9 @@ public final class AirModel {
     private final FieldState<Double> days = Numbers.field("A working year", 1, 366, "days");
     private final FieldState<Double> kilowattHour = Numbers.field("The price", 0, 1000, "each");
     private final FieldState<Double> drained = Numbers.field("The time between drainings", 1, 90, "days");
-    private final FieldState<Length> along = AboveZero.orZero();
-    private final FieldState<Length> across = AboveZero.orZero();
-    private final FieldState<Length> stands = AboveZero.orZero();
+    private final FieldState<Length> along = AboveZero.reachOrZero();
+    private final FieldState<Length> across = AboveZero.reachOrZero();
+    private final FieldState<Length> stands = AboveZero.reachOrZero();
     private final FieldState<Length> kerf = AboveZero.upTo("A kerf", Making.WIDEST_KERF);
     private final FieldState<Length> rod = AboveZero.upTo("A rod", Making.LONGEST_ROD);
     private double turn = FIRST_TURN;

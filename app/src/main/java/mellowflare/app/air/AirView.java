@@ -89,7 +89,7 @@ public final class AirView implements Page {
         this.test = new TestPane(model, held);
         this.files = new FilesPane(model, new FilesModel(model.desk()));
         this.small = new ChoiceRow<>(
-                "small shop",
+                "light use",
                 model.schools(SchoolTopic.AIR_SMALL_SHOP),
                 School::name,
                 s -> null,

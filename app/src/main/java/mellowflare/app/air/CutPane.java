@@ -30,21 +30,21 @@ final class CutPane extends VBox {
         this.work = work;
         setId("air-cut");
         parcel = new ChoiceRow<>(
-                "bars come",
+                "bars",
                 List.of(false, true),
                 p -> p ? "as parcel, short" : "by truck, long",
                 p -> null,
                 false,
                 p -> p.ifPresent(model::parcel));
         trim = new ChoiceRow<>(
-                "first end",
+                "ends",
                 List.of(true, false),
                 t -> t ? "trimmed" : "as it comes",
                 t -> null,
                 false,
                 t -> t.ifPresent(model::trim));
         hung = new ChoiceRow<>(
-                "hangs from",
+                "hung",
                 List.of(Making.Hung.values()),
                 Making.Hung::word,
                 h -> null,
@@ -62,6 +62,7 @@ final class CutPane extends VBox {
                 new EntryRow("rods", "length", model.rod()),
                 more,
                 old);
+        how.getStyleClass().add("tight");
         getChildren()
                 .setAll(new Columns(
                         new double[] {33, 32, 35}, how, Text.under("Bars", bars), Text.under("Parts", parts)));

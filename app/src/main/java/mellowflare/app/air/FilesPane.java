@@ -3,7 +3,9 @@ package mellowflare.app.air;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.layout.FlowPane;
+import javafx.geometry.HPos;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Columns;
@@ -11,31 +13,32 @@ import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.Text;
 import mellowflare.app.line.ListsPane;
 import mellowflare.core.air.cut.Stretch;
+import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.UnitSystem;
 
 /** Papers and files that go along with a main, the measures of the room, and every piece with its sum. */
 final class FilesPane extends VBox {
     private static final int MOST_SUMS = 60;
 
     private final AirModel model;
-    private final VBox sums = new VBox(2);
+    private static final List<String> HEADS = List.of("", "centres", "stop", "stop", "cut", "mark");
+
+    private final GridPane sums = new GridPane();
+    private List<List<String>> shown;
     private final ChoiceRow<Integer> heading;
 
     FilesPane(AirModel model, FilesModel papersModel) {
         this.model = model;
         setId("air-papers");
-        FlowPane papers = new FlowPane(
-                4,
-                2,
+        VBox papers = new VBox(
                 Press.quiet("cut list (CSV)", papersModel::cuts),
                 Press.quiet("parts list (CSV)", papersModel::parts),
                 Press.quiet("job sheet (PDF)", papersModel::sheet),
                 Press.quiet("tag with code (PDF)", papersModel::tag),
-                Press.quiet("drains into the calendar (iCalendar)", papersModel::drains));
-        FlowPane files = new FlowPane(
-                4,
-                2,
-                Press.quiet("network of the worst case (JSON)", papersModel::network),
+                Press.quiet("drains (iCalendar)", papersModel::drains));
+        VBox files = new VBox(
+                Press.quiet("network, worst case (JSON)", papersModel::network),
                 Press.quiet("lines in space (DXF)", papersModel::dxf),
                 Press.quiet("drawing (SVG)", papersModel::drawing));
         heading = new ChoiceRow<>(
@@ -46,44 +49,75 @@ final class FilesPane extends VBox {
                 false,
                 q -> q.ifPresent(model::heading));
         VBox room = Text.under(
-                "The room, and where the compressor's outlet stands",
+                "The room, and the compressor's outlet",
                 new EntryRow("long wall", "18 m", model.roomLength()),
-                new EntryRow("room across", "9 m", model.roomWidth()),
+                new EntryRow("across", "9 m", model.roomWidth()),
                 new EntryRow("height", "4 m", model.roomHeight()),
                 new EntryRow("outlet along", "from the corner", model.along()),
-                new EntryRow("outlet off wall", "across", model.across()),
+                new EntryRow("off the wall", "across", model.across()),
                 new EntryRow("outlet up", "above the floor", model.stands()),
                 heading,
-                new EntryRow("kilowatt-hour", "its price", model.kilowattHour()));
+                new EntryRow("kWh price", "its price", model.kilowattHour()));
+        room.getStyleClass().add("tight");
+        sums.setHgap(8);
+        sums.setVgap(2);
+        sums.setId("air-sums");
         getChildren()
                 .setAll(new Columns(
-                        new double[] {32, 30, 38},
+                        new double[] {32, 22, 46},
                         room,
                         new VBox(
                                 8,
                                 Text.under("For shop and wall", papers),
                                 Text.under("For other programs", files),
                                 Text.under(
-                                        "Own tools, compressors and pipe",
-                                        new ListsPane(papersModel.lists(), "a list"))),
-                        Text.under("Cut = centre to centre less both stops", sums)));
+                                        "Own tools, compressors, pipe", new ListsPane(papersModel.lists(), "a list"))),
+                        Text.under("Cut = centres less both stops and couplings", sums)));
     }
 
     void refresh() {
         heading.show(Optional.of(model.line().station().heading()));
-        List<String> lines = new ArrayList<>();
-        model.c().work().ifPresent(w -> w.stretches().stream().limit(MOST_SUMS).forEach(s -> lines.add(sum(s))));
-        Text.fill(sums, lines.isEmpty() ? List.of("Nothing to cut yet.") : lines, "finding-remedy");
+        List<List<String>> rows = new ArrayList<>();
+        model.c().work().ifPresent(w -> w.stretches().stream().limit(MOST_SUMS).forEach(s -> rows.add(sum(s))));
+        if (!rows.equals(shown)) {
+            shown = rows;
+            sums.getChildren().clear();
+            if (rows.isEmpty()) {
+                sums.addRow(0, Text.of("Nothing to cut yet.", "soft"));
+                return;
+            }
+            row(0, HEADS, "soft");
+            for (int i = 0; i < rows.size(); i++) {
+                row(i + 1, rows.get(i), "finding-remedy");
+            }
+        }
     }
 
-    private String sum(Stretch s) {
-        String pieces = s.pieces().stream()
-                .map(l -> LengthFormat.figure(l, model.units()))
-                .reduce((a, b) -> a + " + " + b)
-                .orElse("");
-        return s.name() + ": " + LengthFormat.figure(s.centres(), model.units()) + " − "
-                + LengthFormat.figure(s.stopA(), model.units()) + " − " + LengthFormat.figure(s.stopB(), model.units())
-                + (s.couplings() > 0 ? " − " + s.couplings() + " coupling" + (s.couplings() > 1 ? "s" : "") : "")
-                + " = " + pieces + "; marks at " + LengthFormat.figure(s.size().insert(), model.units());
+    private void row(int at, List<String> words, String style) {
+        for (int i = 0; i < words.size(); i++) {
+            Label l = Text.of(words.get(i), style);
+            l.setMinWidth(USE_PREF_SIZE);
+            l.setWrapText(false);
+            GridPane.setHalignment(l, i == 0 ? HPos.LEFT : HPos.RIGHT);
+            sums.add(l, i, at);
+        }
+    }
+
+    private List<String> sum(Stretch s) {
+        return List.of(
+                s.name(),
+                figure(s.centres()),
+                figure(s.stopA()),
+                figure(s.stopB()),
+                s.pieces().stream()
+                        .map(this::figure)
+                        .reduce((a, b) -> a + " + " + b)
+                        .orElse(""),
+                figure(s.size().insert()));
+    }
+
+    /** Without the unit where the head says it. */
+    private String figure(Length l) {
+        return model.units() == UnitSystem.METRIC ? LengthFormat.decimal(l.mm(), 1, 0) : LengthFormat.inches(l);
     }
 }

@@ -39,11 +39,12 @@ final class TestPane extends VBox {
                 "Pumped up, shut off, and read",
                 receiver,
                 new EntryRow("allowed", "L/min", held.allowed()),
-                new EntryRow("gauge reads to", "bar", held.step()),
+                new EntryRow("gauge step", "bar", held.step()),
                 reading,
                 Text.of(
                         "Minutes since it was shut, what the gauge shows, how warm the air in the pipe is. Enter takes it.",
                         "soft"));
+        how.getStyleClass().add("tight");
         getChildren()
                 .setAll(new Columns(
                         new double[] {36, 26, 38},

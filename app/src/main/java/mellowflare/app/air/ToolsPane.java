@@ -58,7 +58,7 @@ final class ToolsPane extends VBox {
             }
         });
         school = new ChoiceRow<>(
-                "counted by",
+                "by",
                 model.schools(SchoolTopic.AIR_DEMAND),
                 School::name,
                 s -> null,
@@ -71,7 +71,7 @@ final class ToolsPane extends VBox {
                 p -> null,
                 true,
                 p -> model.place(p.orElse(Plant.Place.UNSAID)));
-        fresh = yesNo("cool air", model::freshAir);
+        fresh = yesNo("airy", model::freshAir);
         drain = yesNo("drain", model::drain);
         ScrollPane each = new ScrollPane(outlets);
         each.setFitToWidth(true);
@@ -91,11 +91,13 @@ final class ToolsPane extends VBox {
         VBox plant = Text.under(
                 "The compressor",
                 compressor,
-                new EntryRow("dryer, filters", "bar they take", model.lost()),
+                new EntryRow("filters take", "bar they take", model.lost()),
                 place,
                 new EntryRow("to ears", "nearest work", model.toEars()),
                 fresh,
                 drain);
+        air.getStyleClass().add("tight");
+        plant.getStyleClass().add("tight");
         getChildren().setAll(new Columns(new double[] {42, 28, 30}, who, air, plant));
     }
 

@@ -37,7 +37,8 @@ final class WaterPane extends VBox {
                 new EntryRow("humidity", "%", model.humidity()),
                 new EntryRow("barometer", "mbar", model.barometer()),
                 new EntryRow("fall", "mm on a metre", model.fall()),
-                new EntryRow("drained every", "days", model.drained()));
+                new EntryRow("drain every", "days", model.drained()));
+        room.getStyleClass().add("tight");
         getChildren()
                 .setAll(new Columns(
                         new double[] {28, 34, 38},

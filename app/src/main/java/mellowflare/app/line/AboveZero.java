@@ -1,6 +1,7 @@
 package mellowflare.app.line;
 
 import mellowflare.app.entry.FieldState;
+import mellowflare.core.advice.Figure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.LengthText;
@@ -14,6 +15,18 @@ public final class AboveZero {
     /** A field for a length that may be nothing. */
     public static FieldState<Length> orZero() {
         return new FieldState<>(LengthText::read, (v, u) -> LengthFormat.figure(v, u.other()));
+    }
+
+    /** The same for lengths of a room: the other system in metres or feet. */
+    public static FieldState<Length> reachOrZero() {
+        return new FieldState<>(LengthText::read, (v, u) -> new Figure.OfReach(v).text(u.other()));
+    }
+
+    /** A field for a length of a room, which cannot be nothing. */
+    public static FieldState<Length> reach() {
+        return new FieldState<>(
+                (t, u) -> LengthText.read(t, u).then(AboveZero::above),
+                (v, u) -> new Figure.OfReach(v).text(u.other()));
     }
 
     /** A field for a length that may be nothing and has a limit, which is refused by name. */
@@ -31,10 +44,12 @@ public final class AboveZero {
     /** A field for a length that cannot be nothing. */
     public static FieldState<Length> field() {
         return new FieldState<>(
-                (t, u) -> LengthText.read(t, u)
-                        .then(l -> l.mm() > 0
-                                ? Read.of(l)
-                                : Read.refuse(Refusal.OUT_OF_RANGE, "Give a length above zero, or leave it empty.")),
-                (v, u) -> LengthFormat.figure(v, u.other()));
+                (t, u) -> LengthText.read(t, u).then(AboveZero::above), (v, u) -> LengthFormat.figure(v, u.other()));
+    }
+
+    private static Read<Length> above(Length l) {
+        return l.mm() > 0
+                ? Read.of(l)
+                : Read.refuse(Refusal.OUT_OF_RANGE, "Give a length above zero, or leave it empty.");
     }
 }

@@ -25,6 +25,9 @@ final class CanvasPainter {
     private final GraphicsContext g;
     private final Ink ink;
     private final View view;
+    /** So wide (px) lines are kept away from words that lie over them. */
+    private static final double CLEAR = 3.5;
+
     private final Font text;
     private final Font small;
     private final Font figure;
@@ -232,11 +235,20 @@ final class CanvasPainter {
         } else {
             words(text, ink.ink());
         }
-        g.fillText(l.text(), view.x(l.at()), view.y(l.at()));
+        write(l.text(), view.x(l.at()), view.y(l.at()), l.role());
         if (!l.under().isEmpty()) {
             words(small, ink.soft());
-            g.fillText(l.under(), view.x(l.at()), view.y(l.at()) + text.getSize() * 1.15);
+            write(l.under(), view.x(l.at()), view.y(l.at()) + text.getSize() * 1.15, l.role());
         }
+    }
+
+    private void write(String words, double x, double y, Shape.Role role) {
+        if (role == Shape.Role.OVER) {
+            g.setStroke(ink.raised());
+            g.setLineWidth(CLEAR);
+            g.strokeText(words, x, y);
+        }
+        g.fillText(words, x, y);
     }
 
     private void words(Font font, Color colour) {

@@ -247,7 +247,8 @@ class AirViewTest {
         turn(robot, AirLeaf.WATER);
         assertThat(words(robot, "#air-water")).contains("stay in the receiver", "far leg", "full in");
         turn(robot, AirLeaf.PAPERS);
-        assertThat(words(robot, "#air-papers")).contains("riser: 2600 mm", "marks at 48 mm", "lines in space (DXF)");
+        assertThat(words(robot, "#air-papers"))
+                .contains("riser\n2600\n33\n35\n2532\n48", "lines in space (DXF)", "take a list in (CSV)");
     }
 
     @Test

@@ -5,8 +5,10 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
@@ -47,7 +49,7 @@ public final class CutListCommand extends ComputeCommand {
             UnitSystem units = Words.units(f);
             List<CutTask.Piece> pieces = new ArrayList<>();
             for (Fields p : f.objects("pieces")) {
-                String name = p.text("name").orElse(Integer.toString(pieces.size() + 1));
+                String name = p.text("name").orElse("piece " + (pieces.size() + 1));
                 Length length = p.length("length").orElseThrow(() -> p.missing("length"));
                 pieces.add(new CutTask.Piece(
                         name, length, p.count("count", 1, CutTask.MOST_PIECES).orElse(1)));
@@ -65,6 +67,9 @@ public final class CutListCommand extends ComputeCommand {
                 s.nothingElse();
             }
             Length kerf = f.lengthOrZero("kerf").orElse(Length.ofMm(2));
+            if (kerf.compareTo(CutTask.WIDEST_KERF) > 0) {
+                throw new Refused("“kerf”: a kerf is no wider than 20 mm.");
+            }
             boolean trim = f.flag("trim");
             Length keep = f.lengthOrZero("keep").orElse(Length.ofMm(300));
             CutPlan plan;
@@ -127,15 +132,19 @@ public final class CutListCommand extends ComputeCommand {
                 text.append(number++).append("  ").append(b.path("stock").asText());
                 text.append(
                         String.format(Locale.ROOT, " %.1f mm:", b.path("length").asDouble()));
+                Map<String, Integer> alike = new LinkedHashMap<>();
                 for (JsonNode p : b.path("pieces")) {
-                    text.append(String.format(
+                    String piece = String.format(
                             Locale.ROOT,
-                            "  %s %.1f",
+                            "%s %.1f mm",
                             p.path("name").asText(),
-                            p.path("length").asDouble()));
+                            p.path("length").asDouble());
+                    alike.merge(piece, 1, Integer::sum);
                 }
+                alike.forEach((piece, n) ->
+                        text.append("  ").append(n > 1 ? n + " x " : "").append(piece));
                 text.append(String.format(
-                        Locale.ROOT, ";  left %.1f%n", b.path("remnant").asDouble()));
+                        Locale.ROOT, ";  left %.1f mm%n", b.path("remnant").asDouble()));
             }
             text.append(String.format(
                     Locale.ROOT,

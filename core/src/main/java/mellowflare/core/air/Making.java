@@ -1,6 +1,7 @@
 package mellowflare.core.air;
 
 import java.util.List;
+import mellowflare.core.cutting.CutTask;
 import mellowflare.core.measure.Length;
 
 /**
@@ -14,7 +15,7 @@ import mellowflare.core.measure.Length;
  * @param old bars at hand, used first
  */
 public record Making(Length kerf, boolean trim, boolean parcel, Hung hung, Length rod, List<OldBar> old) {
-    public static final Length WIDEST_KERF = Length.ofMm(20);
+    public static final Length WIDEST_KERF = CutTask.WIDEST_KERF;
     public static final Length LONGEST_ROD = Length.ofMm(10_000);
 
     public static final Making USUAL =

@@ -10,7 +10,7 @@ import mellowflare.core.measure.Length;
  *
  * @param pieces what is wanted
  * @param stock bars to cut from; those with a count are used as far as they go
- * @param kerf width of the cut, zero or more
+ * @param kerf width of the cut, zero to {@link #WIDEST_KERF}
  * @param trim whether a cut is made at the end of every bar first, to have it clean and square; costs one kerf more
  * @param keep remnants from this length on are worth keeping
  */
@@ -18,11 +18,17 @@ public record CutTask(List<Piece> pieces, List<Stock> stock, Length kerf, boolea
     /** So many pieces are packed at most. */
     public static final int MOST_PIECES = 20_000;
 
+    /** No blade is wider (house limit): more is a slip of the unit. */
+    public static final Length WIDEST_KERF = Length.ofMm(20);
+
     public CutTask {
         pieces = List.copyOf(pieces);
         stock = List.copyOf(stock);
         if (kerf.mm() < 0 || keep.mm() < 0) {
             throw new IllegalArgumentException("A kerf and a remnant are not below zero");
+        }
+        if (kerf.compareTo(WIDEST_KERF) > 0) {
+            throw new IllegalArgumentException("A kerf is no wider than 20 mm");
         }
         if (stock.isEmpty()) {
             throw new IllegalArgumentException("Give at least one bar to cut from");

@@ -54,6 +54,8 @@ public sealed interface Shape {
     /** What a text is for. */
     enum Role {
         NAME,
+        /** A name that may lie over lines: they are kept clear of it. */
+        OVER,
         OPEN
     }
 

@@ -57,6 +57,7 @@ public final class MainDrawing {
 
     private final Drawing.Sheet sheet = new Drawing.Sheet();
     private final boolean labelled;
+    private final List<Words> written = new ArrayList<>();
     private Sight view;
 
     private MainDrawing(AirCase c, List<Finding> findings, Optional<String> chosen) {
@@ -201,7 +202,7 @@ public final class MainDrawing {
                     new Point(p.x(), p.y() - 8),
                     c.feeds().containsKey(spot) ? c.feeds().get(spot).name() : "compressor not chosen",
                     "",
-                    Shape.Role.NAME,
+                    Shape.Role.OVER,
                     Shape.Anchor.MIDDLE);
         }
     }
@@ -394,7 +395,14 @@ public final class MainDrawing {
         }
     }
 
-    /** Beside the outlet where fewest pipes cross the words. */
+    /** A field of the paper that words take. */
+    private record Words(double left, double bottom, double right, double top) {
+        boolean over(Words other) {
+            return left < other.right && other.left < right && bottom < other.top && other.bottom < top;
+        }
+    }
+
+    /** Beside the outlet where fewest pipes and other words cross the words. */
     private void label(Point p, String text, String under) {
         double wide = LETTER * Math.max(text.length(), under.length());
         Point[] at = {
@@ -418,6 +426,7 @@ public final class MainDrawing {
             Shape.Anchor.END
         };
         int best = 0;
+        Words taken = null;
         int fewest = Integer.MAX_VALUE;
         for (int i = 0; i < at.length; i++) {
             double left = at[i].x()
@@ -426,17 +435,22 @@ public final class MainDrawing {
                         case MIDDLE -> wide / 2;
                         case END -> wide;
                     };
-            int crossed = crossed(left, at[i].y() - (under.isEmpty() ? 2 : 9), left + wide, at[i].y() + 6);
+            Words words = new Words(left, at[i].y() - (under.isEmpty() ? 2 : 9), left + wide, at[i].y() + 6);
+            // Words over words cannot be read at all, over a pipe they can.
+            int crossed = crossed(words)
+                    + 3 * (int) written.stream().filter(words::over).count();
             if (crossed < fewest) {
                 fewest = crossed;
                 best = i;
+                taken = words;
             }
         }
-        sheet.label(at[best], text, under, Shape.Role.NAME, anchors[best]);
+        written.add(taken);
+        sheet.label(at[best], text, under, Shape.Role.OVER, anchors[best]);
     }
 
     /** How many runs pass through a field of the paper. */
-    private int crossed(double left, double bottom, double right, double top) {
+    private int crossed(Words words) {
         int crossed = 0;
         for (Walked.Run r : c.walked().runs()) {
             Point a = view.at(at(r.from()));
@@ -444,7 +458,7 @@ public final class MainDrawing {
             for (int i = 0; i <= CHECKED; i++) {
                 double x = a.x() + (b.x() - a.x()) * i / CHECKED;
                 double y = a.y() + (b.y() - a.y()) * i / CHECKED;
-                if (x > left && x < right && y > bottom && y < top) {
+                if (x > words.left && x < words.right && y > words.bottom && y < words.top) {
                     crossed++;
                     break;
                 }
