@@ -131,7 +131,7 @@ public final class AirWork {
                         told.accept((i + 1.0) / systems.size());
                     }
                     all.sort((a, b) -> a.possible() == b.possible()
-                            ? Double.compare(a.work().price(), b.work().price())
+                            ? Double.compare(a.price(), b.price())
                             : a.possible() ? -1 : 1);
                     return all;
                 },

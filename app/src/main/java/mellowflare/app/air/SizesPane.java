@@ -6,6 +6,7 @@ import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -17,6 +18,7 @@ import mellowflare.core.advice.School;
 import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.air.AirCase;
 import mellowflare.core.air.layout.Sized;
+import mellowflare.core.air.size.Delivery;
 import mellowflare.core.air.size.Sizing;
 import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
@@ -30,6 +32,8 @@ final class SizesPane extends VBox {
     private static final int FIRST_FIGURE = 2;
 
     private static final int LAST_FIGURE = 6;
+    /** Parts of a hundred of the width, column by column. */
+    private static final double[] SHARES = {18, 22, 15, 15, 7, 8, 8, 7};
 
     private final AirModel model;
     private final AirWork work;
@@ -43,7 +47,12 @@ final class SizesPane extends VBox {
         this.model = model;
         this.work = work;
         setId("air-sizes");
-        table.setHgap(16);
+        table.setHgap(8);
+        for (double share : SHARES) {
+            ColumnConstraints column = new ColumnConstraints();
+            column.setPercentWidth(share);
+            table.getColumnConstraints().add(column);
+        }
         table.setVgap(3);
         way = new ChoiceRow<>(
                 "sizes",
@@ -86,10 +95,7 @@ final class SizesPane extends VBox {
                     0);
             return;
         }
-        row(
-                0,
-                List.of("pipe", "sizes, bore", "cost", "joints", "weighs", "to spare", "lasts", "what becomes of it"),
-                "small-heading");
+        row(0, List.of("pipe", "sizes, bore", "by truck", "by parcel", "weighs", "to spare", "lasts"), "small-heading");
         int at = 1;
         for (Sizing s : work.sizings()) {
             PipeSystem p = s.system();
@@ -98,22 +104,30 @@ final class SizesPane extends VBox {
                     List.of(
                             p.name().replaceAll(" (with|that|rated) .*", ""),
                             s.possible() ? sizes(s) : "largest is too small",
-                            s.possible() ? LengthFormat.decimal(s.work().price(), 0, 0) : "–",
-                            Integer.toString(s.work().joints()),
+                            s.possible() ? brought(s.byTruck(), !s.parcelCheaper()) : "–",
+                            s.possible() ? brought(s.byParcel(), s.parcelCheaper()) : "–",
                             LengthFormat.decimal(s.work().kilograms(), 0, 0) + " kg",
                             LengthFormat.decimal(s.margin().bar(), 2, 0) + " bar",
-                            p.years() + " years",
-                            p.corrosion()),
+                            p.years() + " years"),
                     "finding-remedy");
             if (s.possible()) {
                 Node take = Press.quiet("take it", () -> work.take(s));
-                table.add(take, 8, at);
+                table.add(take, 7, at);
             }
-            at++;
+            Label note = Text.of("It " + p.corrosion() + ". Needs " + String.join(", ", p.tools()) + ".", "soft");
+            note.getStyleClass().add("size-note");
+            table.add(note, 0, at + 1, SHARES.length, 1);
+            at += 2;
         }
         if (work.sizingsOld()) {
-            table.add(Text.of("The main has changed since: size it again.", "entry-refusal"), 0, at, 8, 1);
+            table.add(Text.of("The main has changed since: size it again.", "entry-refusal"), 0, at, SHARES.length, 1);
         }
+    }
+
+    /** What it costs that way, and how many joints seal; the cheaper way is ticked. */
+    private static String brought(Delivery d, boolean cheaper) {
+        return LengthFormat.decimal(d.price(), 0, 0) + (cheaper ? " ✓" : "") + ", "
+                + d.work().joints() + " joints";
     }
 
     private String sizes(Sizing s) {

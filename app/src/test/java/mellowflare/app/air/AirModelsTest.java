@@ -143,7 +143,7 @@ class AirModelsTest {
         List<Sizing> all = work.sizings();
         assertThat(all).hasSize(7);
         List<Double> prices =
-                all.stream().filter(Sizing::possible).map(s -> s.work().price()).toList();
+                all.stream().filter(Sizing::possible).map(Sizing::price).toList();
         assertThat(prices).isSorted();
         work.take(all.get(0));
         assertThat(main().system()).contains(all.get(0).system().id());

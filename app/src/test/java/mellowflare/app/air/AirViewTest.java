@@ -227,14 +227,16 @@ class AirViewTest {
         assertThat(words(robot, "#air-sizes")).contains("Never for compressed air", "PVC pipe", "Not sized yet");
         press(robot, "size it in every kind of pipe");
         assertThat(words(robot, "#air-sizes"))
-                .contains("galvanised steel", "largest is too small", "what becomes of it");
+                .contains("galvanised steel", "largest is too small", "by truck", "by parcel")
+                .contains("It rusts at every thread and sheds scale into tools. Needs pipe vice, die head")
+                .containsPattern("803, 48 joints\\n775 ✓, 64 joints");
         robot.interact(() -> robot.lookup("#air-sizes .quiet-action").queryAllAs(Button.class).stream()
                 .filter(b -> b.getText().equals("take it"))
                 .findFirst()
                 .orElseThrow()
                 .fire());
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(main().system()).contains("steel-thread");
+        assertThat(main().system()).contains("pe-air");
         assertThat(desk.current().stops()).isZero();
     }
 

@@ -1,6 +1,7 @@
 package mellowflare.core.air;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
@@ -8,11 +9,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import mellowflare.core.air.cut.Stretch;
 import mellowflare.core.air.day.DayRun;
 import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.layout.Turn;
 import mellowflare.core.air.layout.Walked;
+import mellowflare.core.air.size.Delivery;
 import mellowflare.core.air.size.Sizing;
+import mellowflare.core.air.stock.Freight;
 import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
@@ -50,6 +54,46 @@ class DayAndSizesTest {
                         .min()
                         .orElseThrow());
         assertThat(d.loaded()).isBetween(0.0, 1.0);
+    }
+
+    /** Long bars by truck against short ones as parcels: the same pipe and fittings, more couplings, another freight. */
+    @ParameterizedTest
+    @ValueSource(strings = {"ringed-aluminium", "copper", "steel-thread", "stainless-press", "pe-air"})
+    void testShortBarsCostCouplingsAndSaveFreight(String id) {
+        PipeSystem system = systems.find(id).orElseThrow();
+        AirCase c = AirSamples.of(AirSamples.small());
+        Sizing s =
+                Sizing.of(c, system, Sizing.Way.STEPPED, p -> {}, () -> false).orElseThrow();
+        int more = couplings(s.byParcel()) - couplings(s.byTruck());
+        assertThat(more).isPositive();
+        assertThat(s.byParcel().work().joints() - s.byTruck().work().joints()).isEqualTo(2 * more);
+        assertThat(s.byParcel().work().bar()).isEqualTo(system.shortBar());
+        assertThat(s.byTruck().work().bar()).isEqualTo(system.longBar());
+        double kilograms = s.byParcel().work().kilograms();
+        assertThat(s.byParcel().price())
+                .isCloseTo(s.byParcel().work().price() + 11.50 * Math.ceil(kilograms / 30), within(1e-9));
+        assertThat(s.byTruck().price()).isCloseTo(s.byTruck().work().price() + 95, within(1e-9));
+        assertThat(s.price())
+                .isEqualTo(
+                        s.parcelCheaper() ? s.byParcel().price() : s.byTruck().price());
+        assertThat(s.parcelCheaper())
+                .isEqualTo(s.byParcel().price() < s.byTruck().price());
+    }
+
+    private static int couplings(Delivery d) {
+        return d.work().stretches().stream().mapToInt(Stretch::couplings).sum();
+    }
+
+    @Test
+    void testAParcelMoreIsPaidWhereTheWeightPassesOne() {
+        Freight parcel = systems.freight(true);
+        assertThat(parcel.priceOf(0)).isEqualTo(11.50);
+        assertThat(parcel.priceOf(30)).isEqualTo(11.50);
+        assertThat(parcel.priceOf(30.1)).isEqualTo(23.0);
+        assertThat(parcel.priceOf(117)).isEqualTo(46.0);
+        assertThat(systems.freight(false).priceOf(117)).isEqualTo(95);
+        assertThatThrownBy(() -> new Freight(-1, 30, parcel.source())).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Freight(1, 0, parcel.source())).isInstanceOf(IllegalArgumentException.class);
     }
 
     /** Over a day the average of what is drawn comes near flow by duty: die grinder or blow gun by turns, and the wrench. */

@@ -38,6 +38,8 @@ import mellowflare.core.measure.PressureDifference;
  * @param work pieces and parts with these sizes
  * @param margin what the tightest tool has to spare
  * @param tried how many sets of sizes were worked out
+ * @param byTruck the same sizes in long bars
+ * @param byParcel the same sizes in short bars
  */
 public record Sizing(
         PipeSystem system,
@@ -45,7 +47,9 @@ public record Sizing(
         Map<String, PipeSize> sizes,
         CutWork work,
         PressureDifference margin,
-        int tried) {
+        int tried,
+        Delivery byTruck,
+        Delivery byParcel) {
     public Sizing {
         sizes = Map.copyOf(sizes);
     }
@@ -77,6 +81,16 @@ public record Sizing(
             return Optional.empty();
         }
         return new Search(c, system, all, way, progress, cancelled).find();
+    }
+
+    /** Whether short bars as parcels cost less, couplings and freight counted in. */
+    public boolean parcelCheaper() {
+        return byParcel.price() < byTruck.price();
+    }
+
+    /** What it costs in the cheaper way, in the catalogue's money. */
+    public double price() {
+        return Math.min(byTruck.price(), byParcel.price());
     }
 
     /** The sizes that are used, largest first. */
@@ -340,14 +354,18 @@ public record Sizing(
         }
 
         private CutWork work(int[] at) {
+            return work(at, c.main());
+        }
+
+        private Delivery delivery(int[] at, boolean parcel) {
+            return Delivery.of(
+                    work(at, c.main().withMaking(c.main().making().withParcel(parcel))),
+                    c.data().get(PipeSystems.KEY).freight(parcel));
+        }
+
+        private CutWork work(int[] at, AirMain main) {
             return CutWork.of(
-                    c.main(),
-                    c.walked(),
-                    c.joints(),
-                    sized(at),
-                    system,
-                    c.data().get(PipeSystems.KEY),
-                    c.units());
+                    main, c.walked(), c.joints(), sized(at), system, c.data().get(PipeSystems.KEY), c.units());
         }
 
         private Sizing result(int[] at, boolean possible) {
@@ -355,7 +373,14 @@ public record Sizing(
             sized(at).forEach(s -> s.size().ifPresent(z -> sizes.put(s.name(), z)));
             Together worst = c.worstOfAll(sized(at), cancelled);
             return new Sizing(
-                    system, possible && worst.margin().bar() >= -1e-9, sizes, work(at), worst.margin(), tried);
+                    system,
+                    possible && worst.margin().bar() >= -1e-9,
+                    sizes,
+                    work(at),
+                    worst.margin(),
+                    tried,
+                    delivery(at, false),
+                    delivery(at, true));
         }
     }
 }

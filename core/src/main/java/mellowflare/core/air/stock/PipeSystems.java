@@ -11,7 +11,7 @@ import mellowflare.core.measure.Temperature;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.ReferenceKey;
 
-/** All systems of pipe, from {@code systems.csv}, {@code sizes.csv} and {@code losses.csv}. */
+/** All systems of pipe, from {@code systems.csv}, {@code sizes.csv}, {@code losses.csv} and {@code freight.csv}. */
 public final class PipeSystems {
     public static final ReferenceKey<PipeSystems> KEY = new ReferenceKey<>("air pipe", PipeSystems.class);
     /** Darcy's factor that turns an equivalent length into a loss coefficient. */
@@ -19,12 +19,15 @@ public final class PipeSystems {
 
     private final List<PipeSystem> systems;
     private final Map<Fitting, Double> losses;
+    private final Map<String, Freight> freight;
     private final Map<String, List<PipeSize>> bySystem = new HashMap<>();
     private final Map<String, PipeSize> bySize = new HashMap<>();
 
-    private PipeSystems(List<PipeSystem> systems, List<PipeSize> sizes, Map<Fitting, Double> losses) {
+    private PipeSystems(
+            List<PipeSystem> systems, List<PipeSize> sizes, Map<Fitting, Double> losses, Map<String, Freight> freight) {
         this.systems = systems;
         this.losses = losses;
+        this.freight = freight;
         sizes.forEach(z -> bySize.put(z.system() + " " + z.size(), z));
         systems.forEach(s -> bySystem.put(
                 s.id(), sizes.stream().filter(z -> z.system().equals(s.id())).toList()));
@@ -36,10 +39,16 @@ public final class PipeSystems {
             r.source();
             losses.put(r.word("id", Fitting.class), r.number("l_over_d") * USUAL_FACTOR);
         });
+        Map<String, Freight> freight = new HashMap<>();
+        CsvTable.beside(PipeSystems.class, "freight.csv")
+                .rows()
+                .forEach(r ->
+                        freight.put(r.need("way"), new Freight(r.number("price"), r.number("up_to_kg"), r.source())));
         return new PipeSystems(
                 CsvTable.beside(PipeSystems.class, "systems.csv").map(PipeSystems::system, PipeSystem::id),
                 CsvTable.beside(PipeSystems.class, "sizes.csv").map(PipeSize::read, z -> z.system() + " " + z.size()),
-                losses);
+                losses,
+                freight);
     }
 
     private static PipeSystem system(CsvTable.Row r) {
@@ -68,7 +77,8 @@ public final class PipeSystems {
         return new PipeSystems(
                 systems,
                 sizes.stream().sorted(Comparator.comparing(PipeSize::outside)).toList(),
-                losses);
+                losses,
+                freight);
     }
 
     public List<PipeSystem> all() {
@@ -98,6 +108,11 @@ public final class PipeSystems {
         List<PipeSize> all = sizes(size.system());
         int next = all.indexOf(size) + 1;
         return next > 0 && next < all.size() ? Optional.of(all.get(next)) : Optional.empty();
+    }
+
+    /** What it costs to have bars brought: long ones by truck, or short ones as parcels. */
+    public Freight freight(boolean parcel) {
+        return freight.get(parcel ? "parcel" : "truck");
     }
 
     /** Loss coefficient of a fitting on the speed in its own bore. */
