@@ -247,7 +247,8 @@ class AirViewTest {
         press(robot, "run the day");
         assertThat(words(robot, "#air-day")).contains("times an hour", "kWh", "The receiver goes down to");
         turn(robot, AirLeaf.WATER);
-        assertThat(words(robot, "#air-water")).contains("stay in the receiver", "far leg", "full in");
+        assertThat(words(robot, "#air-water"))
+                .contains("stay in the receiver", "far leg", "full in", "north 1: 3494 to 3460; north 2: 3460 to 3410");
         turn(robot, AirLeaf.PAPERS);
         assertThat(words(robot, "#air-papers"))
                 .contains("riser\n2600\n33\n35\n2532\n48", "lines in space (DXF)", "take a list in (CSV)");

@@ -12,6 +12,7 @@ import mellowflare.core.air.cut.PartLine;
 import mellowflare.core.air.cut.Stretch;
 import mellowflare.core.air.draw.BarStrips;
 import mellowflare.core.air.draw.MainDrawing;
+import mellowflare.core.air.layout.Fall;
 import mellowflare.core.air.layout.WalkText;
 import mellowflare.core.cutting.CutBar;
 import mellowflare.core.cutting.CutPlan;
@@ -69,6 +70,7 @@ final class AirSheetPart {
         for (var p : c.main().pieces()) {
             page.text(WalkText.write(p, units), 9, 0, false, 0.13f);
         }
+        heights(page);
         if (c.work().isEmpty() || c.work().get().stretches().isEmpty()) {
             return;
         }
@@ -115,6 +117,25 @@ final class AirSheetPart {
             page.text(
                     LengthFormat.decimal(p.count(), 1, 0) + (p.metres() ? " m  " : "  ") + p.name(),
                     9.5f,
+                    0,
+                    false,
+                    0.13f);
+        }
+    }
+
+    /** What the chalk line is snapped by. */
+    private void heights(SheetPage page) throws IOException {
+        List<Fall.Section> sections = c.fall().sections(c.walked());
+        if (sections.isEmpty()) {
+            return;
+        }
+        page.heading("Heights of the centre line over the floor", 12);
+        for (Fall.Section s : sections) {
+            page.text(
+                    s.run().name() + ":  " + LengthFormat.figure(s.first(), units) + " to "
+                            + LengthFormat.figure(s.second(), units) + " over "
+                            + LengthFormat.figure(s.run().length(), units),
+                    9,
                     0,
                     false,
                     0.13f);

@@ -2,6 +2,9 @@ package mellowflare.book.sheet;
 
 import java.io.IOException;
 import java.io.InputStream;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
@@ -19,7 +22,10 @@ final class SheetFonts {
 
     private static PDFont load(PDDocument document, String name) throws IOException {
         try (InputStream in = SheetFonts.class.getResourceAsStream("/mellowflare/book/fonts/" + name)) {
-            return PDType0Font.load(document, in, true);
+            TrueTypeFont face = new TTFParser(true).parse(new RandomAccessReadBuffer(in));
+            // A ligature is drawn well, but whoever searches or copies the sheet would find “le” for “left”.
+            face.setEnableGsub(false);
+            return PDType0Font.load(document, face, true);
         }
     }
 

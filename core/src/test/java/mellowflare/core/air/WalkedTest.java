@@ -143,6 +143,21 @@ class WalkedTest {
         assertThat(Fall.of(w, c.joints(), Fall.Way.LEVEL, 10).height("m2").mm()).isCloseTo(3300, within(1e-6));
     }
 
+    /** Level runs one after the other, hung from 3.3 m: 5, 7 and half a metre at 10 mm a metre. */
+    @Test
+    void testEverySectionSaysTheHeightsItHangsAt() {
+        AirCase c = AirSamples.of(AirSamples.small());
+        List<Fall.Section> sections = c.fall().sections(c.walked());
+        assertThat(sections).extracting(s -> s.run().name()).containsExactly("m1", "m2", "m3");
+        assertThat(sections)
+                .extracting(s ->
+                        Math.round(s.first().mm()) + " " + Math.round(s.second().mm()) + " "
+                                + Math.round(s.falls().mm()))
+                .containsExactly("3300 3250 50", "3250 3180 70", "3180 3175 5");
+        Fall back = Fall.of(c.walked(), c.joints(), Fall.Way.BACK, 10);
+        assertThat(back.sections(c.walked()).get(1).falls().mm()).isCloseTo(-70, within(1e-6));
+    }
+
     @Test
     void testADropFromBelowDrainsTheMainAndOneOverTheTopDoesNot() {
         List<Piece> pieces = new ArrayList<>(AirSamples.small().pieces());

@@ -150,8 +150,28 @@ public record Fall(Way way, Map<String, Double> heights, List<String> holding) {
         return heights.getOrDefault(to, 0.0) < heights.getOrDefault(from, 0.0) - 0.05;
     }
 
-    /** How much a run falls from its first place to its second; below zero where it rises. */
-    public Length falls(Walked.Run run) {
-        return Length.ofMm(heights.getOrDefault(run.from(), 0.0) - heights.getOrDefault(run.to(), 0.0));
+    /**
+     * A level run of the main as it hangs.
+     *
+     * @param run which one
+     * @param first height over the floor where it begins
+     * @param second the same at its end
+     */
+    public record Section(Walked.Run run, Length first, Length second) {
+        /** How much it falls from its beginning to its end; below zero where it rises. */
+        public Length falls() {
+            return first.minus(second);
+        }
+    }
+
+    /** The level runs of the main in the order of the walk, with the heights at which they are hung. */
+    public List<Section> sections(Walked walked) {
+        List<Section> all = new ArrayList<>();
+        for (Walked.Run r : walked.runs()) {
+            if (level(r)) {
+                all.add(new Section(r, height(r.from()), height(r.to())));
+            }
+        }
+        return all;
     }
 }
