@@ -41,6 +41,10 @@ public final class MainDrawing {
     private static final double THIN = 1.1;
     private static final double FAT = 2.6;
     private static final int LABELLED = 26;
+    private static final double EDGE = 45;
+    private static final int DETAILED = 80;
+    /** A large shop is drawn with thinner pipes. */
+    private static final double FINER = 0.55;
     /** Width of a letter on the paper, about. */
     private static final double LETTER = 5;
 
@@ -57,6 +61,9 @@ public final class MainDrawing {
 
     private final Drawing.Sheet sheet = new Drawing.Sheet();
     private final boolean labelled;
+    /** Whether sound fittings and the valves of legs are drawn: in a large shop they would lie over each other. */
+    private final boolean detailed;
+
     private final List<Words> written = new ArrayList<>();
     private Sight view;
 
@@ -72,6 +79,7 @@ public final class MainDrawing {
                         name,
                         new Vector(s.at().x(), s.at().y(), c.fall().height(name).mm())));
         this.labelled = c.main().pieces().size() <= LABELLED;
+        this.detailed = c.main().pieces().size() <= DETAILED;
     }
 
     /**
@@ -198,12 +206,15 @@ public final class MainDrawing {
             sheet.rect(pen, known ? Fill.METAL : Fill.PAPER, p.x() - w, p.y(), p.x() + w, p.y() + h);
             sheet.add(new Shape.Disc(new Point(p.x(), p.y() + h), w * 0.55, pen, known ? Fill.METAL : Fill.PAPER));
             sheet.spot(Subject.COMPRESSOR, p.x() - w, p.y(), p.x() + w, p.y() + h + w);
+            // At the edge of the paper the words stand inward.
+            boolean left = p.x() < EDGE;
+            boolean right = p.x() > WIDE - EDGE;
             sheet.label(
-                    new Point(p.x(), p.y() - 8),
+                    new Point(left ? p.x() - w : right ? p.x() + w : p.x(), p.y() - 8),
                     c.feeds().containsKey(spot) ? c.feeds().get(spot).name() : "compressor not chosen",
                     "",
                     Shape.Role.OVER,
-                    Shape.Anchor.MIDDLE);
+                    left ? Shape.Anchor.START : right ? Shape.Anchor.END : Shape.Anchor.MIDDLE);
         }
     }
 
@@ -235,7 +246,9 @@ public final class MainDrawing {
             return THIN;
         }
         Optional<PipeSize> z = Optional.ofNullable(sized.get(r.name())).flatMap(Sized::size);
-        return z.map(x -> Math.max(THIN, Math.min(FAT, x.outside().mm() / 18))).orElse(THIN);
+        double half =
+                z.map(x -> Math.max(THIN, Math.min(FAT, x.outside().mm() / 18))).orElse(THIN);
+        return detailed ? half : half * FINER;
     }
 
     private void run(Walked.Run r) {
@@ -251,8 +264,8 @@ public final class MainDrawing {
         boolean here = chosen.filter(r.piece().name()::equals).isPresent();
         boolean known =
                 r.kind() == Walked.Kind.HOSE || sized.get(r.name()).size().isPresent();
-        Pen pen = here ? Pen.SELECTED : known ? Pen.OUTLINE : Pen.MEASURED;
-        if (overTheTop(r)) {
+        Pen pen = here ? Pen.SELECTED : !known ? Pen.MEASURED : detailed ? Pen.OUTLINE : Pen.THREAD;
+        if (detailed && overTheTop(r)) {
             bow(a, pen, half);
         }
         sheet.path(
@@ -276,7 +289,7 @@ public final class MainDrawing {
                                     .flatMap(Sized::size)
                                     .map(z -> ", " + z.name())
                                     .orElse(""),
-                    Shape.Role.NAME,
+                    Shape.Role.OVER,
                     Shape.Anchor.MIDDLE);
         }
     }
@@ -347,6 +360,10 @@ public final class MainDrawing {
     /** Fittings as small knots; open ends as a ring. */
     private void joints() {
         for (Joints.Joint j : c.joints().all()) {
+            boolean wrong = j.kind() == Joints.Kind.OPEN || j.kind() == Joints.Kind.NONE;
+            if (!detailed && !wrong && !j.spot().valve()) {
+                continue;
+            }
             Point p = view.at(at(j.spot().name()));
             switch (j.kind()) {
                 case ELBOW, TEE, TWO_TEES -> sheet.add(new Shape.Disc(p, 2.2, Pen.THREAD, Fill.METAL));
@@ -380,7 +397,7 @@ public final class MainDrawing {
                 continue;
             }
             Point p = view.at(at(r.to()));
-            sheet.add(new Shape.Disc(p, 2.6, Pen.OUTLINE, Fill.PAPER));
+            sheet.add(new Shape.Disc(p, detailed ? 2.6 : 1.3, detailed ? Pen.OUTLINE : Pen.THREAD, Fill.PAPER));
             sheet.spot(Subject.OUTLET, p.x() - 6, p.y() - 6, p.x() + 6, p.y() + 6);
             boolean running = c.together().scenario().running().containsKey(r.to());
             boolean told = stopped.contains(r.to());
