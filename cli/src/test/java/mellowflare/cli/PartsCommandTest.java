@@ -1,6 +1,7 @@
 package mellowflare.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -45,6 +46,31 @@ class PartsCommandTest {
         assertThat(run.status()).as(run.errors()).isZero();
         assertThat(run.json().get(0).get("hose").asText()).isEqualTo("KH2-08");
         assertThat(run.json().get(0).get("cost").asDouble()).isPositive();
+    }
+
+    /** A folder of own lists counts for one run: an own size of copper in a network. */
+    @Test
+    void testOwnPipeCountsInANetwork() throws Exception {
+        String network =
+                "{\"pipes\":[{\"name\":\"p\",\"from\":\"a\",\"to\":\"b\",\"length\":20000,\"size\":\"18\",\"system\":\"copper\"}],"
+                        + "\"supplies\":[{\"node\":\"a\",\"pressure\":8}],\"demands\":[{\"node\":\"b\",\"flow\":600}]}";
+        Path lists = Files.createDirectories(folder.resolve("lists"));
+        Run without = Run.of(network, "air");
+        assertThat(without.status()).isEqualTo(2);
+        assertThat(without.errors()).contains("“pipes[0].size”");
+        Files.writeString(
+                lists.resolve("airpipe.csv"),
+                "system,size,outside_mm,wall_mm,insert_mm,elbow_mm,tee_mm,branch_mm,coupling_mm,hanger_mm,metre,elbow,tee,coupling,valve,hanger,source,confidence\n"
+                        + "copper,18,18,1,12,11,11,11,1.5,1500,9.1,1.1,2,0.7,11,0.7,own maker,sure\n"
+                        + "pvc,18,18,1,12,11,11,11,1.5,1500,9.1,1.1,2,0.7,11,0.7,own maker,sure\n");
+        Run with = Run.of(network, "air", "--parts", lists.toString());
+        assertThat(with.errors()).contains("line 3", "air must not go into PVC pipe");
+        assertThat(with.status()).as(with.errors()).isZero();
+        // A bore of 16 mm says the same as the size.
+        Run bore = Run.of(
+                network.replace("\"size\":\"18\",\"system\":\"copper\"", "\"bore\":16,\"roughness\":0.0015"), "air");
+        assertThat(with.json().get("nodes").get(1).get("pressure").asDouble())
+                .isCloseTo(bore.json().get("nodes").get(1).get("pressure").asDouble(), within(1e-9));
     }
 
     @Test

@@ -13,6 +13,7 @@ import mellowflare.core.air.draw.BarStrips;
 import mellowflare.core.air.draw.DayPlot;
 import mellowflare.core.air.draw.MainDrawing;
 import mellowflare.core.air.layout.Piece;
+import mellowflare.core.air.layout.Turn;
 import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Pen;
@@ -39,6 +40,68 @@ class AirDrawingsTest {
                 assertThat(p.x()).isBetween(d.box().left() - slack, d.box().right() + slack);
                 assertThat(p.y()).isBetween(d.box().bottom() - slack, d.box().top() + slack);
             }
+        }
+    }
+
+    private static long discs(Drawing d) {
+        return d.shapes().stream().filter(Shape.Disc.class::isInstance).count();
+    }
+
+    /** In a large shop sound fittings would lie over each other: they are left out, what is wrong is not. */
+    @Test
+    void testALargeShopIsDrawnFinerAndWhatIsWrongIsStillMarked() {
+        AirMain small = AirSamples.comb(10);
+        AirMain large = AirSamples.comb(60);
+        // Elbow and tees of the small one stand beside its outlets; of the large one the outlets and the compressor are
+        // left.
+        assertThat(discs(draw(small, 28, 30, null))).isGreaterThan(10 + 10);
+        assertThat(discs(draw(large, 28, 30, null))).isEqualTo(60 + 1);
+        List<Piece> open = new ArrayList<>(large.pieces());
+        open.add(AirSamples.pipe("tail", Turn.AHEAD, 2));
+        Drawing wrong = draw(large.withPieces(open), 28, 30, null);
+        assertThat(wrong.shapes().stream()
+                        .filter(s -> s instanceof Shape.Disc d && d.pen() == Pen.STOP)
+                        .count())
+                .isEqualTo(1);
+    }
+
+    /** The name of the compressor stands on the paper, wherever it comes to lie. */
+    @Test
+    void testTheCompressorsNameStaysOnThePaper() {
+        for (double turn = 0; turn < 360; turn += 15) {
+            Drawing d = draw(AirSamples.comb(60), turn, 30, null);
+            Shape.Label name = d.shapes().stream()
+                    .filter(s -> s instanceof Shape.Label l && l.text().startsWith("screw"))
+                    .map(Shape.Label.class::cast)
+                    .findFirst()
+                    .orElseThrow();
+            double wide = 5 * name.text().length();
+            double left = name.at().x()
+                    - switch (name.anchor()) {
+                        case START -> 0;
+                        case MIDDLE -> wide / 2;
+                        case END -> wide;
+                    };
+            assertThat(left).as("turn %s", turn).isGreaterThan(d.box().left() - 12);
+            assertThat(left + wide).as("turn %s", turn).isLessThan(d.box().right() + 12);
+        }
+    }
+
+    /** Names of outlets never lie over each other in a shop that has room for them. */
+    @Test
+    void testNamesOfOutletsKeepClearOfEachOther() {
+        for (double turn = 0; turn < 360; turn += 30) {
+            List<Shape.Label> names = draw(AirSamples.ring(), turn, 30, null).shapes().stream()
+                    .filter(s -> s instanceof Shape.Label l
+                            && (l.text().equals("bench") || l.text().equals("pit")))
+                    .map(Shape.Label.class::cast)
+                    .toList();
+            assertThat(names).hasSize(2).allMatch(l -> l.role() == Shape.Role.OVER);
+            assertThat(Math.hypot(
+                            names.get(0).at().x() - names.get(1).at().x(),
+                            names.get(0).at().y() - names.get(1).at().y()))
+                    .as("turn %s", turn)
+                    .isGreaterThan(12);
         }
     }
 
