@@ -14,6 +14,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.FigureBox;
+import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 import mellowflare.app.entry.WordCell;
 import mellowflare.app.line.FindingList;

@@ -8,6 +8,7 @@ import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 import mellowflare.core.air.Making;
 import mellowflare.core.air.cut.CutWork;

@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.air.day.DayRun;

@@ -10,6 +10,7 @@ import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 import mellowflare.app.line.ListsPane;
 import mellowflare.core.air.cut.Stretch;

@@ -4,6 +4,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
+import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 
 /** A line that says what is being worked out, how far it is, and lets it be given up; nothing while nothing is. */

@@ -12,6 +12,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Columns;
+import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.School;

@@ -9,6 +9,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 import mellowflare.app.entry.WordCell;
 import mellowflare.core.air.layout.Piece;

@@ -3,11 +3,11 @@ package mellowflare.app.line;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.Optional;
-import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
+import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 
 /** Takes own catalogue files and lists in, writes all of them out, and names the rows that were left out. */
@@ -30,20 +30,12 @@ public final class ListsPane extends VBox {
                         new FlowPane(
                                 4,
                                 2,
-                                quiet(
+                                Press.quiet(
                                         "take " + what + " in (CSV)",
                                         () -> choose(this, "Catalogue file", "*.csv")
                                                 .ifPresent(model::take)),
-                                quiet("write all lists out", model::writeOut)),
+                                Press.quiet("write all lists out", model::writeOut)),
                         leftOut);
-    }
-
-    static Button quiet(String word, Runnable action) {
-        Button b = new Button(word);
-        b.getStyleClass().setAll("quiet-action");
-        b.setMinWidth(Region.USE_PREF_SIZE);
-        b.setOnAction(e -> action.run());
-        return b;
     }
 
     /** Asks for a file; empty when none was chosen. */

@@ -11,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.Columns;
+import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 import mellowflare.core.hose.FromShelf;
 import mellowflare.core.hose.PartLine;
@@ -27,18 +28,18 @@ final class PartsPane extends VBox {
         this.model = model;
         list.setHgap(12);
         list.setVgap(2);
-        Button look = ListsPane.quiet("What can be built from the shelf?", model::lookThroughShelf);
+        Button look = Press.quiet("What can be built from the shelf?", model::lookThroughShelf);
         look.setId("look-shelf");
         searching.textProperty().bind(model.searchingProperty());
         model.buildsProperty().addListener((o, was, now) -> builds());
         FlowPane papers = new FlowPane(
                 4,
                 2,
-                ListsPane.quiet("parts list (CSV)", model::partsList),
-                ListsPane.quiet("tag with code (PDF)", model::tag),
-                ListsPane.quiet("sheet for a crimp shop (PDF)", model::handOver),
-                ListsPane.quiet("drawing (SVG)", model::drawing),
-                ListsPane.quiet(
+                Press.quiet("parts list (CSV)", model::partsList),
+                Press.quiet("tag with code (PDF)", model::tag),
+                Press.quiet("sheet for a crimp shop (PDF)", model::handOver),
+                Press.quiet("drawing (SVG)", model::drawing),
+                Press.quiet(
                         "read a tag from a picture",
                         () -> ListsPane.choose(this, "Picture of a tag", "*.png", "*.jpg", "*.jpeg")
                                 .ifPresent(model::readTag)));
@@ -100,7 +101,7 @@ final class PartsPane extends VBox {
     }
 
     private Node build(FromShelf.Build b) {
-        Button take = ListsPane.quiet("take it", () -> model.take(b));
+        Button take = Press.quiet("take it", () -> model.take(b));
         String words = b.hose().part() + ", " + b.a().part() + ", " + b.b().part()
                 + (b.adapters().isEmpty() ? "" : ", " + String.join(", ", b.adapters()));
         String cost = PartsModel.money(b.cost())

@@ -1,11 +1,8 @@
 package mellowflare.core.parts;
 
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.function.Function;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.reference.RowByRow;
 
 /**
  * Parts of all kinds, as a catalogue holds them.
@@ -74,19 +71,12 @@ public record Stock(
     /** These parts and others; of two with one number the other counts. */
     public Stock plus(Stock more) {
         return new Stock(
-                merged(hoses, more.hoses, HosePart::part),
-                merged(ends, more.ends, HoseEndPart::part),
-                merged(adapters, more.adapters, AdapterPart::part),
-                merged(collars, more.collars, Collar::part),
-                merged(seals, more.seals, SealPart::part),
-                merged(tools, more.tools, Tool::id));
-    }
-
-    private static <T> List<T> merged(List<T> here, List<T> more, Function<T, String> number) {
-        Map<String, T> all = new LinkedHashMap<>();
-        here.forEach(p -> all.put(number.apply(p), p));
-        more.forEach(p -> all.put(number.apply(p), p));
-        return new ArrayList<>(all.values());
+                RowByRow.laid(hoses, more.hoses, HosePart::part),
+                RowByRow.laid(ends, more.ends, HoseEndPart::part),
+                RowByRow.laid(adapters, more.adapters, AdapterPart::part),
+                RowByRow.laid(collars, more.collars, Collar::part),
+                RowByRow.laid(seals, more.seals, SealPart::part),
+                RowByRow.laid(tools, more.tools, Tool::id));
     }
 
     /** The data with these parts as their catalogue. */

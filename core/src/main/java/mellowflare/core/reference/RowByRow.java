@@ -2,7 +2,9 @@ package mellowflare.core.reference;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 
@@ -45,5 +47,13 @@ public record RowByRow<T>(List<T> values, List<String> troubles) {
             }
         }
         return new RowByRow<>(values, troubles);
+    }
+
+    /** One list laid over another: of two rows with one number the one that is laid over counts, in the place of the first. */
+    public static <T> List<T> laid(List<T> under, List<T> over, Function<T, String> number) {
+        Map<String, T> all = new LinkedHashMap<>();
+        under.forEach(x -> all.put(number.apply(x), x));
+        over.forEach(x -> all.put(number.apply(x), x));
+        return List.copyOf(all.values());
     }
 }

@@ -71,6 +71,16 @@ class OpenFilesTest {
         assertThat(read.troubles().get(3)).contains("line 6", "“a” stands twice; the first counts");
     }
 
+    @Test
+    void testAListLaidOverAnotherKeepsTheOrderAndAddsAtTheEnd() {
+        List<Spoon> house = List.of(new Spoon("a", 180), new Spoon("b", 150), new Spoon("c", 90));
+        List<Spoon> own = List.of(new Spoon("x", 60), new Spoon("b", 155));
+        assertThat(RowByRow.laid(house, own, Spoon::id))
+                .containsExactly(new Spoon("a", 180), new Spoon("b", 155), new Spoon("c", 90), new Spoon("x", 60));
+        assertThat(RowByRow.laid(house, List.of(), Spoon::id)).isEqualTo(house);
+        assertThat(RowByRow.laid(List.of(), own, Spoon::id)).isEqualTo(own);
+    }
+
     /** As short as it can be, and still the same number when it is read again. */
     @Property(tries = 300)
     void testANumberIsReadBackTheSame(@ForAll double value) {

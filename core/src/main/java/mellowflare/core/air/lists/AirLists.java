@@ -1,10 +1,6 @@
 package mellowflare.core.air.lists;
 
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.function.Function;
 import mellowflare.core.air.demand.AirHouse;
 import mellowflare.core.air.demand.AirTool;
 import mellowflare.core.air.demand.Compressor;
@@ -168,16 +164,9 @@ public record AirLists(List<AirTool> tools, List<Compressor> compressors, List<P
     /** These rows and others; of two with one id the other counts. */
     public AirLists plus(AirLists more) {
         return new AirLists(
-                merged(tools, more.tools, AirTool::id),
-                merged(compressors, more.compressors, Compressor::id),
-                merged(sizes, more.sizes, AirLists::number));
-    }
-
-    private static <T> List<T> merged(List<T> here, List<T> more, Function<T, String> number) {
-        Map<String, T> all = new LinkedHashMap<>();
-        here.forEach(x -> all.put(number.apply(x), x));
-        more.forEach(x -> all.put(number.apply(x), x));
-        return new ArrayList<>(all.values());
+                RowByRow.laid(tools, more.tools, AirTool::id),
+                RowByRow.laid(compressors, more.compressors, Compressor::id),
+                RowByRow.laid(sizes, more.sizes, AirLists::number));
     }
 
     /** The data with these rows laid over their lists. */

@@ -1,13 +1,13 @@
-package mellowflare.app.air;
+package mellowflare.app.entry;
 
 import javafx.scene.control.Button;
 import javafx.scene.layout.Region;
 
 /** Buttons that look like words. */
-final class Press {
+public final class Press {
     private Press() {}
 
-    static Button quiet(String word, Runnable action) {
+    public static Button quiet(String word, Runnable action) {
         Button b = new Button(word);
         b.getStyleClass().setAll("quiet-action");
         b.setMinWidth(Region.USE_PREF_SIZE);
