@@ -40,7 +40,7 @@ public final class AirStrip {
         compressor();
         main();
         outlet();
-        return sheet.done(-96, -30, WIDTH + 96, 29);
+        return sheet.done(-168, -30, WIDTH + 150, 30);
     }
 
     private void compressor() {
@@ -80,7 +80,7 @@ public final class AirStrip {
             sheet.rect(Pen.OUTLINE, Fill.METAL, x - 2.5, -PIPE - 12, x + 2.5, -PIPE);
         }
         sheet.label(
-                new Point((30 + WIDTH) / 2, 12),
+                new Point((30 + WIDTH) / 2, 17),
                 c.system().map(PipeSystem::name).orElse("pipe not chosen")
                         + c.main().size().map(z -> ", " + z).orElse(""),
                 "",
