@@ -80,12 +80,7 @@ final class CutPane extends VBox {
                     .add(Press.quiet(
                             o.count() + " x " + LengthFormat.figure(o.length(), model.units()) + " of " + o.size()
                                     + "  ×",
-                            () -> {
-                                List<Making.OldBar> less =
-                                        new ArrayList<>(model.line().making().old());
-                                less.remove(o);
-                                model.old(less);
-                            }));
+                            () -> model.removeOldBar(o)));
         }
         Optional<CutWork> w = model.c().work();
         if (w.isEmpty()) {

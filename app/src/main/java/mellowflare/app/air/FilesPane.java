@@ -22,9 +22,9 @@ import mellowflare.core.measure.UnitSystem;
 final class FilesPane extends VBox {
     private static final int MOST_SUMS = 60;
 
-    private final AirModel model;
-    private static final List<String> HEADS = List.of("", "centres", "stop", "stop", "cut", "mark");
+    private static final List<String> HEADS = List.of("centres", "stop", "stop", "cut", "mark");
 
+    private final AirModel model;
     private final GridPane sums = new GridPane();
     private List<List<String>> shown;
     private final ChoiceRow<Integer> heading;
@@ -87,9 +87,14 @@ final class FilesPane extends VBox {
                 sums.addRow(0, Text.of("Nothing to cut yet.", "soft"));
                 return;
             }
-            row(0, HEADS, "soft");
+            List<String> heads = new ArrayList<>(HEADS);
+            heads.add(0, model.units() == UnitSystem.METRIC ? "in mm" : "");
+            row(0, heads, "soft");
             for (int i = 0; i < rows.size(); i++) {
                 row(i + 1, rows.get(i), "finding-remedy");
+            }
+            if (rows.size() == MOST_SUMS) {
+                sums.add(Text.of("The rest stands in the cut list.", "soft"), 0, MOST_SUMS + 1, heads.size(), 1);
             }
         }
     }

@@ -120,6 +120,9 @@ final class SizesPane extends VBox {
             table.add(note, 0, at + 1, SHARES.length, 1);
             at += 2;
         }
+        Label money =
+                Text.of("Pipe by the metre, fittings and freight, in the catalogue's money: house figures.", "soft");
+        table.add(money, 0, at++, SHARES.length, 1);
         if (work.sizingsOld()) {
             table.add(Text.of("The main has changed since: size it again.", "entry-refusal"), 0, at, SHARES.length, 1);
         }

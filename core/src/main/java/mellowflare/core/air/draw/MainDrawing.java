@@ -45,11 +45,6 @@ public final class MainDrawing {
     private static final int DETAILED = 80;
     /** A large shop is drawn with thinner pipes. */
     private static final double FINER = 0.55;
-    /** Width of a letter on the paper, about. */
-    private static final double LETTER = 5;
-
-    /** So many places along a run are looked at for words that lie over it. */
-    private static final int CHECKED = 60;
 
     private final AirCase c;
     private final Optional<String> chosen;
@@ -64,7 +59,6 @@ public final class MainDrawing {
     /** Whether sound fittings and the valves of legs are drawn: in a large shop they would lie over each other. */
     private final boolean detailed;
 
-    private final List<Words> written = new ArrayList<>();
     private Sight view;
 
     private MainDrawing(AirCase c, List<Finding> findings, Optional<String> chosen) {
@@ -392,6 +386,9 @@ public final class MainDrawing {
     }
 
     private void outlets() {
+        Lettering lettering = new Lettering(c.walked().runs().stream()
+                .map(r -> new Lettering.Line(view.at(at(r.from())), view.at(at(r.to()))))
+                .toList());
         for (Walked.Run r : c.walked().runs()) {
             if (r.kind() != Walked.Kind.DROP) {
                 continue;
@@ -407,81 +404,10 @@ public final class MainDrawing {
                                 .map(x -> Figure.of(x).text(c.units()))
                                 .orElse("no air")
                         : "";
-                label(p, r.to(), under);
+                Lettering.Place place = lettering.beside(p, r.to(), under);
+                sheet.label(place.at(), r.to(), under, Shape.Role.OVER, place.anchor());
             }
         }
-    }
-
-    /** A field of the paper that words take. */
-    private record Words(double left, double bottom, double right, double top) {
-        boolean over(Words other) {
-            return left < other.right && other.left < right && bottom < other.top && other.bottom < top;
-        }
-    }
-
-    /** Beside the outlet where fewest pipes and other words cross the words. */
-    private void label(Point p, String text, String under) {
-        double wide = LETTER * Math.max(text.length(), under.length());
-        Point[] at = {
-            p.plus(0, -12),
-            p.plus(5, -2),
-            p.plus(-5, -2),
-            p.plus(0, -20),
-            p.plus(5, -9),
-            p.plus(-5, -9),
-            p.plus(5, 9),
-            p.plus(-5, 9)
-        };
-        Shape.Anchor[] anchors = {
-            Shape.Anchor.MIDDLE,
-            Shape.Anchor.START,
-            Shape.Anchor.END,
-            Shape.Anchor.MIDDLE,
-            Shape.Anchor.START,
-            Shape.Anchor.END,
-            Shape.Anchor.START,
-            Shape.Anchor.END
-        };
-        int best = 0;
-        Words taken = null;
-        int fewest = Integer.MAX_VALUE;
-        for (int i = 0; i < at.length; i++) {
-            double left = at[i].x()
-                    - switch (anchors[i]) {
-                        case START -> 0;
-                        case MIDDLE -> wide / 2;
-                        case END -> wide;
-                    };
-            Words words = new Words(left, at[i].y() - (under.isEmpty() ? 2 : 9), left + wide, at[i].y() + 6);
-            // Words over words cannot be read at all, over a pipe they can.
-            int crossed = crossed(words)
-                    + 3 * (int) written.stream().filter(words::over).count();
-            if (crossed < fewest) {
-                fewest = crossed;
-                best = i;
-                taken = words;
-            }
-        }
-        written.add(taken);
-        sheet.label(at[best], text, under, Shape.Role.OVER, anchors[best]);
-    }
-
-    /** How many runs pass through a field of the paper. */
-    private int crossed(Words words) {
-        int crossed = 0;
-        for (Walked.Run r : c.walked().runs()) {
-            Point a = view.at(at(r.from()));
-            Point b = view.at(at(r.to()));
-            for (int i = 0; i <= CHECKED; i++) {
-                double x = a.x() + (b.x() - a.x()) * i / CHECKED;
-                double y = a.y() + (b.y() - a.y()) * i / CHECKED;
-                if (x > words.left && x < words.right && y > words.bottom && y < words.top) {
-                    crossed++;
-                    break;
-                }
-            }
-        }
-        return crossed;
     }
 
     /** A drop of water where it stays. */
