@@ -54,7 +54,7 @@ public final class MellowFlare extends Application {
         keeper = new Keeper(ready.book(), Platform::runLater);
         Desk desk = new Desk(keeper, ready.data(), ready.first(), CLOCK);
         desk.personProperty().set(ready.person());
-        Shell shell = new Shell(desk, look, caliper(ready.demo()));
+        Shell shell = new Shell(desk, look, caliper(ready.options().demo()));
         shell.lay(Place.GAUGE);
         Scene scene = new Scene(shell, 1280, 800);
         look.dress(scene);
@@ -75,6 +75,7 @@ public final class MellowFlare extends Application {
         });
         stage.show();
         shell.go(Place.GAUGE);
+        ready.options().picture().ifPresent(file -> WindowPicture.after(scene, file));
     }
 
     /** Only the demo has a caliper at hand: a practice reading has no place in a real job. */

@@ -45,7 +45,7 @@ final class Starting {
      * @param person who was at the bench last
      * @param night whether the look was set to night
      * @param large whether it was set to large type
-     * @param demo whether it is the demo book
+     * @param options how it was asked to start
      */
     record Ready(
             Book book,
@@ -54,7 +54,7 @@ final class Starting {
             String person,
             boolean night,
             boolean large,
-            boolean demo) {}
+            Options options) {}
 
     static Starting begin(List<String> args, Clock clock) {
         return new Starting(Options.of(args), clock);
@@ -93,7 +93,7 @@ final class Starting {
                     book.preference("person").orElse(""),
                     chosen(book, NIGHT),
                     chosen(book, LARGE),
-                    options.demo());
+                    options);
         } catch (BookTrouble e) {
             throw new IllegalStateException(e.getMessage(), e);
         }

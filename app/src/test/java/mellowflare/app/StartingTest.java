@@ -30,13 +30,17 @@ class StartingTest {
         assertThat(Options.of(List.of("demo")).book()).isEqualTo(BookPlace.demo());
         assertThat(Options.of(List.of("demo", "--fresh")).fresh()).isTrue();
         assertThat(Options.of(List.of("--book=" + folder)).book()).isEqualTo(folder);
+        assertThat(Options.of(List.of("demo")).picture()).isEmpty();
+        assertThat(Options.of(List.of("demo", "--picture=" + folder.resolve("a.png")))
+                        .picture())
+                .contains(folder.resolve("a.png"));
         assertThat(BookPlace.own()).isNotEqualTo(BookPlace.demo());
     }
 
     @Test
     void testOwnBookBeginsWithOneEmptyJobAndKeepsIt() throws BookTrouble {
         Starting.Ready first = start();
-        assertThat(first.demo()).isFalse();
+        assertThat(first.options().demo()).isFalse();
         assertThat(first.first().leftOff()).isEqualTo("not begun");
         String id = first.first().job().id();
         first.book().close();
