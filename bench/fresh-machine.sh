@@ -58,6 +58,8 @@ shown() { # root, user, checkout, home, name
         wrong "$user, $name: no window after $(seconds $took)" "$work/said"
     fi
     kill -TERM -- -$demo 2>/dev/null || true
+    # Its book is free for the next start only when the whole group is gone.
+    while kill -0 -- -$demo 2>/dev/null; do sleep 0.1; done
     wait $demo 2>/dev/null || true
 }
 
