@@ -43,6 +43,9 @@ public final class MeasureModel {
     private final FieldState<Length> template = AboveZero.field();
     private final FieldState<Length> check = AboveZero.field();
     private By by = By.POINTS;
+    /** What the rows that stand there mean: a point read as a straight, a rotation and a bend would be nonsense. */
+    private By laidBy = by;
+
     private LegTo to = LegTo.CENTRE;
     private String job = "";
 
@@ -300,7 +303,10 @@ public final class MeasureModel {
                 units);
         boolean refused = lines.get().stream().anyMatch(Line::refused);
         boolean same = t.measured().said() ? by == By.of(t.measured()) : !other;
-        if (other || !same || !refused && !read().filter(t.measured()::equals).isPresent() && by != By.TEMPLATE) {
+        if (other
+                || !same
+                || laidBy != by
+                || !refused && !read().filter(t.measured()::equals).isPresent() && by != By.TEMPLATE) {
             relay();
         }
     }
@@ -311,6 +317,7 @@ public final class MeasureModel {
         if (m.said()) {
             by = By.of(m);
         }
+        laidBy = by;
         List<List<String>> texts = new ArrayList<>();
         List<List<Double>> values = new ArrayList<>();
         UnitSystem units = desk.units();
