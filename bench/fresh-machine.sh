@@ -23,7 +23,7 @@ saw() { printf '%-9s %s\n' "$1" "$2"; }
 wrong() {
     saw WRONG "$1"
     failed=1
-    [ ! -f "${2:-}" ] || sed 's/^/          | /' "$2" | tail -n 25
+    [ ! -f "${2:-}" ] || sed 's/^/          | /' "$2" | tail -n 25; echo
 }
 
 checkout() { # folder user
