@@ -36,12 +36,14 @@ class FlareTest {
     }
 
     @Test
-    void testFaultsStopAndTheirCauseIsFound() {
+    void testFaultsAreWarnedOfAndTheirCauseIsFound() {
         Run run = Run.of(
                 "{\"tube\":\"ACR-3/8\",\"kind\":\"refrigeration45\",\"tool\":\"bar-45\",\"fluid\":\"r410a\",\"stickOut\":2.3,"
                         + "\"seen\":[\"wide\"],\"measured\":14.4}",
                 "flare");
-        assertThat(run.status()).isEqualTo(1);
+        // The tool's sink is a house figure: it warns and never says that a flare must go.
+        assertThat(run.status()).isZero();
+        assertThat(run.json().get("findings").toString()).contains("\"warn\"").contains("first flare on scrap");
         assertThat(run.json().get("causes").get(0).get("cause").asText()).isEqualTo("stick-long");
         assertThat(Schemas.faults("flare.out", run.json())).isEmpty();
         JsonNode hard = Run.of(

@@ -25,7 +25,7 @@ class HoseTest {
         assertThat(out.get("tolerance").asDouble()).isCloseTo(11.4, within(1e-9));
         assertThat(out.get("weakest").get("limit").asDouble()).isEqualTo(241);
         assertThat(out.get("joints").get(0).get("putOn").get(0).asText()).contains("ring -908");
-        assertThat(out.get("steps")).hasSize(21);
+        assertThat(out.get("steps")).hasSize(22);
         assertThat(out.get("parts")).hasSize(5);
         assertThat(Schemas.faults("hose.in", SOUND)).isEmpty();
         assertThat(Schemas.faults("hose.out", out)).isEmpty();
@@ -53,6 +53,46 @@ class HoseTest {
         assertThat(run.json().get("shop").asText()).startsWith("27 1/8 in");
         assertThat(run.json().has("weakest")).isFalse();
         assertThat(Schemas.faults("hose.out", run.json())).isEmpty();
+    }
+
+    private static java.util.List<String> steps(JsonNode out) {
+        java.util.List<String> ids = new java.util.ArrayList<>();
+        out.get("steps").forEach(s -> ids.add(s.get("id").asText()));
+        return ids;
+    }
+
+    @Test
+    void testOrderOfWorkStopsInWordsUntilAnOwnEndIsSaidToBeFixedSomehow() {
+        String end = "{\"code\":\"JIC37\",\"size\":\"-8\",\"gender\":\"female\",\"endLength\":58,\"pocketDepth\":25%s}";
+        String input = "{\"ends\":[%s,{\"part\":\"KC08-J08F90\"}],\"hose\":\"KH2-08\",\"finishedLength\":800}";
+        String unsaid = input.formatted(end.formatted(""));
+        Run run = Run.of(unsaid, "hose");
+        assertThat(Schemas.faults("hose.in", unsaid)).isEmpty();
+        // The same end given by its cut-off of 33.
+        String byCutOff = unsaid.replace("\"endLength\":58,\"pocketDepth\":25", "\"cutOff\":33");
+        assertThat(run.json().get("cutLength"))
+                .isEqualTo(Run.of(byCutOff, "hose").json().get("cutLength"));
+        assertThat(steps(run.json())).endsWith("fixing@A").doesNotContain("push@B", "fit@A");
+        String crimped = input.formatted(end.formatted(",\"attach\":\"crimped\""));
+        Run said = Run.of(crimped, "hose");
+        assertThat(Schemas.faults("hose.in", crimped)).isEmpty();
+        assertThat(steps(said.json()))
+                .containsSubsequence("push@A", "push@B", "dry-fit", "crimp@A", "inspect@A", "fit@A")
+                .doesNotContain("fixing@A");
+        assertThat(Run.of(crimped.replace("crimped", "glued"), "hose").status()).isEqualTo(2);
+        assertThat(Run.of(unsaid.replace("25", "60"), "hose").errors()).contains("pocketDepth");
+    }
+
+    @Test
+    void testOxygenIsRefusedWithTheReason() {
+        Run run = Run.of(
+                "{\"ends\":[{\"part\":\"KC08-J08F90\"},{\"part\":\"KC08-J08F90\"}],\"service\":{\"fluid\":\"oxygen\"}}",
+                "hose");
+        assertThat(run.status()).isEqualTo(2);
+        assertThat(run.errors()).contains("No oxygen line is built");
+        Run seal = Run.of("{\"code\":\"JIC37\",\"size\":\"-8\",\"fluid\":\"oxygen\"}", "seal");
+        assertThat(seal.status()).isEqualTo(2);
+        assertThat(seal.errors()).contains("No oxygen line is built");
     }
 
     @Test

@@ -50,7 +50,7 @@ class SealTest {
         Run ester = Run.of("{\"code\":\"ORB\",\"size\":\"-8\",\"fluid\":\"phosphate-ester\"}", "seal");
         assertThat(ester.status()).isEqualTo(1);
         assertThat(ester.json().get("findings").toString())
-                .contains("NBR ring does not bear")
+                .contains("NBR is not compatible with phosphate ester")
                 .contains("EPDM");
         assertThat(ester.json().get("putOn").get(0).asText()).contains("-908").contains("EPDM");
     }

@@ -44,7 +44,10 @@ public final class Samples {
     /** Boss port to 37 degree flare, two-wire -8, mineral oil at 210 bar. */
     public static HoseLine soundLine() {
         return HoseLine.NEW
-                .withEnd(Which.A, end("slew motor", id(EndCode.ORB, "-8", Gender.FEMALE), "KC08-B08M"))
+                .withEnd(
+                        Which.A,
+                        end("slew motor", id(EndCode.ORB, "-8", Gender.FEMALE), "KC08-B08M")
+                                .withHomeByHand(Optional.of(false)))
                 .withEnd(Which.B, end("slew valve", id(EndCode.JIC37, "-8", Gender.MALE), "KC08-J08F90"))
                 .withHose(Optional.of("KH2-08"))
                 .withService(new Service(

@@ -41,6 +41,17 @@ public final class FigureBox extends VBox {
         setAccessibleText(name + ": " + text + ", " + below);
     }
 
+    /** A guess: never as large as what is known. */
+    public void guess(String name, String text, String below) {
+        if (same(List.of(name, text, below, "guess"))) {
+            return;
+        }
+        label.setText(name);
+        word(text, "figure-word-guess");
+        under.setText(below);
+        setAccessibleText(name + ": " + text + ", " + below);
+    }
+
     /** The big word; a node that stays is not styled anew on every key. */
     private void word(String text, String style) {
         if (big.getChildren().size() == 1

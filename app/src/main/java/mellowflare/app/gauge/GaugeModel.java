@@ -15,6 +15,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
+import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Schools;
 import mellowflare.core.advice.State;
@@ -32,6 +33,7 @@ import mellowflare.core.identify.HandSeen;
 import mellowflare.core.identify.Identification;
 import mellowflare.core.identify.Identifier;
 import mellowflare.core.identify.IdentifyCase;
+import mellowflare.core.identify.NextCheck;
 import mellowflare.core.identify.Observation;
 import mellowflare.core.identify.ObservationWords;
 import mellowflare.core.identify.RingSeen;
@@ -61,6 +63,9 @@ public final class GaugeModel {
     private static final int TWINS_NAMED = 6;
     private static final Observation FRESH = Observation.of(Gender.MALE).withBody(Optional.of(Body.THREAD));
     private static final List<String> RANKING_SHOWS = List.of("end.settled", "end.nothing-fits");
+    /** What was seen when an unsettled answer was asked for. */
+    private Observation asked;
+
     private final Desk desk;
     private Identifier identifier;
     private ShopFindings weighed = ShopFindings.NONE;
@@ -294,14 +299,39 @@ public final class GaugeModel {
         reading.refusal().ifPresent(desk::tell);
     }
 
-    /** The likeliest end becomes the port of this side of the line. */
-    public void use() {
+    /**
+     * The likeliest becomes the port of this side of the line. One that is not settled is taken only when it is asked for a second time; the first
+     * time says what to look at.
+     *
+     * @return whether it was taken
+     */
+    public boolean use() {
         Identification answer = result().answer();
         if (answer.standing() == Identification.Standing.NOTHING_FITS) {
             desk.tell("Nothing in the tables fits well: there is no end to use yet.");
-        } else {
-            answer.best().ifPresent(this::use);
+            return false;
         }
+        if (answer.best().isEmpty()) {
+            return false;
+        }
+        if (!answer.named() && !asked()) {
+            asked = seen();
+            desk.tell("Check this first: "
+                    + answer.nextCheck().map(NextCheck::says).orElseGet(answer::safeCourse));
+            return false;
+        }
+        use(answer.best().get());
+        return true;
+    }
+
+    /** Whether this very answer was asked for while it was not settled. */
+    public boolean asked() {
+        return seen().equals(asked);
+    }
+
+    /** How sure a candidate is, as it is shown. */
+    public String shareOf(Candidate candidate) {
+        return new Figure.OfShare(candidate.probability()).text(desk.units());
     }
 
     /** This candidate becomes the port of this side of the line. */
@@ -316,6 +346,10 @@ public final class GaugeModel {
                                 j.line().end(side).taken(candidate.end().id(), Optional.of(candidate.probability())))));
         desk.tell("End " + side + " is now " + candidate.end().title() + ", "
                 + candidate.end().gender().word() + ".");
+        asked = null;
+        if (side == Which.A && desk.job().line().b().port().isEmpty()) {
+            which.set(Which.B);
+        }
     }
 
     private void see(String what, UnaryOperator<Observation> change) {

@@ -20,6 +20,7 @@ import mellowflare.app.look.Look;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.app.shell.Page;
 import mellowflare.core.connection.End;
+import mellowflare.core.identify.Candidate;
 import mellowflare.core.identify.Identification;
 import mellowflare.core.identify.NextCheck;
 import mellowflare.core.identify.Observation;
@@ -57,7 +58,7 @@ public final class GaugeView implements Page {
         this.model = model;
         this.hold = hold;
         this.holdPane = new HoldPane(hold, look);
-        this.answers = new AnswerList(model::use, tables);
+        this.answers = new AnswerList(this::take, tables);
         answers.setMinHeight(Region.USE_PREF_SIZE);
         this.slip = new GaugeSlip(model, caliper, answers);
         drawing.setId("half-section");
@@ -73,7 +74,12 @@ public final class GaugeView implements Page {
         page.setRight(slip);
         page.setBottom(figures());
         model.resultProperty().addListener((o, was, now) -> refreshIfOpen());
-        model.whichProperty().addListener((o, was, now) -> refreshIfOpen());
+        model.whichProperty().addListener((o, was, now) -> {
+            if (isOpen()) {
+                refresh();
+                slip.focusFirst();
+            }
+        });
         refresh();
     }
 
@@ -118,11 +124,16 @@ public final class GaugeView implements Page {
         use.setId("use");
         use.setMinWidth(Region.USE_PREF_SIZE);
         use.getStyleClass().add("main-action");
-        use.setOnAction(e -> model.use());
+        use.setOnAction(e -> act());
         HBox bar = new HBox(36, is, goesOn, tighten, Text.spring(), use);
         bar.getStyleClass().add("figure-bar");
         bar.setAlignment(Pos.CENTER_LEFT);
         return bar;
+    }
+
+    private void take(Candidate candidate) {
+        model.use(candidate);
+        slip.focusFirst();
     }
 
     private void refresh() {
@@ -163,6 +174,22 @@ public final class GaugeView implements Page {
 
     private void showFigures(GaugeResult r) {
         boolean none = r.answer().standing() == Identification.Standing.NOTHING_FITS;
+        boolean named = none || r.answer().best().isEmpty() || r.answer().named();
+        if (!named) {
+            Candidate best = r.answer().best().orElseThrow();
+            is.guess(
+                    "not settled",
+                    model.shareOf(best) + " " + best.end().brief(),
+                    best.end().threadName() + ", " + best.end().gender().word());
+            goesOn.words("goes on it", "–", "once the end is settled");
+            tighten.words("never", "–", "");
+            use.setText(
+                    model.asked()
+                            ? "Use it unsettled as end " + model.whichProperty().get()
+                            : "Use as end " + model.whichProperty().get());
+            use.setDisable(false);
+            return;
+        }
         is.words(
                 "it is",
                 none
@@ -213,6 +240,11 @@ public final class GaugeView implements Page {
 
     @Override
     public void act() {
-        model.use();
+        if (model.use()) {
+            slip.focusFirst();
+        } else {
+            refresh();
+            model.result().answer().nextCheck().ifPresent(n -> slip.lead(n.clue()));
+        }
     }
 }

@@ -10,6 +10,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.layout.VBox;
+import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Text;
 import mellowflare.app.entry.WordCell;
 import mellowflare.core.connection.Which;
@@ -27,6 +28,7 @@ final class EndColumn extends VBox {
     private final ListView<HoseEndPart> parts = new ListView<>();
     private final Label seal = Text.of("", "seal-text");
     private final Label sealNever = Text.of("", "soft");
+    private final ChoiceRow<Boolean> byHand;
     private boolean showing;
 
     EndColumn(LineModel model, Which which, Consumer<Which> measure) {
@@ -35,6 +37,16 @@ final class EndColumn extends VBox {
         this.which = which;
         getStyleClass().add("line-column");
         port = new PortPick(model, which, measure);
+        // The one thing that tells a port without its ring housing.
+        byHand = new ChoiceRow<>(
+                "by hand",
+                List.of(false, true),
+                all -> all ? "all the way home" : "to the ring, no further",
+                all -> null,
+                true,
+                does -> model.homeByHand(which, does));
+        byHand.setId("home-by-hand-" + which);
+        byHand.managedProperty().bind(byHand.visibleProperty());
         parts.setCellFactory(v -> WordCell.wrapping(p -> p.part() + "   " + p.name()));
         nothing.setPadding(new Insets(4, 10, 4, 10));
         parts.setPlaceholder(nothing);
@@ -49,7 +61,7 @@ final class EndColumn extends VBox {
         parts.setPrefHeight(98);
         seal.setMinHeight(USE_PREF_SIZE);
         sealNever.setMinHeight(USE_PREF_SIZE);
-        getChildren().setAll(port, adapters, parts, seal, sealNever);
+        getChildren().setAll(port, byHand, adapters, parts, seal, sealNever);
         refresh();
     }
 
@@ -57,6 +69,8 @@ final class EndColumn extends VBox {
         showing = true;
         LineEnd end = model.end(which);
         port.refresh();
+        byHand.setVisible(model.ringPort(which));
+        byHand.show(end.homeByHand());
         var offers = model.hoseEnds(which);
         if (!offers.equals(parts.getItems())) {
             parts.getItems().setAll(offers);

@@ -16,6 +16,7 @@ import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.Seat;
 import mellowflare.core.connection.Which;
 import mellowflare.core.flow.PipeFriction;
 import mellowflare.core.fluid.Duty;
@@ -351,6 +352,22 @@ public final class LineModel {
 
     public void metal(Which which, Metal metal) {
         line("metal of port " + which, l -> l.withEnd(which, l.end(which).withMetal(Optional.of(metal))));
+    }
+
+    /** Whether the port should have a ring housing, so that it is asked how a fitting turns in. */
+    public boolean ringPort(Which which) {
+        return end(which)
+                .port()
+                .flatMap(desk.data().get(EndTable.KEY)::find)
+                .filter(p -> p.gender() == Gender.FEMALE && p.usualSeat() == Seat.PORT_ORING)
+                .isPresent();
+    }
+
+    /** How a fitting turned into the port; empty while nobody tried. */
+    public void homeByHand(Which which, Optional<Boolean> does) {
+        line(
+                "port " + which + " tried by hand",
+                l -> l.withEnd(which, l.end(which).withHomeByHand(does)));
     }
 
     /** The kind shown: that of the chosen hose, two-wire at first. */

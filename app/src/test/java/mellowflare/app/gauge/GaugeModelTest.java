@@ -89,6 +89,19 @@ class GaugeModelTest {
     }
 
     @Test
+    void testUnsettledAnswerIsTakenOnlyWhenAskedForTwiceAndSaysWhatToCheckFirst() {
+        type("14.2", "18");
+        assertThat(gauge.result().answer().named()).isFalse();
+        assertThat(gauge.use()).isFalse();
+        assertThat(gauge.asked()).isTrue();
+        assertThat(open.desk().newsProperty().get()).startsWith("Check this first: ");
+        assertThat(open.desk().job().line().a().port()).isEmpty();
+        assertThat(gauge.use()).isTrue();
+        assertThat(open.desk().job().line().a().certainty().orElseThrow()).isLessThan(0.8);
+        assertThat(gauge.whichProperty().get()).as("ready for the other end").isEqualTo(Which.B);
+    }
+
+    @Test
     void testReadingsBelongToTheirEndAndComeBackAsTyped() {
         type("14.20", "18");
         gauge.whichProperty().set(Which.B);

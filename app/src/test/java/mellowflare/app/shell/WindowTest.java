@@ -232,7 +232,7 @@ class WindowTest {
         ctrl(robot, KeyCode.ENTER);
         robot.clickOn("#tick");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(desk.current().leftOff()).isEqualTo("step 3 of 21: Lay out the parts");
+        assertThat(desk.current().leftOff()).isEqualTo("step 3 of 22: Lay out the parts");
         until("shown as saved", () -> desk.savedProperty().get().words().equals("saved"));
 
         // Close and reopen: it stands where it was left.
@@ -245,7 +245,7 @@ class WindowTest {
             }
         });
         assertThat(((Labeled) robot.lookup("#left-off").query()).getText())
-                .isEqualTo("left off: step 3 of 21: Lay out the parts");
+                .isEqualTo("left off: step 3 of 22: Lay out the parts");
         assertThat(((javafx.scene.control.TextField) robot.lookup("#diameter").query()).getText())
                 .isEqualTo("17.5");
         assertThat(desk.job().log().entries().get(0).by()).isEqualTo("Maren");
@@ -355,7 +355,7 @@ class WindowTest {
         assertThat(((Label) robot.lookup("#refusal").query()).getText()).contains("Hold: the cut still needs");
         robot.clickOn("#heard");
         ctrl(robot, KeyCode.ENTER);
-        assertThat(desk.current().leftOff()).startsWith("step 7 of 21");
+        assertThat(desk.current().leftOff()).startsWith("step 7 of 22");
         assertThat(desk.job().log().readBack().orElseThrow().by()).isEqualTo("Tobbe");
     }
 

@@ -92,15 +92,16 @@ public final class KittiwakeSlip {
     /** Half made: metric, crimped, straight to elbow. */
     private Job slewHose(Instant now) {
         LineEnd motor = gauged(
-                "slew motor",
-                Observation.of(Gender.FEMALE)
-                        .withDiameter(Optional.of(Length.ofMm(17.5)))
-                        .withPitch(Optional.of(Pitch.ofPerInch(16)))
-                        .withTaper(Optional.of(TaperSeen.PARALLEL))
-                        .withSeat(Optional.of(Seat.PORT_ORING))
-                        .withService(Optional.of("hydraulic")),
-                "17.5",
-                "16");
+                        "slew motor",
+                        Observation.of(Gender.FEMALE)
+                                .withDiameter(Optional.of(Length.ofMm(17.5)))
+                                .withPitch(Optional.of(Pitch.ofPerInch(16)))
+                                .withTaper(Optional.of(TaperSeen.PARALLEL))
+                                .withSeat(Optional.of(Seat.PORT_ORING))
+                                .withService(Optional.of("hydraulic")),
+                        "17.5",
+                        "16")
+                .withHomeByHand(Optional.of(false));
         LineEnd valve = gauged(
                 "slew valve",
                 Observation.of(Gender.MALE)

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -69,6 +70,7 @@ final class JobReader {
         }
         Fields f = new Fields(root, "");
         try {
+            LineKind kind = f.maybeWord("kind", LineKind.class).orElse(LineKind.HOSE);
             return new Job(
                     f.text("id"),
                     f.text("title"),
@@ -76,11 +78,11 @@ final class JobReader {
                     f.textOr("note", ""),
                     f.word("units", Map.of("metric", UnitSystem.METRIC, "inch", UnitSystem.INCH)),
                     practice(f.object("practice")),
-                    f.maybeWord("kind", LineKind.class).orElse(LineKind.HOSE),
+                    kind,
                     line(f.object("line")),
                     f.has("tube") ? TUBES.read(f.object("tube")) : TubeLine.NEW,
                     f.has("air") ? AIR.read(f.object("air")) : AirMain.NEW,
-                    made(f.object("made")));
+                    logs(kind, f));
         } catch (IllegalArgumentException e) {
             throw new BookTrouble("The job cannot be right: " + e.getMessage() + ".", e);
         }
@@ -120,7 +122,8 @@ final class JobReader {
                 f.maybeNumber("certainty"),
                 f.maybeText("hoseEnd"),
                 f.words("adapters"),
-                f.maybeWord("metal", Metal.class));
+                f.maybeWord("metal", Metal.class),
+                f.has("homeByHand") ? Optional.of(f.flag("homeByHand")) : Optional.empty());
     }
 
     private EndId endId(Fields f) throws BookTrouble {
@@ -189,6 +192,20 @@ final class JobReader {
                 f.has("instrument") ? f.word("instrument", Instrument.class) : Instrument.TAPE,
                 f.maybeNumber("second").map(Length::ofMm),
                 f.textOr("secondBy", ""));
+    }
+
+    /** What was done belongs to what the line was made of; a file from before logs were kept apart has one, of its own kind. */
+    private Map<LineKind, MakeLog> logs(LineKind kind, Fields f) throws BookTrouble {
+        Map<LineKind, MakeLog> logs = new EnumMap<>(LineKind.class);
+        Fields others = f.object("madeAs");
+        for (LineKind each : LineKind.values()) {
+            String word = JobWriter.word(each);
+            if (others.has(word)) {
+                logs.put(each, made(others.object(word)));
+            }
+        }
+        logs.put(kind, made(f.object("made")));
+        return logs;
     }
 
     private MakeLog made(Fields f) throws BookTrouble {

@@ -15,6 +15,7 @@ import mellowflare.core.hose.LineEnd;
 import mellowflare.core.identify.Observation;
 import mellowflare.core.identify.SecondDiameter;
 import mellowflare.core.job.Job;
+import mellowflare.core.job.LineKind;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.Here;
@@ -50,6 +51,15 @@ final class JobWriter {
             n.set("air", new AirJson(nodes).write(job.air()));
         }
         n.set("made", made(job.log()));
+        ObjectNode others = nodes.objectNode();
+        for (LineKind kind : LineKind.values()) {
+            if (kind != job.kind() && !job.log(kind).empty()) {
+                others.set(word(kind), made(job.log(kind)));
+            }
+        }
+        if (!others.isEmpty()) {
+            n.set("madeAs", others);
+        }
         return n;
     }
 
@@ -84,6 +94,7 @@ final class JobWriter {
             end.adapters().forEach(adapters::add);
         }
         end.metal().ifPresent(m -> n.put("metal", word(m)));
+        end.homeByHand().ifPresent(h -> n.put("homeByHand", h));
         return n;
     }
 

@@ -89,7 +89,7 @@ class JobFilesTest {
                 .contains("ring -908 90 Shore A, NBR")
                 .contains("Never tape; paste")
                 .contains("Caution: A pinhole jet goes through skin and glove")
-                .contains("HOLD: the cut cannot be undone")
+                .contains("HOLD: read the figure back first: the cut cannot be undone")
                 .contains("done by Maren, 2026-11-01 07:38")
                 .contains(
                         "Local codes, the makers of pipe, hose and ends, and licensed practice come before this sheet");

@@ -40,6 +40,7 @@ import mellowflare.core.identify.SecondDiameter;
 import mellowflare.core.identify.SwivelSeen;
 import mellowflare.core.identify.TaperSeen;
 import mellowflare.core.job.Job;
+import mellowflare.core.job.LineKind;
 import mellowflare.core.material.Metal;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.CalledFigure;
@@ -99,8 +100,18 @@ class JobJsonTest {
                 .flatMap(l -> Combinators.combine(routes().optional(), olds().optional(), heres())
                         .as((route, old, here) ->
                                 l.withRoute(route).withOld(old).withHere(here)));
-        return Combinators.combine(words, words, Arbitraries.of(UnitSystem.class), practices(), lines, logs())
-                .as((t, m, u, p, l, log) -> new Job("id-1", t, m, "note “x”\n2", u, p, l, log));
+        return Combinators.combine(
+                        words,
+                        words,
+                        Arbitraries.of(UnitSystem.class),
+                        practices(),
+                        lines,
+                        logs(),
+                        logs(),
+                        Arbitraries.of(LineKind.class))
+                .as((t, m, u, p, l, log, other, kind) -> new Job("id-1", t, m, "note “x”\n2", u, p, l, log)
+                        .withKind(kind)
+                        .withLog(other));
     }
 
     private static Arbitrary<Vector> vectors() {

@@ -279,7 +279,7 @@ class BookTest {
             KittiwakeSlip.fill(book, Jobs.DATA, NOW);
             String open = book.preference("open-job").orElseThrow();
             assertThat(book.jobs("").get(0).id()).isEqualTo(open);
-            assertThat(book.jobs("").get(0).leftOff()).isEqualTo("step 6 of 21: Cut with the wheel");
+            assertThat(book.jobs("").get(0).leftOff()).isEqualTo("step 6 of 22: Cut with the wheel");
         }
     }
 }

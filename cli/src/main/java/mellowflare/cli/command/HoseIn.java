@@ -3,6 +3,7 @@ package mellowflare.cli.command;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
 import mellowflare.core.connection.End;
@@ -25,6 +26,7 @@ import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.AdapterTable;
+import mellowflare.core.parts.Attach;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.parts.HoseKind;
@@ -36,6 +38,10 @@ import mellowflare.core.size.DashSize;
 /** From the fields of a record to a hose line with its parts looked up. */
 final class HoseIn {
     private static final Map<String, HoseKind> KINDS = Words.of(HoseKind.values());
+
+    /** How an end may be fixed here; a hose with its ends made on at the factory is bought whole. */
+    private static final Map<String, Attach> ATTACHES =
+            Words.of(Stream.of(Attach.values()).filter(a -> a != Attach.FACTORY).toArray(Attach[]::new));
 
     private final ReferenceData data;
 
@@ -81,6 +87,7 @@ final class HoseIn {
         String place = f.text("place").orElse("end " + which);
         List<String> adapters = f.texts("adapters");
         Optional<Metal> metal = f.word("metal", Words.of(Metal.values()));
+        Optional<Boolean> homeByHand = f.has("homeByHand") ? Optional.of(f.flag("homeByHand")) : Optional.empty();
         f.nothingElse();
         End end = data.get(EndTable.KEY)
                 .find(port)
@@ -98,7 +105,8 @@ final class HoseIn {
                 data.get(TwinTable.KEY).of(port),
                 Optional.of(part),
                 Fitted.chain(Optional.of(end), adapters, data),
-                metal);
+                metal,
+                homeByHand);
     }
 
     private HoseEndPart catalogued(Fields f) throws Refused {
@@ -117,13 +125,33 @@ final class HoseIn {
         if (!end.seats().contains(seat)) {
             throw f.wrong("seat", "a " + id.text() + " has no " + seat.words() + ".");
         }
-        Length cutOff = f.lengthOrZero("cutOff").orElse(null);
-        if (cutOff == null) {
-            throw f.missing("cutOff");
-        }
+        Length cutOff = cutOff(f);
         boolean swivel = f.has("swivel") ? f.flag("swivel") : id.gender() == Gender.FEMALE;
         return HoseEndPart.offCatalogue(
-                id, seat, swivel, f.angle("angle", 0, 120).orElse(Angle.ofDegrees(0)), cutOff, f.pressure("rating"));
+                        id,
+                        seat,
+                        swivel,
+                        f.angle("angle", 0, 120).orElse(Angle.ofDegrees(0)),
+                        cutOff,
+                        f.pressure("rating"))
+                .fixed(f.word("attach", ATTACHES), f.length("insertion"), f.length("gap"));
+    }
+
+    /** As given, or by what is measured on an end of one's own: overall length less the depth of its pocket to the stop. */
+    private static Length cutOff(Fields f) throws Refused {
+        Optional<Length> given = f.lengthOrZero("cutOff");
+        Optional<Length> overall = f.length("endLength");
+        Optional<Length> depth = f.length("pocketDepth");
+        if (given.isPresent()) {
+            return given.get();
+        }
+        if (overall.isEmpty() || depth.isEmpty()) {
+            throw f.missing(overall.isPresent() ? "pocketDepth" : depth.isPresent() ? "endLength" : "cutOff");
+        }
+        if (depth.get().compareTo(overall.get()) > 0) {
+            throw f.wrong("pocketDepth", "the pocket cannot be deeper than the end is long.");
+        }
+        return overall.get().minus(depth.get());
     }
 
     private Optional<HosePart> hose(Fields f) throws Refused {

@@ -4,7 +4,9 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import mellowflare.cli.input.Fields;
@@ -19,10 +21,12 @@ import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.fluid.Fluid;
+import mellowflare.core.material.Metal;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.sealing.JointCase;
 import mellowflare.core.sealing.JointRules;
+import mellowflare.core.sealing.MakeUp;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.sealing.Sealing;
 import picocli.CommandLine.Command;
@@ -35,13 +39,23 @@ import picocli.CommandLine.Command;
                 "Says how a joint is sealed: what goes on it, what never does, how tight, when it is opened again.",
         footer = {
             "",
-            "In:   code, size; gender, seat where the end can have several; fluid; practice (schools by topic); units; id",
+            "In:   code, size; gender, seat where the end can have several; fluid; material (steel, stainless, brass, copper, aluminium, plastic) of the weaker thread; practice (methods by topic); units; id",
             "Out:  sealsOn, putOn, never, lubricant, tighten, reuse, inspect, seat, source, findings",
             "Example:  echo '{\"code\": \"NPT\", \"size\": \"1/2\", \"fluid\": \"water\"}' | ./mellow-flare seal"
         })
 public final class SealCommand extends ComputeCommand {
     private static final List<String> COLUMNS =
             List.of("code", "size", "seat", "sealsOn", "putOn", "never", "lubricant", "tighten", "reuse", "inspect");
+
+    /** Of the weaker thread. Stainless is as strong as steel here, copper no stronger than brass. */
+    private static final Map<String, MakeUp.Material> MATERIALS = materials();
+
+    private static Map<String, MakeUp.Material> materials() {
+        Map<String, MakeUp.Material> words = new LinkedHashMap<>();
+        Words.of(Metal.values()).forEach((word, metal) -> words.put(word, MakeUp.Material.of(metal)));
+        words.put("plastic", MakeUp.Material.PLASTIC);
+        return Map.copyOf(words);
+    }
 
     @Override
     Computation computation() {
@@ -59,8 +73,9 @@ public final class SealCommand extends ComputeCommand {
             }
             Optional<Fluid> fluid = Shared.fluid(f, data);
             Practice practice = Shared.practice(f.object("practice"), data);
+            Optional<MakeUp.Material> material = f.word("material", MATERIALS);
             SealAdvice advice = data.get(Sealing.KEY)
-                    .advise(end, seat, fluid, practice, data)
+                    .advise(end, seat, fluid, material, practice, data)
                     .orElseThrow(() -> f.wrong("seat", "the tables hold no advice for it."));
             ObjectNode out = out(end, seat, advice);
             FindingsOut.put(out, JointRules.check(new JointCase(end, seat, fluid, Subject.END, data)), units);

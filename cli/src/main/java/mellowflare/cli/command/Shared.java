@@ -28,6 +28,10 @@ final class Shared {
         Optional<String> id = f.text("fluid");
         FluidTable fluids = data.get(FluidTable.KEY);
         Optional<Fluid> fluid = id.flatMap(fluids::find);
+        Optional<FluidTable.Refused> refused = id.flatMap(fluids::refused);
+        if (refused.isPresent()) {
+            throw f.wrong("fluid", refused.get().says());
+        }
         if (id.isPresent() && fluid.isEmpty()) {
             throw f.wrong(
                     "fluid",

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.air.rules.AirRules;
+import mellowflare.core.procedure.Precedence;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepTable;
 import mellowflare.core.reference.ReferenceKey;
@@ -18,6 +19,9 @@ import mellowflare.core.reference.ReferenceKey;
 public record AirPlan(AirCase c, List<Finding> findings, List<Step> steps) {
     /** The order of work of mains. */
     public static final ReferenceKey<StepTable> STEPS = new ReferenceKey<>("air steps", StepTable.class);
+
+    /** What must come before what in it. */
+    public static final ReferenceKey<Precedence> ORDER = new ReferenceKey<>("order of air steps", Precedence.class);
 
     public AirPlan {
         findings = List.copyOf(findings);

@@ -18,6 +18,7 @@ import mellowflare.core.thread.ThreadTable;
 
 /** Makes ends of a row of {@code endforms.csv} and the table of its sizes. */
 final class EndReader {
+    private static final double LEAST_SPREAD = 8;
     private static final double RARE = 0.2;
     private static final double DOUBTED = 0.6;
     private static final Map<String, ThreadSeries> SERIES = Map.of(
@@ -122,7 +123,8 @@ final class EndReader {
     }
 
     /**
-     * The form's share is spread over its usual sizes; a rare size gets a fifth of a usual one's. Figures that nobody has confirmed weigh less,
+     * The form's share is spread over its usual sizes, as over no fewer than {@link #LEAST_SPREAD}: a rare family of few sizes is not likelier,
+     * size for size, than a common one of many. A rare size gets a fifth of a usual one's. Figures that nobody has confirmed weigh less,
      * and the end is as doubtful as the most doubtful of them.
      */
     private static End end(
@@ -142,7 +144,7 @@ final class EndReader {
                 .max(Comparator.naturalOrder())
                 .orElseThrow();
         double share = form.number("share")
-                / usualSizes
+                / Math.max(usualSizes, LEAST_SPREAD)
                 * (usual ? 1 : RARE)
                 * (least == Confidence.UNCONFIRMED ? DOUBTED : 1);
         List<Seat> seats = seatCodes.stream()

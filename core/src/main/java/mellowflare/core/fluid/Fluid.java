@@ -1,6 +1,7 @@
 package mellowflare.core.fluid;
 
 import java.util.Optional;
+import java.util.Set;
 import mellowflare.core.reference.Source;
 
 /**
@@ -13,6 +14,7 @@ import mellowflare.core.reference.Source;
  * @param viscosity of a liquid; empty for gases and refrigerants, whose flow is not computed here
  * @param tapeAllowed whether shreds of PTFE tape are tolerable in it
  * @param caution what can hurt, shown at the step where it matters
+ * @param hazards what it can do that changes the order of work
  * @param source of these figures
  */
 public record Fluid(
@@ -23,7 +25,11 @@ public record Fluid(
         Optional<ViscosityCurve> viscosity,
         boolean tapeAllowed,
         String caution,
+        Set<Hazard> hazards,
         Source source) {
+    public Fluid {
+        hazards = Set.copyOf(hazards);
+    }
 
     public boolean burnsEasily() {
         return group == FluidGroup.FUEL;

@@ -1,23 +1,37 @@
 package mellowflare.core.fluid;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import mellowflare.core.measure.KinematicViscosity;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.ReferenceKey;
+import mellowflare.core.reference.Source;
 
-/** All fluids, from {@code fluids.csv}. */
+/** All fluids, from {@code fluids.csv}, and those no line is built for, from {@code refused.csv}. */
 public final class FluidTable {
     public static final ReferenceKey<FluidTable> KEY = new ReferenceKey<>("fluids", FluidTable.class);
-    private final List<Fluid> fluids;
+    /**
+     * A fluid that no line is built for.
+     *
+     * @param says why, in whole sentences
+     * @param source who says so
+     */
+    public record Refused(String says, Source source) {}
 
-    private FluidTable(List<Fluid> fluids) {
+    private final List<Fluid> fluids;
+    private final Map<String, Refused> refused;
+
+    private FluidTable(List<Fluid> fluids, Map<String, Refused> refused) {
         this.fluids = fluids;
+        this.refused = Map.copyOf(refused);
     }
 
     public static FluidTable load() {
-        return new FluidTable(CsvTable.beside(FluidTable.class, "fluids.csv")
+        List<Fluid> fluids = CsvTable.beside(FluidTable.class, "fluids.csv")
                 .map(
                         row -> new Fluid(
                                 row.need("id"),
@@ -27,8 +41,18 @@ public final class FluidTable {
                                 viscosity(row),
                                 row.need("tape").equals("yes"),
                                 row.need("caution"),
+                                row.words("hazards", Hazard.class),
                                 row.source()),
-                        Fluid::id));
+                        Fluid::id);
+        Map<String, Refused> refused = new HashMap<>();
+        for (CsvTable.Row row : CsvTable.beside(FluidTable.class, "refused.csv").rows()) {
+            String id = row.need("id");
+            if (fluids.stream().anyMatch(f -> f.id().equals(id))
+                    || refused.put(id, new Refused(row.need("says"), row.source())) != null) {
+                throw row.broken("id", "“" + id + "” stands twice among the fluids");
+            }
+        }
+        return new FluidTable(fluids, refused);
     }
 
     private static Optional<ViscosityCurve> viscosity(CsvTable.Row row) {
@@ -46,5 +70,15 @@ public final class FluidTable {
 
     public Optional<Fluid> find(String id) {
         return fluids.stream().filter(f -> f.id().equals(id)).findFirst();
+    }
+
+    /** Why no line is built for a fluid of that name; empty for every other name. */
+    public Optional<Refused> refused(String id) {
+        return Optional.ofNullable(refused.get(id));
+    }
+
+    /** The names of the fluids that are refused. */
+    public Set<String> allRefused() {
+        return refused.keySet();
     }
 }

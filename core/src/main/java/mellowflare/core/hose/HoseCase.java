@@ -145,7 +145,8 @@ public record HoseCase(
                 end.port().map(data.get(TwinTable.KEY)::of).orElse(List.of()),
                 end.hoseEnd().flatMap(data.get(Catalogue.KEY)::hoseEnd),
                 Fitted.chain(port, end.adapters(), data),
-                end.metal());
+                end.metal(),
+                end.homeByHand());
     }
 
     public List<Side> sides() {

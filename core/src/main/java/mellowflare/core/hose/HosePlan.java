@@ -8,11 +8,15 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.connection.Which;
+import mellowflare.core.fluid.FluidServed;
 import mellowflare.core.hose.rules.HoseRules;
 import mellowflare.core.measure.Length;
+import mellowflare.core.parts.HoseEndPart;
+import mellowflare.core.procedure.Precedence;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepTable;
 import mellowflare.core.reference.ReferenceKey;
+import mellowflare.core.sealing.MakeUp;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.sealing.Sealing;
 
@@ -38,6 +42,9 @@ public record HosePlan(
     /** The order of work of hose lines. */
     public static final ReferenceKey<StepTable> STEPS = new ReferenceKey<>("hose steps", StepTable.class);
 
+    /** What must come before what in it. */
+    public static final ReferenceKey<Precedence> ORDER = new ReferenceKey<>("order of hose steps", Precedence.class);
+
     private static final double TOO_LONG = 4.0 / 3;
 
     public HosePlan {
@@ -54,8 +61,17 @@ public record HosePlan(
         for (Side side : c.sides()) {
             Optional<SealAdvice> advice = side.presented()
                     .flatMap(port -> side.seat()
-                            .flatMap(seat ->
-                                    c.data().get(Sealing.KEY).advise(port, seat, c.fluid(), c.practice(), c.data())));
+                            .flatMap(seat -> c.data()
+                                    .get(Sealing.KEY)
+                                    .advise(
+                                            port,
+                                            seat,
+                                            c.fluid(),
+                                            MakeUp.Material.weaker(
+                                                    side.presentedMetal(),
+                                                    side.part().flatMap(HoseEndPart::metal)),
+                                            c.practice(),
+                                            c.data())));
             advice.ifPresent(a -> seals.put(side.which(), a));
             joints.add(new JointPlan(
                     side,
@@ -70,7 +86,13 @@ public record HosePlan(
                             .toList()));
         }
         return new HosePlan(
-                c, c.cut(), c.weakest(), joints, HoseRules.check(c), new StepWriter(c, seals).write(), PartsList.of(c));
+                c,
+                c.cut(),
+                c.weakest(),
+                joints,
+                HoseRules.check(c),
+                FluidServed.serves(c.service(), c.data()) ? new StepWriter(c, seals).write() : List.of(),
+                PartsList.of(c));
     }
 
     public JointPlan joint(Which which) {

@@ -18,6 +18,7 @@ import mellowflare.core.material.Metal;
  * @param hoseEnd part number of the hose end that goes on it
  * @param adapters part numbers of adapters between port and hose end, the one on the port first
  * @param metal what the port is made of
+ * @param homeByHand whether a fitting turns home by hand in a port that should have a ring housing; empty while nobody tried
  */
 public record LineEnd(
         String place,
@@ -27,7 +28,8 @@ public record LineEnd(
         Optional<Double> certainty,
         Optional<String> hoseEnd,
         List<String> adapters,
-        Optional<Metal> metal) {
+        Optional<Metal> metal,
+        Optional<Boolean> homeByHand) {
     public LineEnd {
         typed = Map.copyOf(typed);
         adapters = List.copyOf(adapters);
@@ -44,7 +46,7 @@ public record LineEnd(
             Optional<EndId> port,
             Optional<Double> certainty,
             Optional<String> hoseEnd) {
-        this(place, seen, typed, port, certainty, hoseEnd, List.of(), Optional.empty());
+        this(place, seen, typed, port, certainty, hoseEnd, List.of(), Optional.empty(), Optional.empty());
     }
 
     public static LineEnd unknown(String place) {
@@ -52,11 +54,12 @@ public record LineEnd(
     }
 
     public LineEnd withPlace(String name) {
-        return new LineEnd(name, seen, typed, port, certainty, hoseEnd, adapters, metal);
+        return new LineEnd(name, seen, typed, port, certainty, hoseEnd, adapters, metal, homeByHand);
     }
 
     public LineEnd withSeen(Observation observation, Map<String, String> texts) {
-        return new LineEnd(place, Optional.of(observation), texts, port, certainty, hoseEnd, adapters, metal);
+        return new LineEnd(
+                place, Optional.of(observation), texts, port, certainty, hoseEnd, adapters, metal, homeByHand);
     }
 
     /** The port is now taken for this end; hose end and adapters chosen for another port fall away. */
@@ -70,20 +73,33 @@ public record LineEnd(
                 sure,
                 same ? hoseEnd : Optional.empty(),
                 same ? adapters : List.of(),
-                metal);
+                metal,
+                same ? homeByHand : Optional.empty());
     }
 
     public LineEnd withHoseEnd(Optional<String> part) {
-        return new LineEnd(place, seen, typed, port, certainty, part, adapters, metal);
+        return new LineEnd(place, seen, typed, port, certainty, part, adapters, metal, homeByHand);
     }
 
     /** With other adapters; a hose end chosen for what was there falls away. */
     public LineEnd withAdapters(List<String> parts) {
         return new LineEnd(
-                place, seen, typed, port, certainty, parts.equals(adapters) ? hoseEnd : Optional.empty(), parts, metal);
+                place,
+                seen,
+                typed,
+                port,
+                certainty,
+                parts.equals(adapters) ? hoseEnd : Optional.empty(),
+                parts,
+                metal,
+                homeByHand);
     }
 
     public LineEnd withMetal(Optional<Metal> m) {
-        return new LineEnd(place, seen, typed, port, certainty, hoseEnd, adapters, m);
+        return new LineEnd(place, seen, typed, port, certainty, hoseEnd, adapters, m, homeByHand);
+    }
+
+    public LineEnd withHomeByHand(Optional<Boolean> does) {
+        return new LineEnd(place, seen, typed, port, certainty, hoseEnd, adapters, metal, does);
     }
 }

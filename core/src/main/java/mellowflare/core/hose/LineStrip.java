@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.End;
@@ -15,7 +16,9 @@ import mellowflare.core.geometry.Fill;
 import mellowflare.core.geometry.Pen;
 import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
+import mellowflare.core.identify.Identification;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.Attach;
 import mellowflare.core.parts.HoseEndPart;
 
@@ -156,7 +159,7 @@ public final class LineStrip {
         Point at = !detailed
                 ? middle.plus(out * (PORT_HALF + 4), 9)
                 : turned ? middle.plus((up ? out : -out) * aside, 5) : middle.plus(0, -PORT_HALF - 7);
-        String brief = side.port().map(End::brief).orElse("not settled")
+        String brief = brief(side)
                 + (side.adapters().isEmpty() || !detailed
                         ? ""
                         : ", by "
@@ -164,6 +167,17 @@ public final class LineStrip {
                                         .map(x -> x.part().part())
                                         .collect(Collectors.joining(" + ")));
         sheet.label(at, side.place(), brief, Shape.Role.NAME, anchor);
+    }
+
+    /** The end by its name; with how sure it is while it may be another. */
+    private static String brief(Side side) {
+        Optional<String> doubt = side.certainty()
+                .filter(c -> c < Identification.NAMED)
+                .map(c -> new Figure.OfShare(c).text(UnitSystem.METRIC));
+        return side.port()
+                .map(End::brief)
+                .map(name -> doubt.map(share -> name + ", " + share + " sure").orElse(name))
+                .orElse("not settled");
     }
 
     private void hoseEnd(Side side, Frame f) {

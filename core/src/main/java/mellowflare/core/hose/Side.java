@@ -21,6 +21,7 @@ import mellowflare.core.parts.HoseEndPart;
  * @param part the hose end
  * @param adapters what stands between port and hose end, the one on the port first
  * @param metal what the port is made of
+ * @param homeByHand whether a fitting turns home by hand in it; empty while nobody tried
  */
 public record Side(
         Which which,
@@ -30,7 +31,8 @@ public record Side(
         List<Twin> twins,
         Optional<HoseEndPart> part,
         List<Fitted> adapters,
-        Optional<Metal> metal) {
+        Optional<Metal> metal,
+        Optional<Boolean> homeByHand) {
     /** Ends that sit in a loose nut more often than not. */
     private static final double NUT_TURNS = 0.5;
 
@@ -47,7 +49,7 @@ public record Side(
             Optional<Double> certainty,
             List<Twin> twins,
             Optional<HoseEndPart> part) {
-        this(which, place, port, certainty, twins, part, List.of(), Optional.empty());
+        this(which, place, port, certainty, twins, part, List.of(), Optional.empty(), Optional.empty());
     }
 
     /** The end that the hose end goes on: the port itself, or the outer end of the last adapter. */

@@ -18,10 +18,10 @@ import mellowflare.core.advice.Wording;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.connection.Which;
-import mellowflare.core.fluid.FluidGroup;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.parts.Attach;
 import mellowflare.core.parts.Attachments;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.Collar;
@@ -31,12 +31,17 @@ import mellowflare.core.parts.ToolTable;
 import mellowflare.core.procedure.RecordField;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepTable;
+import mellowflare.core.sealing.LubricantPlace;
+import mellowflare.core.sealing.Lubricants;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.sealing.Sealing;
 
 /** Fills the order of work for one line. What is not known yet reads as “…” so that the order can be seen early. */
 final class StepWriter {
     private static final String OPEN = "…";
+    /** Nobody has said how an end is fixed: what follows cannot be known. */
+    private static final String FIXING = "fixing";
+
     /** Proof pressure is twice the working pressure (SAE J343). */
     private static final double PROOF = 2;
 
@@ -57,6 +62,9 @@ final class StepWriter {
         Map<Optional<Side>, Map<String, Figure>> figures = new HashMap<>();
         for (StepTable.Placed<Side> p : placed()) {
             steps.add(step(p.row(), p.side(), figures.computeIfAbsent(p.side(), this::figures)));
+            if (p.row().id().equals(FIXING)) {
+                break;
+            }
         }
         return steps;
     }
@@ -72,9 +80,12 @@ final class StepWriter {
 
     /** Ends are made up A first; they are fitted fixed thread first, so that only a swivel is tightened with the hose held. */
     private List<Side> order(List<StepTable.Row> block) {
-        boolean fitting = block.stream().anyMatch(r -> r.id().equals("fit"));
+        return block.stream().anyMatch(r -> r.id().equals("fit")) ? fitted() : c.sides();
+    }
+
+    private List<Side> fitted() {
         boolean bFixed = c.b().part().isPresent() && !c.b().turns();
-        return fitting && bFixed ? List.of(c.b(), c.a()) : List.of(c.a(), c.b());
+        return bFixed ? List.of(c.b(), c.a()) : c.sides();
     }
 
     private Set<String> lineWords() {
@@ -83,33 +94,47 @@ final class StepWriter {
         words.add(c.whole() ? "whole" : "made");
         words.add(c.traits().map(t -> t.braid()).orElse(true) ? "braid" : "plain");
         Cutting.way(c).ifPresent(words::add);
-        for (SchoolTopic topic :
-                List.of(SchoolTopic.ASSEMBLY_LUBRICANT, SchoolTopic.BRAID_CLOSING, SchoolTopic.BARRIER_PRESS)) {
+        for (SchoolTopic topic : List.of(SchoolTopic.BRAID_CLOSING, SchoolTopic.BARRIER_PRESS)) {
             words.add(schools.chosen(topic, c.practice()).id());
         }
         words.add("fluid-"
                 + c.fluid().map(f -> f.group().name().toLowerCase(Locale.ROOT)).orElse("unsaid"));
+        c.fluid().stream()
+                .flatMap(f -> f.hazards().stream())
+                .forEach(h ->
+                        words.add("hazard-" + h.name().toLowerCase(Locale.ROOT).replace('_', '-')));
         if (PanelOrder.hoseFirst(c)) {
             words.add("panel-first");
         }
+        if (c.sides().stream().anyMatch(s -> attach(s).filter(Attach::pressed).isPresent())) {
+            words.add("any-crimped");
+        }
+        if (c.twoElbows()) {
+            words.add("two-elbows");
+        }
         return words;
+    }
+
+    private static Optional<Attach> attach(Side side) {
+        return side.part().flatMap(HoseEndPart::attach);
     }
 
     private Set<String> sideWords(Side side) {
         Set<String> words = new HashSet<>();
         words.add("side-" + side.which().name().toLowerCase(Locale.ROOT));
-        side.part()
-                .flatMap(HoseEndPart::attach)
+        attach(side)
                 .ifPresent(how -> words.add(how.name().toLowerCase(Locale.ROOT).replace('_', '-')));
-        if (side.which() == Which.B && c.twoElbows()) {
-            words.add("second-elbow");
+        if (side.part().isPresent() && attach(side).isEmpty()) {
+            words.add("fixing-unsaid");
+        }
+        words.add(side.which() == Which.B && c.twoElbows() ? "second-elbow" : "at-once");
+        if (side.equals(fitted().get(1))) {
+            words.add("last-fit");
         }
         if (!side.adapters().isEmpty()) {
             words.add("adapted");
         }
-        if (side.adapters().stream()
-                .anyMatch(f -> !f.part().straight()
-                        && f.seat().filter(Seat.PORT_ORING::equals).isPresent())) {
+        if (side.adapters().stream().anyMatch(StepWriter::bossElbow)) {
             words.add("boss-elbow");
         }
         side.seat()
@@ -129,9 +154,10 @@ final class StepWriter {
         StringBuilder planB = new StringBuilder();
         for (Tool tool : missing) {
             if (tools.stream().anyMatch(tool::askedBy)) {
-                planB.append(" Without ").append(tool.name()).append(": ").append(tool.instead());
-                if (!tool.needs().isEmpty()) {
-                    tools.add(tool.needs());
+                Tool.PlanB without = tool.without(c.fluid());
+                planB.append(" Without ").append(tool.name()).append(": ").append(without.instead());
+                if (!without.needs().isEmpty()) {
+                    tools.add(without.needs());
                 }
             }
         }
@@ -181,12 +207,7 @@ final class StepWriter {
                 Figure.of(c.fluid().map(x -> x.caution()).orElse("Never feel for a pressurised leak by hand.")));
         f.put("proof", proof().map(Figure::of).orElse(Figure.of(OPEN)));
         f.put("clock", c.clockAngle().map(Figure::of).orElse(Figure.of(OPEN)));
-        f.put(
-                "lubricant",
-                Figure.of(c.data()
-                        .get(Schools.KEY)
-                        .chosen(SchoolTopic.ASSEMBLY_LUBRICANT, c.practice())
-                        .name()));
+        f.put("easing", Figure.of(eased(LubricantPlace.HOSE_END)));
         side.ifPresent(s -> sideFigures(f, s));
         return f;
     }
@@ -229,7 +250,8 @@ final class StepWriter {
                 Figure.of(part.flatMap(HoseEndPart::attach)
                         .map(a -> c.data().get(Attachments.KEY).of(a).inspect())
                         .orElse(OPEN)));
-        f.put("barbLubricant", Figure.of(barbLubricant()));
+        f.put("barbEasing", Figure.of(eased(LubricantPlace.BARB)));
+        f.put("sealEasing", Figure.of(seal.map(SealAdvice::lubricant).orElse(OPEN)));
         f.put("insertion", figure(part.flatMap(HoseEndPart::insertion)));
         f.put("gap", figure(part.flatMap(HoseEndPart::gap)));
         f.put("crimp", figure(crimp(s)));
@@ -259,23 +281,28 @@ final class StepWriter {
         return all.isEmpty() ? "" : ", " + all;
     }
 
-    private String adapterSeals(Side s) {
-        return s.adapters().stream()
-                .map(f -> f.seat()
-                        .flatMap(seat ->
-                                c.data().get(Sealing.KEY).advise(f.on(), seat, c.fluid(), c.practice(), c.data()))
-                        .map(a -> f.part().part() + ": " + String.join(" and ", a.putOn()) + ", " + a.tighten())
-                        .orElse(f.part().part() + ": not settled"))
-                .collect(Collectors.joining("; "));
+    /** An elbow that is pointed before its jam nut is tightened: nothing else may tighten it. */
+    private static boolean bossElbow(Fitted f) {
+        return !f.part().straight() && f.seat().filter(Seat.PORT_ORING::equals).isPresent();
     }
 
-    /** Water or soap eases any hose; oil only belongs where oil will run. */
-    private String barbLubricant() {
-        return c.fluid()
-                        .filter(f -> f.group() == FluidGroup.OIL || f.group() == FluidGroup.FUEL)
-                        .isPresent()
-                ? "the fluid that will run in it"
-                : "water or soap";
+    private String adapterSeals(Side s) {
+        return s.adapters().stream().map(this::adapterSeal).collect(Collectors.joining(" "));
+    }
+
+    private String adapterSeal(Fitted f) {
+        String part = f.part().part();
+        return f.seat()
+                .flatMap(seat -> c.data().get(Sealing.KEY).advise(f.on(), seat, c.fluid(), c.practice(), c.data()))
+                .map(a -> bossElbow(f)
+                        ? part + ": " + String.join(" and ", a.putOn())
+                                + "; in by hand only, it is pointed and tightened in the next step."
+                        : part + ": " + String.join(" and ", a.putOn()) + "; " + a.tighten() + ".")
+                .orElse(part + ": how it seals is not settled.");
+    }
+
+    private String eased(LubricantPlace place) {
+        return c.data().get(Lubricants.KEY).of(place, c.fluid(), c.practice()).text();
     }
 
     private static String capital(String text) {

@@ -9,7 +9,7 @@ import mellowflare.core.thread.ThreadSize;
 
 /** 55 or 60 degrees, by the light under the leaf's flanks: right four times in five. */
 final class FlankClue implements OutcomeClue<FlankSeen> {
-    private static final double RIGHT = 0.8;
+    private static final double RIGHT = 0.85;
 
     @Override
     public ClueKind kind() {

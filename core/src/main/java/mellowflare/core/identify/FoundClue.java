@@ -22,7 +22,7 @@ record FoundClue(
         Function<EndForm, List<String>> places,
         double elsewhere)
         implements Clue {
-    static final FoundClue SERVICE = new FoundClue(ClueKind.SERVICE, Observation::service, EndForm::metIn, 0.25);
+    static final FoundClue SERVICE = new FoundClue(ClueKind.SERVICE, Observation::service, EndForm::metIn, 0.12);
     static final FoundClue REGION = new FoundClue(ClueKind.REGION, Observation::region, EndForm::regions, 0.4);
     static final FoundClue MACHINE = new FoundClue(ClueKind.MACHINE, Observation::machine, EndForm::machines, 0.4);
 
@@ -38,7 +38,8 @@ record FoundClue(
 
     @Override
     public double likelihoodOfUnknown(Observation observation) {
-        return elsewhere;
+        // It may be at home here or not.
+        return (1 + elsewhere) / 2;
     }
 
     @Override

@@ -5,9 +5,10 @@ import java.util.Optional;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Gender;
 
-/** Right-hand or left-hand: seen at a glance once somebody looks. */
+/** Right-hand or left-hand: hardly ever mistaken once somebody looks (house figure). */
 final class HandClue implements OutcomeClue<HandSeen> {
-    private static final double RIGHT = 0.985;
+    private static final double UNKNOWN_LEFT = 0.3;
+    private static final double RIGHT = 0.9995;
 
     @Override
     public ClueKind kind() {
@@ -30,6 +31,12 @@ final class HandClue implements OutcomeClue<HandSeen> {
             return 1.0 / HandSeen.values().length;
         }
         return end.leftHand() == (outcome == HandSeen.LEFT) ? RIGHT : 1 - RIGHT;
+    }
+
+    /** Left-hand threads are seldom, on ends of no table too, though less so. */
+    @Override
+    public double likelihoodOfUnknown(Observation observation) {
+        return observation.hand().orElseThrow() == HandSeen.LEFT ? UNKNOWN_LEFT : 1 - UNKNOWN_LEFT;
     }
 
     @Override

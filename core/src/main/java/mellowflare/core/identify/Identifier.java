@@ -16,7 +16,14 @@ import mellowflare.core.reference.ReferenceData;
 /** Ranks all ends for an observation. Holds no state but the tables; safe for many threads. */
 public final class Identifier {
     /** Prior of a part that stands in none of the tables (house figure). */
-    static final double UNKNOWN_PRIOR = 0.08;
+    static final double UNKNOWN_PRIOR = 0.07;
+
+    /** Of such parts this share has the thread of a known end, with a seat, hand or use that no table holds: standards share threads (house figure). */
+    static final double KNOWN_THREAD = 0.6;
+
+    /** Clues that speak of the thread alone. */
+    private static final Set<ClueKind> OF_THREAD = EnumSet.of(
+            ClueKind.BODY, ClueKind.DIAMETER, ClueKind.PITCH, ClueKind.FLANK, ClueKind.TAPER, ClueKind.TAPER_READING);
 
     private static final int SHOWN = 8;
     private static final double FOR_WITHIN = Math.log(0.5);
@@ -84,16 +91,25 @@ public final class Identifier {
         for (int e = 0; e < posterior.length; e++) {
             posterior[e] = Math.log((1 - UNKNOWN_PRIOR) * prior[e]);
         }
-        double unknown = Math.log(UNKNOWN_PRIOR);
+        double unknown = 0;
+        double unknownLooks = 0;
+        double[] thread = new double[posterior.length];
         for (int c = 0; c < logs.length; c++) {
+            boolean ofThread = OF_THREAD.contains(given.get(c).kind());
             best[c] = Double.NEGATIVE_INFINITY;
             for (int e = 0; e < posterior.length; e++) {
                 logs[c][e] = Math.log(given.get(c).likelihood(seen, ends.get(e)));
                 best[c] = Math.max(best[c], logs[c][e]);
                 posterior[e] += logs[c][e];
+                thread[e] += ofThread ? logs[c][e] : 0;
             }
-            unknown += Math.log(given.get(c).likelihoodOfUnknown(seen));
+            double foreign = Math.log(given.get(c).likelihoodOfUnknown(seen));
+            unknown += foreign;
+            unknownLooks += ofThread ? 0 : foreign;
         }
+        unknown = Math.log(UNKNOWN_PRIOR
+                * ((1 - KNOWN_THREAD) * Math.exp(unknown)
+                        + KNOWN_THREAD * Math.exp(unknownLooks) * onThreads(thread, prior)));
         double top = unknown;
         for (double p : posterior) {
             top = Math.max(top, p);
@@ -117,6 +133,15 @@ public final class Identifier {
         }
         return new Identification(
                 seen, candidates, Math.exp(unknown - top) / sum, NextCheckFinder.find(CLUES, seen, ends, posterior));
+    }
+
+    /** How likely the thread clues are on a thread picked from the tables: what no table holds is made on common threads as often as what they hold. */
+    private static double onThreads(double[] thread, double[] prior) {
+        double sum = 0;
+        for (int e = 0; e < thread.length; e++) {
+            sum += prior[e] * Math.exp(thread[e]);
+        }
+        return sum;
     }
 
     /** The few likeliest, best first, without sorting the hundreds of others. */

@@ -1,42 +1,86 @@
 package mellowflare.core.identify;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.State;
 import mellowflare.core.advice.Subject;
+import mellowflare.core.connection.End;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.reference.Source;
+import mellowflare.core.thread.Pitch;
 
 /** Looks that no known end shows together: one of them was mistaken. */
 final class LooksAgree implements Rule<IdentifyCase> {
+    /** Leaves of a gauge stand further apart than this, as a natural logarithm. */
+    private static final double ONE_LEAF = 0.02;
+
     private static final RuleText TEXT = new RuleText(
             "end.looks-agree",
             Severity.WARN,
             "{one} and {two}: no end of the tables shows both.",
             "The looks go together.",
             "{one} against {two}",
-            "Look at both again; dirt and wear deceive.",
+            "Look at both again: dirt and wear deceive. If both are so, it is an end that these tables lack.",
             Source.of("the end tables"));
 
     @Override
     public List<Finding> check(IdentifyCase c) {
         Observation seen = c.answer().observation();
-        if (seen.seat().isEmpty() || seen.taper().isEmpty()) {
+        if (seen.seat().isEmpty()
+                || seen.taper().isEmpty()
+                        && seen.hand().isEmpty()
+                        && seen.pitch().isEmpty()) {
             return List.of(Finding.notChecked(TEXT, Subject.END, seen.seat().isEmpty() ? "seat" : "taper"));
         }
+        List<Finding> all = new ArrayList<>();
         Seat seat = seen.seat().get();
-        boolean tapered = seen.taper().get() == TaperSeen.TAPERED;
-        boolean together = c.ends().stream().anyMatch(e -> e.seats().contains(seat) && e.tapered() == tapered);
-        return List.of(Finding.of(
-                together,
+        seen.taper()
+                .ifPresent(t -> all.add(finding(
+                        c,
+                        e -> e.seats().contains(seat) && e.tapered() == (t == TaperSeen.TAPERED),
+                        "a " + t.word() + " thread",
+                        seat.words())));
+        seen.pitch()
+                .ifPresent(p -> all.add(finding(
+                        c,
+                        e -> e.seats().contains(seat)
+                                && e.thread().filter(t -> near(t.pitch(), p)).isPresent(),
+                        "a pitch of " + p.text(),
+                        seat.words())));
+        seen.hand()
+                .ifPresent(h -> seen.pitch()
+                        .ifPresent(p -> all.add(finding(
+                                c,
+                                e -> e.leftHand() == (h == HandSeen.LEFT)
+                                        && e.thread()
+                                                .filter(t -> near(t.pitch(), p))
+                                                .isPresent(),
+                                "a " + h.word() + " thread",
+                                "a pitch of " + p.text()))));
+        if (all.isEmpty()) {
+            return List.of(Finding.notChecked(TEXT, Subject.END, "taper"));
+        }
+        return all.stream().anyMatch(f -> f.state() == State.FAIL)
+                ? all.stream().filter(f -> f.state() == State.FAIL).toList()
+                : List.of(all.get(0));
+    }
+
+    private static boolean near(Pitch one, Pitch other) {
+        return Math.abs(Math.log(one.length().mm() / other.length().mm())) < ONE_LEAF;
+    }
+
+    private static Finding finding(IdentifyCase c, Predicate<End> shows, String one, String two) {
+        return Finding.of(
+                c.ends().stream().anyMatch(shows),
                 TEXT,
                 Subject.END,
-                Map.of(
-                        "one", Figure.of("a " + seen.taper().get().word() + " thread"),
-                        "two", Figure.of(seat.words()))));
+                Map.of("one", Figure.of(one), "two", Figure.of(two)));
     }
 }

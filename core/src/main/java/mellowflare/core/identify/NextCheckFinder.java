@@ -24,7 +24,7 @@ final class NextCheckFinder {
     private static final int OUTCOMES_TOLD = 3;
     private static final Set<ClueKind> ON_A_THREAD =
             EnumSet.of(ClueKind.PITCH, ClueKind.FLANK, ClueKind.HAND, ClueKind.TAPER);
-    private static final double MOSTLY_MEASURABLE = 0.2;
+    private static final double MOSTLY_MEASURABLE = 0.1;
     private final Gender gender;
     private final List<End> ends;
     private final double[] posterior;

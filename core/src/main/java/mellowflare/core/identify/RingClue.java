@@ -8,6 +8,8 @@ import mellowflare.core.connection.Seat;
 
 /** A ring seen or not. Rings get lost, and get added where none belongs; house shares. */
 final class RingClue implements OutcomeClue<RingSeen> {
+    private static final double FOLLOWS = 0.95;
+    private static final double UNKNOWN_BARE = 0.6;
 
     @Override
     public ClueKind kind() {
@@ -22,6 +24,39 @@ final class RingClue implements OutcomeClue<RingSeen> {
     @Override
     public Optional<RingSeen> seen(Observation seen) {
         return seen.ring();
+    }
+
+    /**
+     * Ring and seat are one look where one follows from the other: who saw a ring at the port chamfer has seen the ring, and a lost ring leaves
+     * neither ring nor seat to be seen. So that it is not counted twice, the second look then says hardly anything.
+     */
+    @Override
+    public double likelihood(Observation observation, End end) {
+        return followsFromSeat(observation)
+                ? FOLLOWS
+                : chance(observation.ring().orElseThrow(), end);
+    }
+
+    /** Most ends show no ring, those of no table too. */
+    @Override
+    public double likelihoodOfUnknown(Observation observation) {
+        if (followsFromSeat(observation)) {
+            return FOLLOWS;
+        }
+        return observation.ring().orElseThrow() == RingSeen.NONE ? UNKNOWN_BARE : (1 - UNKNOWN_BARE) / 2;
+    }
+
+    private static boolean followsFromSeat(Observation observation) {
+        RingSeen ring = observation.ring().orElseThrow();
+        return observation
+                .seat()
+                .filter(seat -> switch (seat) {
+                    case NONE -> ring == RingSeen.NONE;
+                    case PORT_ORING -> ring == RingSeen.THREAD_BASE;
+                    case FACE_ORING -> ring == RingSeen.FACE;
+                    default -> false;
+                })
+                .isPresent();
     }
 
     @Override
@@ -48,7 +83,7 @@ final class RingClue implements OutcomeClue<RingSeen> {
             case PORT_ORING -> male ? 0.85 : 0.15;
             case PILOT_ORING -> male ? 0.2 : 0.03;
             case WASHER -> male ? 0.45 : 0.1;
-            default -> 0.03;
+            default -> 0.02;
         };
     }
 

@@ -15,6 +15,9 @@ final class SeatClue implements OutcomeClue<Seat> {
     /** Rings on the inner end of something, hard to tell apart in bad light. */
     private static final Set<Seat> LOOK_ALIKE = Set.of(Seat.PILOT_ORING, Seat.FACE_ORING, Seat.TUBE_ORING);
 
+    /** A boss whose ring is gone shows no seat at all. */
+    private static final double LOST_RING = 0.2;
+
     /** Chance of seeing the second where the first is. */
     private final double[][] confusion = new double[SEATS.size()][];
 
@@ -36,20 +39,31 @@ final class SeatClue implements OutcomeClue<Seat> {
             if (seen == Seat.TAPER_SEAT || truth == Seat.TAPER_SEAT) {
                 return 0.01;
             }
+            if (seen == Seat.BUBBLE || truth == Seat.BUBBLE) {
+                return seen == Seat.INVERTED42
+                                || truth == Seat.INVERTED42
+                                || seen == Seat.INVERTED45
+                                || truth == Seat.INVERTED45
+                        ? 0.03
+                        : 0.0006;
+            }
             double apart = Math.abs(seen.halfAngleDegrees().orElse(45.0)
                     - truth.halfAngleDegrees().orElse(45.0));
-            return apart <= 9 ? 0.06 : 0.012;
+            return apart <= 9 ? 0.03 : 0.0006;
         }
         if (LOOK_ALIKE.contains(seen) && LOOK_ALIKE.contains(truth)) {
             return 0.05;
         }
+        if (seen == Seat.NONE && truth == Seat.PORT_ORING) {
+            return LOST_RING;
+        }
         if (seen == Seat.NONE) {
-            return truth == Seat.PORT_ORING || truth == Seat.WASHER || truth == Seat.PILOT_ORING ? 0.14 : 0.03;
+            return truth == Seat.WASHER || truth == Seat.PILOT_ORING ? 0.14 : 0.03;
         }
         if (seen == Seat.WASHER) {
-            return truth == Seat.NONE || truth == Seat.PORT_ORING ? 0.06 : 0.004;
+            return truth == Seat.NONE || truth == Seat.PORT_ORING ? 0.06 : 0.0006;
         }
-        return 0.004;
+        return 0.0006;
     }
 
     @Override

@@ -20,6 +20,14 @@ final class Settled implements Rule<IdentifyCase> {
             "{share} against {needed}",
             "{next}",
             Source.house("an answer counts as settled from this share up"));
+    private static final RuleText SEAT = new RuleText(
+            "end.seat-first",
+            Severity.WARN,
+            "Not settled: on {service} the thread alone does not name the end. {end} is the likeliest.",
+            "The seat was seen.",
+            "ends that seal in different ways share this thread",
+            "Look into the end: cone, ring, washer or inverted seat?",
+            Source.house("no brake, gas or refrigerant end is named by its thread alone"));
     private static final RuleText NOTHING = new RuleText(
             "end.nothing-fits",
             Severity.WARN,
@@ -40,6 +48,18 @@ final class Settled implements Rule<IdentifyCase> {
                     NOTHING, Subject.END, Map.of("share", new Figure.OfShare(answer.unknownProbability()))));
         }
         Candidate best = answer.best().get();
+        if (answer.seatMustBeSeen()) {
+            return List.of(Finding.fail(
+                    SEAT,
+                    Subject.END,
+                    Map.of(
+                            "end", Figure.of(best.end().id().text()),
+                            "service",
+                                    Figure.of(answer.observation()
+                                            .service()
+                                            .orElseThrow()
+                                            .replace('-', ' ')))));
+        }
         return List.of(Finding.of(
                 answer.standing() == Identification.Standing.SETTLED,
                 OPEN,

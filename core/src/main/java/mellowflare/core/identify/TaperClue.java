@@ -7,7 +7,7 @@ import mellowflare.core.connection.Gender;
 
 /** Straight or tapered: right more than nine times in ten. */
 final class TaperClue implements OutcomeClue<TaperSeen> {
-    private static final double RIGHT = 0.93;
+    private static final double RIGHT = 0.95;
 
     @Override
     public ClueKind kind() {

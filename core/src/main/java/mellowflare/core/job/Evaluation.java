@@ -49,7 +49,7 @@ public record Evaluation(Job job, HosePlan plan, Optional<TubePlan> tube, Option
         boolean same = was.line().equals(job.line())
                 && was.practice().equals(job.practice())
                 && was.units() == job.units()
-                && was.log().equals(job.log())
+                && was.log(LineKind.HOSE).equals(job.log(LineKind.HOSE))
                 && before.plan.c().data() == data;
         return of(
                 job,
@@ -58,7 +58,7 @@ public record Evaluation(Job job, HosePlan plan, Optional<TubePlan> tube, Option
     }
 
     private static HoseCase hose(Job job, ReferenceData data, Optional<RoutePlan> known) {
-        return HoseCase.of(job.line(), job.practice(), job.units(), job.log(), data, known);
+        return HoseCase.of(job.line(), job.practice(), job.units(), job.log(LineKind.HOSE), data, known);
     }
 
     private static Evaluation of(Job job, ReferenceData data, HosePlan plan) {

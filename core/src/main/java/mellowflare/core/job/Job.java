@@ -1,6 +1,9 @@
 package mellowflare.core.job;
 
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Collectors;
 import mellowflare.core.advice.Practice;
 import mellowflare.core.air.AirMain;
 import mellowflare.core.hose.HoseLine;
@@ -22,7 +25,7 @@ import mellowflare.core.tube.TubeLine;
  * @param line its ports, what it must do, and the hose
  * @param tube the tube
  * @param air the workshop main
- * @param log what has been done
+ * @param logs what has been done, by what the line was made of: a tick on a hose is none on a tube
  */
 public record Job(
         String id,
@@ -35,8 +38,11 @@ public record Job(
         HoseLine line,
         TubeLine tube,
         AirMain air,
-        MakeLog log) {
+        Map<LineKind, MakeLog> logs) {
     public Job {
+        logs = logs.entrySet().stream()
+                .filter(e -> !e.getValue().empty())
+                .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue));
         Objects.requireNonNull(title);
         Objects.requireNonNull(air);
         Objects.requireNonNull(kind);
@@ -56,7 +62,18 @@ public record Job(
             Practice practice,
             HoseLine line,
             MakeLog log) {
-        this(id, title, machine, note, units, practice, LineKind.HOSE, line, TubeLine.NEW, AirMain.NEW, log);
+        this(
+                id,
+                title,
+                machine,
+                note,
+                units,
+                practice,
+                LineKind.HOSE,
+                line,
+                TubeLine.NEW,
+                AirMain.NEW,
+                Map.of(LineKind.HOSE, log));
     }
 
     public static Job open(String id, String title, String machine, UnitSystem units) {
@@ -72,46 +89,60 @@ public record Job(
     }
 
     public Job withTitle(String t) {
-        return new Job(id, t, machine, note, units, practice, kind, line, tube, air, log);
+        return new Job(id, t, machine, note, units, practice, kind, line, tube, air, logs);
     }
 
     public Job withMachine(String m) {
-        return new Job(id, title, m, note, units, practice, kind, line, tube, air, log);
+        return new Job(id, title, m, note, units, practice, kind, line, tube, air, logs);
     }
 
     public Job withNote(String n) {
-        return new Job(id, title, machine, n, units, practice, kind, line, tube, air, log);
+        return new Job(id, title, machine, n, units, practice, kind, line, tube, air, logs);
     }
 
     public Job withUnits(UnitSystem u) {
-        return new Job(id, title, machine, note, u, practice, kind, line, tube, air, log);
+        return new Job(id, title, machine, note, u, practice, kind, line, tube, air, logs);
     }
 
     public Job withPractice(Practice p) {
-        return new Job(id, title, machine, note, units, p, kind, line, tube, air, log);
+        return new Job(id, title, machine, note, units, p, kind, line, tube, air, logs);
     }
 
     public Job withKind(LineKind k) {
-        return new Job(id, title, machine, note, units, practice, k, line, tube, air, log);
+        return new Job(id, title, machine, note, units, practice, k, line, tube, air, logs);
     }
 
     public Job withLine(HoseLine l) {
-        return new Job(id, title, machine, note, units, practice, kind, l, tube, air, log);
+        return new Job(id, title, machine, note, units, practice, kind, l, tube, air, logs);
     }
 
     public Job withTube(TubeLine t) {
-        return new Job(id, title, machine, note, units, practice, kind, line, t, air, log);
+        return new Job(id, title, machine, note, units, practice, kind, line, t, air, logs);
     }
 
     public Job withAir(AirMain a) {
-        return new Job(id, title, machine, note, units, practice, kind, line, tube, a, log);
+        return new Job(id, title, machine, note, units, practice, kind, line, tube, a, logs);
     }
 
+    /** What has been done on the line as it is made now. */
+    public MakeLog log() {
+        return log(kind);
+    }
+
+    /** What was done while the line was to be made of that. */
+    public MakeLog log(LineKind of) {
+        return logs.getOrDefault(of, MakeLog.EMPTY);
+    }
+
+    /** With another log of the line as it is made now; the logs of the other kinds stay. */
     public Job withLog(MakeLog l) {
-        return new Job(id, title, machine, note, units, practice, kind, line, tube, air, l);
+        Map<LineKind, MakeLog> more = new EnumMap<>(LineKind.class);
+        more.putAll(logs);
+        more.put(kind, l);
+        return new Job(id, title, machine, note, units, practice, kind, line, tube, air, more);
     }
 
     public Job withId(String other) {
-        return new Job(other, title, machine, note, units, practice, kind, line, tube, air, log);
+        return new Job(other, title, machine, note, units, practice, kind, line, tube, air, logs);
     }
 }

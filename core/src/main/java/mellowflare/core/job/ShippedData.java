@@ -20,9 +20,12 @@ import mellowflare.core.parts.Attachments;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.HoseKinds;
 import mellowflare.core.parts.ToolTable;
+import mellowflare.core.procedure.Precedence;
 import mellowflare.core.procedure.StepTable;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.sealing.JointLimits;
+import mellowflare.core.sealing.Lubricants;
+import mellowflare.core.sealing.MakeUp;
 import mellowflare.core.sealing.Sealants;
 import mellowflare.core.sealing.Sealing;
 import mellowflare.core.thread.PitchLeaves;
@@ -41,7 +44,7 @@ import mellowflare.core.tube.stock.TubeSizes;
 /** Puts the shipped tables together into the one bundle that every computation takes. */
 public final class ShippedData {
     /** Names this state of the tables; goes up with every change of a figure. */
-    public static final String VERSION = "2026-11-g";
+    public static final String VERSION = "2026-11-h";
 
     private ShippedData() {}
 
@@ -55,6 +58,11 @@ public final class ShippedData {
         EndTable ends = EndTable.load(threads);
         TradeWords trades = TradeWords.load();
         TubeMaterials materials = TubeMaterials.load();
+        FluidTable fluids = FluidTable.load();
+        Schools methods = Schools.load();
+        StepTable hoseSteps = StepTable.beside(HosePlan.class);
+        StepTable tubeSteps = StepTable.beside(TubePlan.class);
+        StepTable airSteps = StepTable.beside(AirPlan.class);
         return ReferenceData.empty(VERSION)
                 .with(ThreadTable.KEY, threads)
                 .with(PitchLeaves.KEY, PitchLeaves.load())
@@ -62,18 +70,21 @@ public final class ShippedData {
                 .with(TradeWords.KEY, trades)
                 .with(EndSearch.KEY, new EndSearch(ends, trades))
                 .with(TwinTable.KEY, new TwinTable(ends))
-                .with(Schools.KEY, Schools.load())
-                .with(FluidTable.KEY, FluidTable.load())
+                .with(Schools.KEY, methods)
+                .with(FluidTable.KEY, fluids)
                 .with(Compatibility.KEY, Compatibility.load())
                 .with(Sealing.KEY, Sealing.load())
                 .with(Sealants.KEY, Sealants.load())
+                .with(Lubricants.KEY, Lubricants.load(fluids, methods))
+                .with(MakeUp.KEY, MakeUp.load())
                 .with(JointLimits.KEY, JointLimits.load())
                 .with(Catalogue.KEY, Catalogue.load(ends))
                 .with(HoseKinds.KEY, HoseKinds.load())
                 .with(Attachments.KEY, Attachments.load())
                 .with(Metals.KEY, Metals.load())
                 .with(AdapterTable.KEY, AdapterTable.load(ends))
-                .with(HosePlan.STEPS, StepTable.beside(HosePlan.class))
+                .with(HosePlan.STEPS, hoseSteps)
+                .with(HosePlan.ORDER, Precedence.beside(HosePlan.class, hoseSteps))
                 .with(ToolTable.KEY, ToolTable.load())
                 .with(Scatter.KEY, Scatter.load())
                 .with(CutRoom.KEY, CutRoom.load())
@@ -87,9 +98,11 @@ public final class ShippedData {
                 .with(FlareCauses.KEY, FlareCauses.load())
                 .with(TubeScatter.KEY, TubeScatter.load())
                 .with(Laws.KEY, Laws.load())
-                .with(TubePlan.STEPS, StepTable.beside(TubePlan.class))
+                .with(TubePlan.STEPS, tubeSteps)
+                .with(TubePlan.ORDER, Precedence.beside(TubePlan.class, tubeSteps))
                 .with(PipeSystems.KEY, PipeSystems.load())
                 .with(AirHouse.KEY, AirHouse.load())
-                .with(AirPlan.STEPS, StepTable.beside(AirPlan.class));
+                .with(AirPlan.STEPS, airSteps)
+                .with(AirPlan.ORDER, Precedence.beside(AirPlan.class, airSteps));
     }
 }

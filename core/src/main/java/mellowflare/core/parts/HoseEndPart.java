@@ -105,6 +105,19 @@ public record HoseEndPart(
                 Source.house("figures as given, in no catalogue"));
     }
 
+    /**
+     * The same end with what is known of how it is fixed.
+     *
+     * @param how the way of fixing
+     * @param in how far the hose is pushed in
+     * @param open gap to leave on a screw-together end
+     */
+    public HoseEndPart fixed(Optional<Attach> how, Optional<Length> in, Optional<Length> open) {
+        return new HoseEndPart(
+                part, name, how, series, hoseDash, end, seat, swivel, angle, cutOff, drop, bore, metal, rating, hexes,
+                in, open, collar, crimp, onShelf, price, source);
+    }
+
     public boolean elbow() {
         return angle.degrees() > 0;
     }

@@ -141,6 +141,8 @@ public final class PartExport {
                 CsvText.word(t.severity()),
                 t.instead(),
                 t.needs(),
+                t.strictFor().stream().map(CsvText::word).sorted().collect(Collectors.joining("; ")),
+                t.strictly(),
                 t.source().text(),
                 CsvText.confidence(t.source()));
     }

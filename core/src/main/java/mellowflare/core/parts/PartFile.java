@@ -23,7 +23,10 @@ public enum PartFile {
             "ferrules, olives and clamps",
             "part,name,form,outside_min_mm,outside_max_mm,die,on_shelf,price,source,confidence"),
     SEALS("seals", "rings and washers", "part,name,form,code,size,compound,on_shelf,price,source,confidence"),
-    TOOLS("tools", "tools with their plan B", "id,name,words,usual,severity,instead,needs,source,confidence");
+    TOOLS(
+            "tools",
+            "tools with their plan B",
+            "id,name,words,usual,severity,instead,needs,strict_for,strictly,source,confidence");
 
     private final FileKind kind;
 
@@ -33,7 +36,7 @@ public enum PartFile {
 
     /** Columns that an older file may lack. */
     private static Set<String> later() {
-        return Set.of("metric_bar", "metric_source", "vacuum_bar", "conductive");
+        return Set.of("strict_for", "strictly", "metric_bar", "metric_source", "vacuum_bar", "conductive");
     }
 
     public FileKind kind() {

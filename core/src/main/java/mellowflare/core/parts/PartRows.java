@@ -4,12 +4,14 @@ import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
+import mellowflare.core.fluid.FluidGroup;
 import mellowflare.core.material.Metal;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.GaugePressure;
@@ -146,6 +148,8 @@ final class PartRows {
                 r.word("severity", Severity.class),
                 r.need("instead"),
                 r.text("needs"),
+                r.has("strict_for") ? r.words("strict_for", FluidGroup.class) : Set.of(),
+                r.maybe("strictly").orElse(""),
                 r.source());
     }
 

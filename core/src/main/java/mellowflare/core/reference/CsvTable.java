@@ -16,6 +16,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import mellowflare.core.measure.Length;
 
 /** A CSV table with a header row; lines starting with # are remarks. Every row must name its source. */
@@ -167,10 +168,19 @@ public final class CsvTable {
 
         /** One of a closed list of words, upper or lower case. */
         public <E extends Enum<E>> E word(String column, Class<E> words) {
+            return word(column, need(column), words);
+        }
+
+        /** Any number of a closed list of words, parted by semicolons. */
+        public <E extends Enum<E>> Set<E> words(String column, Class<E> words) {
+            return list(column).stream().map(each -> word(column, each, words)).collect(Collectors.toUnmodifiableSet());
+        }
+
+        private <E extends Enum<E>> E word(String column, String text, Class<E> words) {
             try {
-                return Enum.valueOf(words, need(column).toUpperCase(Locale.ROOT).replace('-', '_'));
+                return Enum.valueOf(words, text.toUpperCase(Locale.ROOT).replace('-', '_'));
             } catch (IllegalArgumentException e) {
-                throw new BrokenTable(file, line(), column, "“" + text(column) + "” is none of the known words", e);
+                throw new BrokenTable(file, line(), column, "“" + text + "” is none of the known words", e);
             }
         }
 

@@ -8,44 +8,56 @@ import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
-import mellowflare.core.connection.Seat;
 import mellowflare.core.material.Compatibility;
 import mellowflare.core.reference.Source;
 
-/** The ring of a joint must bear the fluid: the stock compound of port and face rings is NBR. */
+/** The rubber of a joint must bear the fluid: rings, bonded washers and push-in rings alike. */
 final class RingBears implements Rule<JointCase> {
-    private static final List<Seat> STOCK_RING = List.of(Seat.PORT_ORING, Seat.FACE_ORING);
-    private static final RuleText TEXT = new RuleText(
+    private static final RuleText NEVER = new RuleText(
             "joint.ring-fluid",
             Severity.STOP,
-            "The stock NBR ring does not bear {fluid}.",
-            "An NBR ring suits {fluid}.",
-            "NBR in {fluid}: {source}",
-            "Fit a ring of {instead}.",
+            "{rubber} is not compatible with {fluid}, and this joint usually comes with {rubber}.",
+            "{rubber} is compatible with {fluid}.",
+            "{rubber} in {fluid}: {source}",
+            "Fit {instead}.",
+            Source.house("fluid and elastomer table"));
+    private static final RuleText LIMITED = new RuleText(
+            "joint.ring-limited",
+            Severity.WARN,
+            "{rubber} is compatible with {fluid} only within limits of grade and temperature.",
+            "{rubber} is compatible with {fluid}.",
+            "{rubber} in {fluid}: {source}",
+            "Ask the maker of the ring, or fit {instead}.",
             Source.house("fluid and elastomer table"));
 
     @Override
     public List<Finding> check(JointCase c) {
-        if (!STOCK_RING.contains(c.seat())) {
+        Optional<String> rubber = c.data().get(Sealing.KEY).rubber(c.end(), c.seat());
+        if (rubber.isEmpty()) {
             return List.of();
         }
         if (c.fluid().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, c.about(), "fluid"));
+            return List.of(Finding.notChecked(NEVER, c.about(), "fluid"));
         }
         Compatibility table = c.data().get(Compatibility.KEY);
         String fluid = c.fluid().get().id();
-        Optional<Compatibility.Row> row = table.of(fluid, "NBR");
+        Optional<Compatibility.Row> row = table.of(fluid, rubber.get());
         if (row.isEmpty()) {
             return List.of(Finding.notChecked(
-                    TEXT, c.about(), "word on NBR in " + c.fluid().get().name()));
+                    NEVER,
+                    c.about(),
+                    "word on " + rubber.get() + " in " + c.fluid().get().name()));
         }
-        return List.of(Finding.of(
-                row.get().verdict() != Compatibility.Verdict.NEVER,
-                TEXT,
-                c.about(),
-                Map.of(
-                        "fluid", Figure.of(c.fluid().get().name()),
-                        "source", Figure.of(row.get().source().text()),
-                        "instead", Figure.of(table.sealFor(fluid).orElse("a compound its maker names")))));
+        Map<String, Figure> figures = Map.of(
+                "rubber", Figure.of(rubber.get()),
+                "fluid", Figure.of(c.fluid().get().name()),
+                "source", Figure.of(row.get().source().text()),
+                "instead", Figure.of(table.sealFor(fluid).orElse("a compound that its maker names for it")));
+        return List.of(
+                switch (row.get().verdict()) {
+                    case SUITS -> Finding.pass(NEVER, c.about(), figures);
+                    case LIMITED -> Finding.fail(LIMITED, c.about(), figures);
+                    case NEVER -> Finding.fail(NEVER, c.about(), figures);
+                });
     }
 }

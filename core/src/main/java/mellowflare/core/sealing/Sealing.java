@@ -25,18 +25,15 @@ import mellowflare.core.reference.Source;
 /** The one place that says, for any joint, fluid and practice, how it is sealed. */
 public final class Sealing {
     public static final ReferenceKey<Sealing> KEY = new ReferenceKey<>("sealing", Sealing.class);
-    /** Wrench turns past hand tight: 3 up to pipe size 2, 2 above (ASME B1.20.1, L1 plus wrench make-up). */
-    private static final int TURNS_SMALL = 3;
-
-    private static final int TURNS_LARGE = 2;
-    private static final double LARGE_FROM_MM = 60.5;
+    private static final String MAKE_UP = "{makeup}";
 
     private record JointRow(
             String code,
             Seat seat,
             String putOn,
             List<String> never,
-            String lubricant,
+            Optional<String> rubber,
+            LubricantPlace lubricant,
             String tighten,
             String reuse,
             String inspect,
@@ -64,7 +61,8 @@ public final class Sealing {
                                 Seat.ofCode(row.need("seat")).orElseThrow(() -> row.broken("seat", "no such seat")),
                                 row.text("put_on"),
                                 row.list("never"),
-                                row.need("lubricant"),
+                                row.maybe("rubber"),
+                                row.word("lubricant", LubricantPlace.class),
                                 row.need("tighten"),
                                 row.need("reuse"),
                                 row.need("inspect"),
@@ -92,18 +90,47 @@ public final class Sealing {
      * @param seat how this joint seals, one of the end's seats
      * @param fluid what runs in it; empty falls back to the stricter advice
      * @param practice the shop's schools
-     * @param data must hold schools and compatibility
+     * @param data must hold schools, sealants, lubricants and compatibility
      * @return the advice; empty when the tables hold none for this seat
      */
     public Optional<SealAdvice> advise(
             End end, Seat seat, Optional<Fluid> fluid, Practice practice, ReferenceData data) {
-        return joints.stream()
-                .filter(j -> j.code().equals(end.id().code().name()) && j.seat() == seat)
-                .findFirst()
-                .map(j -> advice(j, end, fluid, practice, data));
+        return advise(end, seat, fluid, Optional.empty(), practice, data);
     }
 
-    private SealAdvice advice(JointRow row, End end, Optional<Fluid> fluid, Practice practice, ReferenceData data) {
+    /**
+     * As above, where it is known what the threads are made of.
+     *
+     * @param material of the weaker thread
+     */
+    public Optional<SealAdvice> advise(
+            End end,
+            Seat seat,
+            Optional<Fluid> fluid,
+            Optional<MakeUp.Material> material,
+            Practice practice,
+            ReferenceData data) {
+        return row(end, seat).map(j -> advice(j, end, fluid, material, practice, data));
+    }
+
+    /** The compound of rubber that comes with a joint; empty where there is none or where it is chosen for the fluid. */
+    Optional<String> rubber(End end, Seat seat) {
+        return row(end, seat).flatMap(JointRow::rubber);
+    }
+
+    private Optional<JointRow> row(End end, Seat seat) {
+        return joints.stream()
+                .filter(j -> j.code().equals(end.id().code().name()) && j.seat() == seat)
+                .findFirst();
+    }
+
+    private SealAdvice advice(
+            JointRow row,
+            End end,
+            Optional<Fluid> fluid,
+            Optional<MakeUp.Material> material,
+            Practice practice,
+            ReferenceData data) {
         Schools schools = data.get(Schools.KEY);
         List<String> putOn = new ArrayList<>();
         List<String> never = new ArrayList<>(row.never());
@@ -114,6 +141,7 @@ public final class Sealing {
                     never,
                     schools.chosen(SchoolTopic.PIPE_THREAD_SEAL, practice),
                     fluid,
+                    material,
                     end,
                     data.get(Sealants.KEY));
         } else if (row.putOn().isEmpty()) {
@@ -130,8 +158,8 @@ public final class Sealing {
                 row.seat().sealPlace(),
                 putOn,
                 never,
-                row.lubricant(),
-                tighten(row, end),
+                data.get(Lubricants.KEY).of(row.lubricant(), fluid, practice).text(),
+                tighten(row, end, material, data.get(MakeUp.KEY)),
                 torqueOf(end),
                 reuse,
                 row.inspect(),
@@ -142,7 +170,13 @@ public final class Sealing {
     }
 
     private static void pipeThread(
-            List<String> putOn, List<String> never, School school, Optional<Fluid> fluid, End end, Sealants sealants) {
+            List<String> putOn,
+            List<String> never,
+            School school,
+            Optional<Fluid> fluid,
+            Optional<MakeUp.Material> material,
+            End end,
+            Sealants sealants) {
         FluidGroup group = fluid.map(Fluid::group).orElse(FluidGroup.OIL);
         boolean tapeAllowed = fluid.map(Fluid::tapeAllowed).orElse(false);
         Optional<Sealants.Sealant> tape = sealants.of(group, Sealants.Form.TAPE)
@@ -159,6 +193,9 @@ public final class Sealing {
                     + ", male only, first thread bare");
             paste.ifPresent(p -> never.addAll(p.never()));
         }
+        if (material.filter(MakeUp.Material.PLASTIC::equals).isPresent()) {
+            never.add("an ordinary thread sealant on plastic: it cracks it");
+        }
         if (!tapeAllowed) {
             never.add("tape: shreds lodge in valves"
                     + fluid.map(f -> " (" + f.name() + ")").orElse(" (fluid not said: taken as hydraulic)"));
@@ -170,12 +207,14 @@ public final class Sealing {
                 .orElse("compound for the fluid: ask the maker");
     }
 
-    private String tighten(JointRow row, End end) {
-        int turns = end.thread().map(t -> t.major().mm()).orElse(0.0) < LARGE_FROM_MM ? TURNS_SMALL : TURNS_LARGE;
+    private String tighten(JointRow row, End end, Optional<MakeUp.Material> material, MakeUp makeUp) {
+        if (row.tighten().equals(MAKE_UP)) {
+            return makeUp.says(end, material);
+        }
         String flatsText = flatsOf(end)
                 .map(f -> LengthFormat.decimal(f.flats(), 2, 0) + (f.flats() == 1 ? " flat" : " flats"))
                 .orElse("to the maker's torque,");
-        return row.tighten().replace("{turns}", Integer.toString(turns)).replace("{flats}", flatsText);
+        return row.tighten().replace("{flats}", flatsText);
     }
 
     private Optional<TorqueBand> torqueOf(End end) {

@@ -2,6 +2,7 @@ package mellowflare.core.tube;
 
 import java.util.Optional;
 import mellowflare.core.measure.Length;
+import mellowflare.core.tube.end.EndTraits;
 import mellowflare.core.tube.stock.Tube;
 import mellowflare.core.tube.stock.TubeMaterials;
 import mellowflare.core.tube.stock.TubePressure;
@@ -10,24 +11,33 @@ import mellowflare.core.tube.stock.TubePressure;
 public final class TubeBears {
     private TubeBears() {}
 
-    /** The wall that rules: outside the bends where there are any. */
+    /** The wall that rules, the standard's tolerance taken off: outside the bends where there are any. */
     public static Length wall(TubeCase c) {
         Tube tube = c.tube().orElseThrow();
         return c.path()
                 .filter(p -> !p.bends().isEmpty())
                 .flatMap(p -> c.radius())
                 .map(tube::wallOutsideBend)
-                .orElse(tube.wall());
+                .orElse(tube.leastWall());
+    }
+
+    /** Whether an end is brazed, so that hard tube is soft there. */
+    public static boolean brazed(TubeCase c) {
+        return c.sides().stream()
+                .anyMatch(s -> s.traits()
+                        .filter(t -> t.made() == EndTraits.Made.BRAZED)
+                        .isPresent());
     }
 
     /** What it bears; empty while no tube is chosen, and when it is too hot for the table. */
     public static Optional<TubePressure> of(TubeCase c) {
+        TubeMaterials materials = c.data().get(TubeMaterials.KEY);
         return c.tube()
                 .flatMap(t -> TubePressure.of(
-                        t,
+                        brazed(c) ? t.of(materials.brazed(t.material())) : t,
                         wall(c),
                         c.line().factor(),
                         c.service().fluidTemperature(),
-                        c.data().get(TubeMaterials.KEY)));
+                        materials));
     }
 }

@@ -1,20 +1,18 @@
 package mellowflare.core.tube;
 
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Finding;
-import mellowflare.core.connection.End;
-import mellowflare.core.connection.Seat;
 import mellowflare.core.connection.Which;
+import mellowflare.core.fluid.FluidServed;
+import mellowflare.core.procedure.Precedence;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepTable;
 import mellowflare.core.reference.ReferenceKey;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.sealing.Sealing;
-import mellowflare.core.tube.end.EndTraits;
 import mellowflare.core.tube.rules.TubeRules;
 
 /**
@@ -29,6 +27,9 @@ public record TubePlan(TubeCase c, Map<Which, SealAdvice> seals, List<Finding> f
     /** The order of work of tube lines. */
     public static final ReferenceKey<StepTable> STEPS = new ReferenceKey<>("tube steps", StepTable.class);
 
+    /** What must come before what in it. */
+    public static final ReferenceKey<Precedence> ORDER = new ReferenceKey<>("order of tube steps", Precedence.class);
+
     public TubePlan {
         seals = Map.copyOf(seals);
         findings = List.copyOf(findings);
@@ -39,25 +40,17 @@ public record TubePlan(TubeCase c, Map<Which, SealAdvice> seals, List<Finding> f
     public static TubePlan of(TubeCase c) {
         Map<Which, SealAdvice> seals = new EnumMap<>(Which.class);
         for (TubeSide s : c.sides()) {
-            seat(s).flatMap(seat -> c.data()
+            s.seat()
+                    .flatMap(seat -> c.data()
                             .get(Sealing.KEY)
                             .advise(s.part().orElseThrow(), seat, c.fluid(), c.practice(), c.data()))
                     .ifPresent(a -> seals.put(s.which(), a));
         }
-        return new TubePlan(c, seals, TubeRules.check(c), new TubeStepWriter(c, seals).write());
-    }
-
-    /** Where a joint seals: of the seats that its end may have the one that the tube's end makes. */
-    private static Optional<Seat> seat(TubeSide s) {
-        Optional<End> part = s.part();
-        if (part.isEmpty() || s.traits().isEmpty()) {
-            return Optional.empty();
-        }
-        EndTraits t = s.traits().get();
-        List<Seat> seats = part.get().seats();
-        List<Seat> fit = new ArrayList<>(seats);
-        fit.removeIf(x -> t.flared() && !x.isCone());
-        return fit.stream().findFirst().or(() -> Optional.of(part.get().usualSeat()));
+        return new TubePlan(
+                c,
+                seals,
+                TubeRules.check(c),
+                FluidServed.serves(c.service(), c.data()) ? new TubeStepWriter(c, seals).write() : List.of());
     }
 
     public Optional<SealAdvice> seal(Which which) {

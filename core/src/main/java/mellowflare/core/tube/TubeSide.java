@@ -2,6 +2,7 @@ package mellowflare.core.tube;
 
 import java.util.Optional;
 import mellowflare.core.connection.End;
+import mellowflare.core.connection.Seat;
 import mellowflare.core.connection.Which;
 import mellowflare.core.measure.Length;
 import mellowflare.core.tube.end.EndTraits;
@@ -47,6 +48,17 @@ public record TubeSide(
 
     public Which which() {
         return port.which();
+    }
+
+    /** Where the joint seals: of the seats that its end may have the one that the tube's end makes. */
+    public Optional<Seat> seat() {
+        if (part.isEmpty() || traits.isEmpty()) {
+            return Optional.empty();
+        }
+        return part.get().seats().stream()
+                .filter(x -> !traits.get().flared() || x.isCone())
+                .findFirst()
+                .or(() -> Optional.of(part.get().usualSeat()));
     }
 
     /** Length of tube that the end takes beyond the measured point: what flaring shortens, and what reaches in. */

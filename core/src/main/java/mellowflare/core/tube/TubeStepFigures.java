@@ -12,6 +12,8 @@ import mellowflare.core.connection.Which;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.sealing.LubricantPlace;
+import mellowflare.core.sealing.Lubricants;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.tube.end.EndKinds;
 import mellowflare.core.tube.end.EndTraits;
@@ -26,6 +28,8 @@ final class TubeStepFigures {
     /** Proof pressure is twice the working pressure. */
     private static final double PROOF = 2;
 
+    private static final double DRINKING_TEST = 1.1;
+
     private final TubeCase c;
     private final Map<Which, SealAdvice> seals;
 
@@ -35,7 +39,16 @@ final class TubeStepFigures {
     }
 
     Optional<GaugePressure> proof() {
-        return c.service().working().filter(w -> w.bar() > 0).map(w -> w.times(PROOF));
+        return working().map(w -> w.times(PROOF));
+    }
+
+    /** What a drinking water line is tested with: 1.1 times the working pressure (EN 806-4) where the local code says nothing else. */
+    Optional<GaugePressure> drinkingTest() {
+        return working().map(w -> w.times(DRINKING_TEST));
+    }
+
+    Optional<GaugePressure> working() {
+        return c.service().working().filter(w -> w.bar() > 0);
     }
 
     /** Depth of a brazed socket, by school. */
@@ -54,7 +67,10 @@ final class TubeStepFigures {
                 f,
                 "fluidCaution",
                 Optional.of(c.fluid().map(x -> x.caution()).orElse("Never feel for a pressurised leak by hand.")));
+        word(f, "fluid", c.fluid().map(x -> x.name()));
         word(f, "proof", proof().map(p -> Figure.of(p).text(c.units())));
+        word(f, "working", working().map(p -> Figure.of(p).text(c.units())));
+        word(f, "drinkingTest", drinkingTest().map(p -> Figure.of(p).text(c.units())));
         word(f, "nuts", Optional.of(nuts()));
         word(f, "stickOuts", Optional.of(stickOuts()));
         f.put("chamfer", Figure.of(chamfer()));
@@ -66,7 +82,13 @@ final class TubeStepFigures {
                 f,
                 "leave",
                 Optional.of(LengthFormat.figure(c.b().takes().plus(c.line().squareUp()), c.units())));
-        word(f, "flareOil", Optional.of(flareOil()));
+        word(
+                f,
+                "flareEasing",
+                Optional.of(c.data()
+                        .get(Lubricants.KEY)
+                        .of(LubricantPlace.FLARING_CONE, c.fluid(), c.practice())
+                        .text()));
         word(
                 f,
                 "clamp",
@@ -128,6 +150,7 @@ final class TubeStepFigures {
                                 : "the cone that folds it in"));
         word(f, "sealsOn", seal.map(x -> x.sealsOn().words()));
         word(f, "putOn", seal.map(x -> String.join(" and ", x.putOn())));
+        word(f, "sealEasing", seal.map(SealAdvice::lubricant));
         word(f, "tighten", seal.map(SealAdvice::tighten).map(TubeStepFigures::capital));
     }
 
@@ -183,19 +206,6 @@ final class TubeStepFigures {
                         .anyMatch(s -> s.traits().filter(t -> t.layers() == 2).isPresent())
                 ? "For a folded flare chamfer inside too: it frees the die."
                 : "";
-    }
-
-    /** Oil that belongs in the system; nothing at all where oil must not be. */
-    private String flareOil() {
-        return c.fluid()
-                .map(f -> switch (f.group()) {
-                    case OIL, ESTER, FUEL, BRAKE -> f.name();
-                    case REFRIGERANT -> "the system's refrigerant oil";
-                    case GAS, AIR -> "light oil, wiped off after";
-                    case WATER, DRINKING -> "water";
-                    case OXIDISER -> "nothing: no oil in an oxidiser line, but a drop of approved lubricant";
-                })
-                .orElse("what belongs in the system");
     }
 
     private String marks() {

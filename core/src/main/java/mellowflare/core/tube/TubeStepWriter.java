@@ -13,6 +13,7 @@ import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.advice.Wording;
 import mellowflare.core.connection.Which;
+import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.parts.Tool;
 import mellowflare.core.parts.ToolTable;
@@ -67,6 +68,13 @@ final class TubeStepWriter {
             words.add(c.school(topic));
         }
         words.add("fluid-" + c.fluid().map(f -> lower(f.group())).orElse("unsaid"));
+        c.fluid().stream().flatMap(f -> f.hazards().stream()).forEach(h -> words.add("hazard-" + lower(h)));
+        if (c.sides().stream()
+                .noneMatch(s -> s.traits()
+                        .filter(t -> t.made() == EndTraits.Made.BRAZED || t.made() == EndTraits.Made.BARE)
+                        .isPresent())) {
+            words.add("blankable");
+        }
         for (TubeSide s : c.sides()) {
             s.traits()
                     .ifPresent(t -> words.add(
@@ -104,8 +112,8 @@ final class TubeStepWriter {
         List<String> tools = row.tools().stream().map(t -> fill(t, f)).toList();
         String planB = missing.stream()
                 .filter(m -> tools.stream().anyMatch(m::askedBy))
-                .map(m -> " No " + m.name() + " at hand: " + m.instead()
-                        + (m.needs().isEmpty() ? "" : " Needs: " + m.needs() + "."))
+                .map(m ->
+                        " No " + m.name() + " at hand: " + m.without(c.fluid()).says())
                 .collect(Collectors.joining());
         Subject about = side.map(s ->
                         row.id().equals("fit") ? s.which().joint() : s.which().tubeEnd())
@@ -146,8 +154,13 @@ final class TubeStepWriter {
         }
         String[] parts = row.record().split(":");
         if (parts[0].equals("pressure")) {
-            return figures.proof()
-                    .map(p -> List.of(RecordField.pressure(row.id(), parts[1], p)))
+            Optional<GaugePressure> target = switch (parts[2]) {
+                case "proof" -> figures.proof();
+                case "working" -> figures.working();
+                case "drinkingTest" -> figures.drinkingTest();
+                default -> throw new IllegalStateException("No such figure to record: " + parts[2]);
+            };
+            return target.map(p -> List.of(RecordField.pressure(row.id(), parts[1], p)))
                     .orElse(List.of());
         }
         if (parts[2].equals("flare")) {

@@ -59,7 +59,7 @@ class HereTest {
         assertThat(parts).isCloseTo(1.056 * 10.24 + 9.46 + 14.62 + 2 * 2.0 + 0.4, within(1e-9));
         Ways.Way make = plan.ways().get(0);
         assertThat(make.cost()).isCloseTo(parts, within(1e-9));
-        assertThat(make.minutes()).isCloseTo(15 + 2 * 21 + 2 * 4, within(1e-9));
+        assertThat(make.minutes()).isCloseTo(15 + 2 * 22 + 2 * 4, within(1e-9));
         assertThat(plan.ways().get(1).cost()).isCloseTo(18 + 1.25 * parts, within(1e-9));
         assertThat(plan.ways().get(2).cost()).isCloseTo(95 + 1.4 * parts + 60 * 28 / 60.0, within(1e-9));
     }

@@ -87,9 +87,23 @@ class HoseRulesTest {
     }
 
     @Test
-    void testSurgeAboveTheRatingWarns() {
+    void testSurgeAboveTheRatingStops() {
         HoseLine hard = sound.withService(sound.service().withPeak(Optional.of(GaugePressure.ofBar(300))));
-        fails("line.surge", Severity.WARN, hard, "300 bar are above the 241 bar");
+        fails("line.surge", Severity.STOP, hard, "is rated to 241 bar");
+    }
+
+    @Test
+    void testBossPortThatTurnsHomeByHandStopsAndAnUntriedOneIsAskedFor() {
+        fails(
+                "port.housing",
+                Severity.STOP,
+                sound.withEnd(Which.A, sound.a().withHomeByHand(Optional.of(true))),
+                "turns home by hand in the ORB -8 port of slew motor");
+        var untried = HosePlan.of(hoseCase(sound.withEnd(Which.A, sound.a().withHomeByHand(Optional.empty()))));
+        assertThat(untried.findings())
+                .filteredOn(f -> f.rule().id().equals("port.housing"))
+                .singleElement()
+                .satisfies(f -> assertThat(f.state()).isEqualTo(State.NOT_CHECKED));
     }
 
     @Test
@@ -113,7 +127,7 @@ class HoseRulesTest {
         HoseLine brake = sound.withService(sound.service().withFluid(Optional.of("brake-fluid")));
         fails("line.fluid-belongs", Severity.STOP, brake, "does not belong");
         fails("hose.liner", Severity.STOP, brake, "NBR liner does not bear");
-        fails("joint.ring-fluid", Severity.STOP, brake, "NBR ring does not bear");
+        fails("joint.ring-fluid", Severity.STOP, brake, "NBR is not compatible with brake fluid");
         HoseLine fuel = sound.withService(sound.service().withFluid(Optional.of("diesel")));
         fails("line.fluid-belongs", Severity.STOP, fuel, "diesel");
     }

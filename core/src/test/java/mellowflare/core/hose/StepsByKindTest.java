@@ -44,7 +44,8 @@ class StepsByKindTest {
     void testReusableBraidEndDrawsAWitnessMarkThatMustNotMove() {
         HoseLine l = line("KHF-08", "petrol", 5, 20, "KB08-A08F", "KB08-A08F45");
         assertThat(ids(l))
-                .containsSubsequence("mark", "cut", "socket@A", "nipple@A", "inspect@A", "socket@B", "flush", "proof");
+                .containsSubsequence(
+                        "mark", "cut", "socket@A", "nipple@A", "socket@B", "inspect@A", "proof", "flush-through@B");
         assertThat(step(l, Practice.USUAL, "socket@A").hold()).contains("witness mark drawn");
         Step meets = step(l, Practice.USUAL, "nipple@A");
         assertThat(meets.says(UnitSystem.METRIC)).contains("until the halves meet");
@@ -52,7 +53,8 @@ class StepsByKindTest {
         Step gap = step(l, Practice.USUAL.with(SchoolTopic.BRAID_CLOSING, "gap"), "nipple@A");
         assertThat(gap.says(UnitSystem.METRIC)).contains("until 1 mm of gap");
         assertThat(gap.records()).hasSize(1);
-        assertThat(step(l, Practice.USUAL, "flush").says(UnitSystem.METRIC)).contains("feed to return");
+        assertThat(step(l, Practice.USUAL, "flush-through@B").says(UnitSystem.METRIC))
+                .contains("return with a temporary coupler");
         assertThat(step(l, Practice.USUAL, "safe").says(UnitSystem.METRIC)).contains("battery off");
     }
 
@@ -72,9 +74,10 @@ class StepsByKindTest {
         assertThat(ids(l))
                 .containsSubsequence(
                         "push@A",
-                        "crimp@A",
                         "push@B",
-                        "clock@B",
+                        "dry-fit",
+                        "clock",
+                        "crimp@A",
                         "crimp@B",
                         "flush",
                         "fit@A",
@@ -95,10 +98,10 @@ class StepsByKindTest {
     @Test
     void testBarbsGetTheirClampFirstAndRubberIsCutWithABlade() {
         HoseLine l = line("KHA-06", "compressed-air", 8, 20, "KA06-N38M", "KA06-G38F");
-        assertThat(ids(l)).containsSubsequence("push@A", "clamp@A", "push@B", "clamp@B");
+        assertThat(ids(l)).containsSubsequence("push@A", "push@B", "clamp@A", "clamp@B");
         assertThat(step(l, Practice.USUAL, "push@A").says(UnitSystem.METRIC))
                 .contains("KCL-A06")
-                .contains("water or soap");
+                .contains("soapy water");
         assertThat(step(l, Practice.USUAL.with(SchoolTopic.HOSE_CUTTING, "wheel"), "cut")
                         .title())
                 .as("a wheel burns rubber: the kind's own way is taken")
@@ -143,7 +146,7 @@ class StepsByKindTest {
                 .withHere(Here.UNSAID.withMissing(Set.of("vice", "test-pump")));
         Step socket = step(l, Practice.USUAL, "socket@A");
         assertThat(socket.says(UnitSystem.METRIC)).contains("Without vice:").contains("braced on the bench");
-        assertThat(socket.tools()).contains("second person");
+        assertThat(socket.tools()).contains("second person or two blocks with clamps");
         Step proof = step(l, Practice.USUAL, "proof");
         assertThat(proof.says(UnitSystem.METRIC)).contains("write down that it was not proved");
     }
@@ -153,7 +156,7 @@ class StepsByKindTest {
         HoseLine l = line("KH2-08", "mineral-oil", 100, 40, "KC08-J08F", "KC08-J08F");
         HoseLine small = l.withHere(Here.UNSAID.withPanel(Optional.of(new Here.Panel(Length.ofMm(25), true))));
         assertThat(ids(small))
-                .containsSubsequence("crimp@A", "panel@B", "push@B")
+                .containsSubsequence("push@B", "dry-fit", "crimp@A", "panel@B", "crimp@B")
                 .doesNotContain("panel@A");
         HoseLine wide = l.withHere(Here.UNSAID.withPanel(Optional.of(new Here.Panel(Length.ofMm(40), true))));
         assertThat(ids(wide)).doesNotContain("panel@B");

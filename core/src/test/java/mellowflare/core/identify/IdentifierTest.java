@@ -312,4 +312,69 @@ class IdentifierTest {
                         "14.2 mm across the crests (caliper)", "18 per inch", "hex 17.5 mm", "found on hydraulic");
         assertThat(ObservationWords.looks(seen)).containsExactly("male", "37° cone", "worn");
     }
+
+    /** Known threads with a seat or a hand that no table holds: none of these may be called by the name of what merely shares the thread. */
+    @Test
+    void testContradictedThreadIsUnknownAndNeverSettled() {
+        Observation brake = Observation.of(Gender.MALE)
+                .withDiameter(Optional.of(Length.ofMm(13.88)))
+                .withPitch(Optional.of(Pitch.ofMm(1.5)))
+                .withSeat(Optional.of(Seat.TUBE_ORING))
+                .withService(Optional.of("brake"))
+                .withMachine(Optional.of("car"));
+        assertThat(identifier.identify(brake).standing()).isEqualTo(Identification.Standing.NOTHING_FITS);
+        Observation left = Observation.of(Gender.MALE)
+                .withDiameter(Optional.of(Length.ofMm(13.05)))
+                .withPitch(Optional.of(Pitch.ofPerInch(19)))
+                .withHand(Optional.of(HandSeen.LEFT))
+                .withService(Optional.of("gas"));
+        Identification gas = identifier.identify(left);
+        assertThat(gas.best().filter(b -> !b.end().leftHand() && b.probability() > 0.5))
+                .isEmpty();
+        assertThat(gas.standing()).isNotEqualTo(Identification.Standing.SETTLED);
+    }
+
+    @Test
+    void testLostRingIsCountedOnceAndDoesNotTurnABossIntoAFlare() {
+        Observation lost = Observation.of(Gender.MALE)
+                .withDiameter(Optional.of(Length.ofMm(33.2)))
+                .withPitch(Optional.of(Pitch.ofPerInch(12)))
+                .withTaper(Optional.of(TaperSeen.PARALLEL))
+                .withSeat(Optional.of(Seat.NONE))
+                .withRing(Optional.of(RingSeen.NONE));
+        assertThat(identifier.identify(lost).best().orElseThrow().end().id().code())
+                .isEqualTo(EndCode.ORB);
+    }
+
+    @Test
+    void testNothingIsSettledOnBrakeGasOrRefrigerantBeforeTheSeatWasSeen() {
+        for (String service : new String[] {"brake", "gas", "refrigerant"}) {
+            for (double mm : new double[] {9.47, 12.63, 15.81, 19.0, 20.9}) {
+                Observation seen = Observation.of(Gender.MALE)
+                        .withDiameter(Optional.of(Length.ofMm(mm)))
+                        .withPitch(Optional.of(
+                                Pitch.ofPerInch(mm > 20 ? 14 : mm > 18 ? 16 : mm > 15 ? 18 : mm > 12 ? 20 : 24)))
+                        .withHand(Optional.of(HandSeen.RIGHT))
+                        .withTaper(Optional.of(TaperSeen.PARALLEL))
+                        .withService(Optional.of(service));
+                assertThat(identifier.identify(seen).standing())
+                        .as(service + " " + mm)
+                        .isNotEqualTo(Identification.Standing.SETTLED);
+            }
+        }
+    }
+
+    @Test
+    void testRareGasEndDoesNotBeatBspInHydraulics() {
+        for (double mm : new double[] {16.5, 20.8, 22.8, 26.3}) {
+            Observation seen = Observation.of(Gender.MALE)
+                    .withDiameter(Optional.of(Length.ofMm(mm)))
+                    .withPitch(Optional.of(Pitch.ofPerInch(mm < 17 ? 19 : 14)))
+                    .withTaper(Optional.of(TaperSeen.PARALLEL))
+                    .withService(Optional.of("hydraulic"));
+            assertThat(identifier.identify(seen).best().orElseThrow().end().id().code())
+                    .as(mm + " mm")
+                    .isEqualTo(EndCode.BSPP);
+        }
+    }
 }

@@ -39,6 +39,27 @@ class TubeJobTest {
         assertThat(hose.withKind(LineKind.TUBE)).isEqualTo(job());
     }
 
+    /** A hold point that was passed on a hose is not passed on the tube that took its place. */
+    @Test
+    void ticksStayWithWhatTheLineWasMadeOf() {
+        Job hose = job().withKind(LineKind.HOSE)
+                .withLog(MakeLog.EMPTY.with(new mellowflare.core.procedure.StepEntry(
+                        "cut",
+                        mellowflare.core.procedure.StepEntry.Outcome.DONE,
+                        "Maren",
+                        Instant.EPOCH,
+                        Map.of(),
+                        "")));
+        Job tube = hose.withKind(LineKind.TUBE);
+        assertThat(Evaluation.of(hose, Samples.DATA).bench().log().entry("cut")).isPresent();
+        assertThat(tube.log()).isEqualTo(MakeLog.EMPTY);
+        Evaluation e = Evaluation.of(tube, Samples.DATA);
+        assertThat(e.steps()).anyMatch(s -> s.id().equals("cut"));
+        assertThat(e.bench().log().entry("cut")).isEmpty();
+        assertThat(e.leftOff()).isEqualTo("not begun");
+        assertThat(tube.withKind(LineKind.HOSE)).isEqualTo(hose);
+    }
+
     @Test
     void workedOutAfterAChangeItIsTheSame() {
         Evaluation before = Evaluation.of(job(), Samples.DATA);

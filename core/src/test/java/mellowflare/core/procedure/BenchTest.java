@@ -138,7 +138,7 @@ class BenchTest {
         tickAllUntil("record");
         tick("record", Map.of());
         assertThat(bench().next()).isEmpty();
-        assertThat(Evaluation.of(job, DATA).leftOff()).isEqualTo("made, all 21 steps");
+        assertThat(Evaluation.of(job, DATA).leftOff()).isEqualTo("made, all 22 steps");
         assertThat(refusal(bench().tick("record", "Maren", AT, Map.of()))).contains("ticked already");
     }
 
@@ -161,8 +161,8 @@ class BenchTest {
     void testWhereItWasLeftIsSaidByStep() {
         assertThat(Evaluation.of(job, DATA).leftOff()).isEqualTo("not begun");
         toTheCut();
-        assertThat(Evaluation.of(job, DATA).leftOff()).isEqualTo("step 6 of 21: Cut with the wheel");
+        assertThat(Evaluation.of(job, DATA).leftOff()).isEqualTo("step 6 of 22: Cut with the wheel");
         job = job.withLog(job.log().withoutLast());
-        assertThat(Evaluation.of(job, DATA).leftOff()).isEqualTo("step 5 of 21: Mark the cut");
+        assertThat(Evaluation.of(job, DATA).leftOff()).isEqualTo("step 5 of 22: Mark the cut");
     }
 }

@@ -66,17 +66,6 @@ class SealingTest {
     }
 
     @Test
-    void testWrenchTurnsAreThreeToSizeTwoAndTwoAbove() {
-        assertThat(advise(EndCode.NPT, "2", Seat.NONE, "water", Practice.USUAL).tighten())
-                .contains("3 turns");
-        assertThat(advise(EndCode.NPT, "2-1/2", Seat.NONE, "water", Practice.USUAL)
-                        .tighten())
-                .contains("2 turns");
-        assertThat(advise(EndCode.BSPT, "2", Seat.NONE, "water", Practice.USUAL).tighten())
-                .contains("3 turns");
-    }
-
-    @Test
     void testBossRingIsNamedWithACompoundForTheFluid() {
         assertThat(advise(EndCode.ORB, "-8", Seat.PORT_ORING, "mineral-oil", Practice.USUAL)
                         .putOn()

@@ -68,7 +68,7 @@ public final class TubeSamples {
         return new Service(
                         Optional.of("mineral-oil"),
                         Optional.of(GaugePressure.ofBar(120)),
-                        Optional.of(GaugePressure.ofBar(140)),
+                        Optional.of(GaugePressure.ofBar(130)),
                         Optional.of(Temperature.ofCelsius(60)),
                         Optional.of(FlowRate.ofLitresPerMinute(10)))
                 .withAround(new Surroundings(

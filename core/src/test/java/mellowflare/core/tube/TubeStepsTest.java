@@ -95,7 +95,7 @@ class TubeStepsTest {
     @Test
     void foldedFlaresAreMadeInTwoSteps() {
         assertThat(says(brake(Practice.USUAL), "flare@END_A"))
-                .contains("first die with a drop of brake fluid")
+                .contains("a drop of clean brake fluid on the cone")
                 .contains("folds it in");
         assertThat(says(brake(Practice.USUAL), "ream")).contains("chamfer inside too");
         assertThat(ids(brake(Practice.USUAL))).contains("bleed", "safe").doesNotContain("test");
@@ -138,7 +138,8 @@ class TubeStepsTest {
         assertThat(says(
                         of(line(), service().withFluid(Optional.of("lpg")), EndCode.JIC37, "-6", Practice.USUAL),
                         "test"))
-                .contains("Never a flame");
+                .contains("never a flame")
+                .contains("never with oxygen");
     }
 
     @Test

@@ -1,5 +1,6 @@
 package mellowflare.core.air.demand;
 
+import java.util.Optional;
 import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Volume;
@@ -20,6 +21,7 @@ import mellowflare.core.reference.Source;
  * @param noise at a metre (dB(A))
  * @param aboveRoom how much warmer than the room its air leaves (K)
  * @param startsAnHour it bears
+ * @param relief pressure at which its relief valve opens, not below {@code cutOut}; empty where nobody knows
  * @param source of its figures
  */
 public record Compressor(
@@ -33,8 +35,18 @@ public record Compressor(
         double noise,
         double aboveRoom,
         int startsAnHour,
+        Optional<GaugePressure> relief,
         Source source) {
+    /** The highest pressure it can put on a main: where its relief valve opens, else where it stops. */
+    public GaugePressure highest() {
+        return relief.orElse(cutOut);
+    }
+
     public Compressor {
+        if (relief.filter(r -> r.compareTo(cutOut) < 0).isPresent()) {
+            throw new IllegalArgumentException(
+                    "A relief valve does not open below the pressure at which the compressor stops");
+        }
         if (cutOut.compareTo(cutIn) <= 0) {
             throw new IllegalArgumentException("A compressor stops above the pressure at which it starts");
         }
@@ -64,6 +76,7 @@ public record Compressor(
                 r.number("noise_db"),
                 r.number("above_k"),
                 (int) r.number("starts_h"),
+                r.has("relief_bar") ? r.maybeNumber("relief_bar").map(GaugePressure::ofBar) : Optional.empty(),
                 r.source());
     }
 

@@ -4,13 +4,13 @@ import java.util.List;
 import java.util.Set;
 import mellowflare.core.reference.FileKind;
 
-/** The open CSV files of air, with the columns that each must have. A row replaces the one of its id, or of its system and size. */
+/** The open CSV files of air, with their columns; an older file may lack where the relief valve opens. A row replaces the one of its id, or of its system and size. */
 public enum AirList {
     TOOLS("airtools", "tools that use air", "id,name,kind,flow_l_min,need_bar,duty,burst_s,hose_mm,source,confidence"),
     COMPRESSORS(
             "compressors",
             "compressors",
-            "id,name,free_l_min,in_bar,out_bar,receiver_l,kw,noise_db,above_k,starts_h,source,confidence"),
+            "id,name,free_l_min,in_bar,out_bar,receiver_l,kw,noise_db,above_k,starts_h,relief_bar,source,confidence"),
     PIPE(
             "airpipe",
             "sizes of pipe for air",
@@ -19,7 +19,7 @@ public enum AirList {
     private final FileKind kind;
 
     AirList(String id, String words, String columns) {
-        this.kind = new FileKind(id, words, List.of(columns.split(",")), Set.of());
+        this.kind = new FileKind(id, words, List.of(columns.split(",")), Set.of("relief_bar"));
     }
 
     public FileKind kind() {

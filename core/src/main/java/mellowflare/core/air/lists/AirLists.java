@@ -135,6 +135,7 @@ public record AirLists(List<AirTool> tools, List<Compressor> compressors, List<P
                 CsvText.number(c.noise()),
                 CsvText.number(c.aboveRoom()),
                 CsvText.number(c.startsAnHour()),
+                c.relief().map(r -> CsvText.number(r.bar())).orElse(""),
                 c.source().text(),
                 CsvText.confidence(c.source()));
     }

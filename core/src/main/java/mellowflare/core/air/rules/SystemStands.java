@@ -22,17 +22,16 @@ final class SystemStands implements Rule<AirCase> {
     private static final RuleText PRESSURE = new RuleText(
             "air.pressure",
             Severity.STOP,
-            "{system} bears {most}; the compressor goes up to {out}.",
-            "{system} bears {most}, the compressor goes up to {out}.",
-            "{most} against {out}",
-            "Set the compressor lower, or take another system.",
+            "{system} is rated to {most}; the compressor can put {out} on it.",
+            "{system} is rated to {most}; the compressor can put no more than {out} on it.",
+            "{most} against {out}, where its {limit}",
+            "Set relief valve and compressor lower, or take another system.",
             new Source("pressure of the weakest size of each system", Confidence.TYPICAL));
 
-    private static final RuleText WARMTH = new RuleText(
+    private static final Map<Severity, RuleText> WARMTH = RuleText.bySeverity(
             "air.warmth",
-            Severity.WARN,
-            "The air leaves the compressor at about {air}; {system} bears {warmest}.",
-            "The air leaves the compressor at about {air}, {system} bears {warmest}.",
+            "The air leaves the compressor at about {air}; {system} is rated to {warmest}.",
+            "The air leaves the compressor at about {air}; {system} is rated to {warmest}.",
             "{air} against {warmest}",
             "Put some metres of metal or an after-cooler between compressor and main.",
             new Source("warmth of each system", Confidence.TYPICAL));
@@ -43,13 +42,13 @@ final class SystemStands implements Rule<AirCase> {
             String missing = c.system().isEmpty() ? "material of the main" : "compressor";
             return List.of(
                     Finding.notChecked(PRESSURE, Subject.MAIN, missing),
-                    Finding.notChecked(WARMTH, Subject.MAIN, missing));
+                    Finding.notChecked(WARMTH.get(Severity.STOP), Subject.MAIN, missing));
         }
         PipeSystem s = c.system().get();
-        GaugePressure out = c.feeds().values().stream()
-                .map(Compressor::cutOut)
-                .max(Comparator.naturalOrder())
+        Compressor strongest = c.feeds().values().stream()
+                .max(Comparator.comparing(Compressor::highest))
                 .orElseThrow();
+        GaugePressure out = strongest.highest();
         double above = c.feeds().values().stream()
                 .mapToDouble(Compressor::aboveRoom)
                 .max()
@@ -63,10 +62,19 @@ final class SystemStands implements Rule<AirCase> {
                         out.compareTo(s.most()) <= 0,
                         PRESSURE,
                         Subject.MAIN,
-                        Map.of("system", Figure.of(s.name()), "most", Figure.of(s.most()), "out", Figure.of(out))),
+                        Map.of(
+                                "system", Figure.of(s.name()),
+                                "most", Figure.of(s.most()),
+                                "out", Figure.of(out),
+                                "limit",
+                                        Figure.of(
+                                                strongest.relief().isPresent()
+                                                        ? "relief valve opens"
+                                                        : "pressure switch stops it; the setting of the relief valve is not known"))),
                 Finding.of(
                         air.compareTo(s.warmest()) <= 0,
-                        WARMTH,
+                        // Plastic that is too warm bursts; metal and rubber lose life.
+                        WARMTH.get(s.plastic() ? Severity.STOP : Severity.WARN),
                         Subject.MAIN,
                         Map.of(
                                 "system",

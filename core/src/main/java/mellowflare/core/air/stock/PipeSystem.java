@@ -50,6 +50,11 @@ public record PipeSystem(
         tools = List.copyOf(tools);
     }
 
+    /** Whether it is plastic pipe, which softens and bursts when it is too warm. */
+    public boolean plastic() {
+        return !conducts && joint != Joint.HOSE;
+    }
+
     /** How pipe is joined to a fitting. */
     public enum Joint {
         RING("O-ring and grip ring"),

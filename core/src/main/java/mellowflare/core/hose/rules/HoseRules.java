@@ -3,6 +3,7 @@ package mellowflare.core.hose.rules;
 import java.util.List;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
+import mellowflare.core.fluid.FluidServed;
 import mellowflare.core.hose.HoseCase;
 
 /** The register of rules for a hose line. A new rule is one small class here and one line below. */
@@ -13,6 +14,7 @@ public final class HoseRules {
             new Mates(),
             new MatchedSeries(),
             new HoseSize(),
+            c -> FluidServed.check(c.service(), c.data()),
             new FluidBelongs(),
             new LinerBears(),
             new Joints(),
@@ -20,6 +22,7 @@ public final class HoseRules {
             new BendRadius(),
             new Velocity(),
             new TwinsOfPort(),
+            new PortHousing(),
             new Turning(),
             new Clocking(),
             new AttachSuits(),

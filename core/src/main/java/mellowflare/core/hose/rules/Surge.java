@@ -14,13 +14,13 @@ import mellowflare.core.hose.Weakest;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.reference.Source;
 
-/** Surges above the rating shorten the life of every part. */
+/** Surges above the rating burst a hose in the end: they count like working pressure, as they do for tube. */
 final class Surge implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "line.surge",
-            Severity.WARN,
-            "Surges of {peak} are above the {limit} that {part} bears.",
-            "Surges of {peak} stay within the {limit} of {part}.",
+            Severity.STOP,
+            "Surges reach {peak}; {part} is rated to {limit}.",
+            "Surges of {peak} stay within the {limit} that {part} is rated to.",
             "{peak} against {limit}",
             "Choose a stronger hose or end, or damp the surge.",
             Source.of("SAE J1273"));

@@ -33,15 +33,14 @@ final class ToolsAtHand implements Rule<HoseCase> {
         List<Finding> all = new ArrayList<>();
         List<Tool> needed = ToolsNeeded.all(c);
         for (Tool t : ToolsNeeded.missing(c, needed)) {
+            Tool.PlanB without = t.without(c.fluid());
             all.add(Finding.fail(
-                    TEXTS.get(t.severity()),
+                    TEXTS.get(without.severity()),
                     Subject.MAKE,
                     Map.of(
                             "tool", Figure.of(t.name()),
                             "why", Figure.of("a step asks for " + t.words()),
-                            "instead",
-                                    Figure.of(
-                                            t.instead() + (t.needs().isEmpty() ? "" : " Needs: " + t.needs() + ".")))));
+                            "instead", Figure.of(without.says()))));
         }
         for (Which w : Which.values()) {
             for (String size : ToolsNeeded.wrenchesMissing(c, w)) {

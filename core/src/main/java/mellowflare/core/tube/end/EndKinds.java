@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.connection.EndCode;
+import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidGroup;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.Length;
@@ -123,10 +124,11 @@ public final class EndKinds {
                         r -> new Use(
                                 r.need(column),
                                 r.word("group", FluidGroup.class),
+                                r.maybe("fluid"),
                                 r.word("verdict", Verdict.class),
                                 r.need("because"),
                                 r.source()),
-                        u -> u.what() + " " + u.group());
+                        u -> u.what() + " " + u.group() + u.fluid());
     }
 
     public EndTraits of(TubeEndKind kind) {
@@ -147,13 +149,18 @@ public final class EndKinds {
     }
 
     /** How well a material suits what runs in the line; empty where the table says nothing. */
-    public Optional<Use> use(TubeMaterial material, FluidGroup group) {
-        return find(tubes, material.id(), group);
+    public Optional<Use> use(TubeMaterial material, Fluid fluid) {
+        return tubes.stream()
+                .filter(u -> u.what().equals(material.id())
+                        && u.fluid().filter(fluid.id()::equals).isPresent())
+                .findFirst()
+                .or(() -> find(tubes, material.id(), fluid.group()));
     }
 
     private static Optional<Use> find(List<Use> all, String what, FluidGroup group) {
         return all.stream()
-                .filter(u -> u.what().equals(what) && u.group() == group)
+                .filter(u ->
+                        u.what().equals(what) && u.group() == group && u.fluid().isEmpty())
                 .findFirst();
     }
 

@@ -16,11 +16,11 @@ import mellowflare.core.tube.end.FlareBand;
 public final class FlareFindings {
     private static final RuleText FAULT = new RuleText(
             "flare.fault",
-            Severity.STOP,
-            "The flare is {fault}: {looks}.",
-            "The flare is whole: one rim, in its band, {diameter} across.",
-            "flare bench, {diameter} across",
-            "Cut it off and flare afresh: never re-flare.",
+            Severity.WARN,
+            "Set like this the flare would be {fault}: {looks}.",
+            "Set like this the flare would be whole: one rim, in its band, {diameter} across.",
+            "flare bench with the house figure of the tool, {diameter} across",
+            "Look at the first flare on scrap: it decides. One that really looks so is cut off and never flared again.",
             Source.house("a model of flaring; the first flare on scrap decides"));
     private static final RuleText SCORED = new RuleText(
             "flare.scored",

@@ -22,11 +22,11 @@ import mellowflare.core.tube.flare.FlareMade;
 final class FlareLands implements Rule<TubeCase> {
     private static final RuleText BAND = new RuleText(
             "flare.band",
-            Severity.STOP,
-            "With {stick} of stick-out the flare comes to {diameter}, outside {low} to {high}.",
-            "With {stick} of stick-out the flare comes to {diameter}, within {low} to {high}.",
+            Severity.WARN,
+            "By the house figure of the tool {stick} of stick-out makes a flare of {diameter}; {low} to {high} is needed.",
+            "By the house figure of the tool {stick} of stick-out makes a flare of {diameter}, within {low} to {high}.",
             "flare bench: {tool}; band of {source}",
-            "Set {middle} of stick-out with this tool; the first flare is on scrap.",
+            "Set {middle} of stick-out with this tool and measure the first flare on scrap: it decides.",
             Source.house("the outer surface keeps its length on the cone"));
     private static final RuleText SPLIT = new RuleText(
             "flare.split",
@@ -38,11 +38,11 @@ final class FlareLands implements Rule<TubeCase> {
             Source.house("stretch that edges bear, by material"));
     private static final RuleText PASSES = new RuleText(
             "flare.passes",
-            Severity.STOP,
-            "A flare of {diameter} does not pass the thread of {part}, {bore} in its bore.",
+            Severity.WARN,
+            "A flare of {diameter}, as the house figure of the tool has it, does not pass the thread of {part}, {bore} in its bore.",
             "A flare of {diameter} passes the thread of {part}, {bore} in its bore.",
             "{diameter} against {bore}",
-            "Set {middle} of stick-out with this tool.",
+            "Set {middle} of stick-out with this tool and try the first flare on scrap in the thread.",
             Source.of("minor diameter of the thread"));
 
     @Override

@@ -34,15 +34,14 @@ final class ToolsHere implements Rule<TubeCase> {
                 all.add(Finding.notChecked(
                         TEXTS.get(t.severity()), Subject.MAKE, "word on whether a " + t.name() + " is at hand"));
             } else if (!has.get()) {
+                Tool.PlanB without = t.without(c.fluid());
                 all.add(Finding.fail(
-                        TEXTS.get(t.severity()),
+                        TEXTS.get(without.severity()),
                         Subject.MAKE,
                         Map.of(
                                 "tool", Figure.of(t.name()),
                                 "why", Figure.of("a step asks for " + t.words()),
-                                "instead",
-                                        Figure.of(t.instead()
-                                                + (t.needs().isEmpty() ? "" : " Needs: " + t.needs() + ".")))));
+                                "instead", Figure.of(without.says()))));
             }
         }
         if (all.isEmpty()) {

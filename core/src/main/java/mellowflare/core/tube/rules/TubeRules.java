@@ -3,6 +3,7 @@ package mellowflare.core.tube.rules;
 import java.util.List;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
+import mellowflare.core.fluid.FluidServed;
 import mellowflare.core.tube.TubeCase;
 
 /** All that is judged on a tube line. */
@@ -11,10 +12,12 @@ public final class TubeRules {
             new ShapeHolds(),
             new CheckAgrees(),
             new TubeChosen(),
+            c -> FluidServed.check(c.service(), c.data()),
             new TubeSuits(),
             new EndSuits(),
             new WallBears(),
             new EndMates(),
+            new TubeJoints(),
             new TubeFlares(),
             new FlareLands(),
             new ThumbRule(),

@@ -31,7 +31,7 @@ final class TubeSuits implements Rule<TubeCase> {
         }
         Optional<Use> use = c.data()
                 .get(EndKinds.KEY)
-                .use(c.tube().get().material(), c.fluid().get().group());
+                .use(c.tube().get().material(), c.fluid().get());
         return List.of(Verdicts.finding(
                 TEXTS,
                 Subject.TUBE,

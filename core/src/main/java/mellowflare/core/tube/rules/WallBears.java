@@ -27,8 +27,8 @@ final class WallBears implements Rule<TubeCase> {
     private static final RuleText TEXT = new RuleText(
             "tube.pressure",
             Severity.STOP,
-            "The tube bears {bears} and must bear {wanted} ({what}).",
-            "The tube bears {bears} against {wanted} ({what}).",
+            "The tube is rated to {bears}; {wanted} is needed ({what}).",
+            "The tube is rated to {bears}, enough for {wanted} ({what}).",
             "{criterion}, wall {wall} {where}, stress {stress}, design factor {factor}{yield}",
             "Take a thicker wall, a smaller tube or a stronger material.",
             Source.of("Barlow on the outside diameter; greatest shear for thick walls"));
@@ -97,8 +97,8 @@ final class WallBears implements Rule<TubeCase> {
                                         c.path()
                                                         .filter(x -> !x.bends().isEmpty())
                                                         .isPresent()
-                                                ? "left outside the bends"
-                                                : "as it comes"),
+                                                ? "left outside the bends, least wall"
+                                                : "at its least"),
                         "stress", Figure.of(LengthFormat.decimal(p.stressMpa(), 0, 0) + " MPa"),
                         "factor", Figure.of(LengthFormat.decimal(p.factor(), 1, 0)),
                         "yield", Figure.of(p.byYield() ? ", held down to two thirds of yield" : ""))));

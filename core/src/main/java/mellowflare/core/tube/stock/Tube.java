@@ -49,8 +49,18 @@ public record Tube(String name, Length outside, Length wall, TubeMaterial materi
         return boreMm2() * length.mm() * 1e-6;
     }
 
-    /** Wall at the outside of a bend, the volume of the wall being kept: wall times R / (R + OD / 2). */
+    /** The thinnest wall that its standard lets through. */
+    public Length leastWall() {
+        return wall.times(1 - material.wallMinus());
+    }
+
+    /** The same tube of another material. */
+    public Tube of(TubeMaterial other) {
+        return new Tube(name, outside, wall, other, source);
+    }
+
+    /** Wall at the outside of a bend, the volume of the wall being kept: least wall times R / (R + OD / 2). */
     public Length wallOutsideBend(Length radius) {
-        return wall.times(radius.mm() / (radius.mm() + outside.mm() / 2));
+        return leastWall().times(radius.mm() / (radius.mm() + outside.mm() / 2));
     }
 }

@@ -1,5 +1,6 @@
 package mellowflare.core.tube.stock;
 
+import java.util.Optional;
 import mellowflare.core.material.Metal;
 import mellowflare.core.reference.Source;
 
@@ -17,6 +18,8 @@ import mellowflare.core.reference.Source;
  * @param springBack share of a bend that stays: measured over commanded, until a trial bend says better
  * @param rimLimit stretch round the rim of a flare, natural logarithm of the diameters, that a clean deburred edge bears
  * @param anneals whether it can be softened at the bench
+ * @param wallMinus share by which the standard lets the wall be thinner, 0 to below 0.5
+ * @param brazedAs id of the material whose strength is left when an end is brazed; empty for what heat does not soften
  * @param source where the figures come from
  */
 public record TubeMaterial(
@@ -31,6 +34,8 @@ public record TubeMaterial(
         double springBack,
         double rimLimit,
         boolean anneals,
+        double wallMinus,
+        Optional<String> brazedAs,
         Source source) {
     /** Below this elongation a flare splits whatever is done (house figure). */
     private static final double FLARES_FROM = 0.15;
@@ -38,6 +43,9 @@ public record TubeMaterial(
     public TubeMaterial {
         if (!(densityKgPerM3 > 0 && tensileMpa > 0 && yieldMpa > 0 && elongation > 0 && rimLimit > 0)) {
             throw new IllegalArgumentException("Density, strengths and stretch are above zero: " + id);
+        }
+        if (!(wallMinus >= 0 && wallMinus < 0.5)) {
+            throw new IllegalArgumentException("A wall is thinner by less than half: " + id);
         }
         if (!(springBack > 0.5 && springBack <= 1)) {
             throw new IllegalArgumentException("Of a bend more than half stays and no more than all: " + id);

@@ -37,6 +37,8 @@ public final class TubeMaterials {
                                         r.number("springback"),
                                         r.number("rim"),
                                         r.need("anneal").equals("yes"),
+                                        r.number("wall_minus"),
+                                        r.maybe("brazed_as"),
                                         r.source()),
                                 TubeMaterial::id),
                 CsvTable.beside(TubeMaterials.class, "heat.csv")
@@ -51,6 +53,11 @@ public final class TubeMaterials {
 
     public Optional<TubeMaterial> find(String id) {
         return all.stream().filter(m -> m.id().equals(id)).findFirst();
+    }
+
+    /** The material as it is once an end was brazed: hard copper is soft there. */
+    public TubeMaterial brazed(TubeMaterial material) {
+        return material.brazedAs().flatMap(this::find).orElse(material);
     }
 
     /** Share of its strength that a material keeps when hot; straight lines between rows; empty above the last. */

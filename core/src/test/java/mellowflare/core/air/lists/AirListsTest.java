@@ -80,7 +80,7 @@ class AirListsTest {
 
     @Test
     void testAnOwnRowReplacesTheHouseRowOfItsIdAndKeepsItsPlace() throws ForeignFile {
-        ReferenceData data = read(AirList.COMPRESSORS, "k-50,our old 50 L,230,7,9,50,2.2,85,60,15,type plate,sure")
+        ReferenceData data = read(AirList.COMPRESSORS, "k-50,our old 50 L,230,7,9,50,2.2,85,60,15,,type plate,sure")
                 .lists()
                 .over(DATA);
         var all = data.get(AirHouse.KEY).compressors();
@@ -149,10 +149,10 @@ class AirListsTest {
 
         assertThat(read(
                                 AirList.COMPRESSORS,
-                                "a,x,200,9,8,50,2,80,50,15,mine,sure",
-                                "b,x,200,8,9,50,0,80,50,15,mine,sure",
-                                "c,x,200,8,9,50,2,80,50,0,mine,sure",
-                                "d,x,200,8,9,50,2,-1,50,5,mine,sure")
+                                "a,x,200,9,8,50,2,80,50,15,,mine,sure",
+                                "b,x,200,8,9,50,0,80,50,15,,mine,sure",
+                                "c,x,200,8,9,50,2,80,50,0,,mine,sure",
+                                "d,x,200,8,9,50,2,-1,50,5,,mine,sure")
                         .troubles())
                 .hasSize(4)
                 .anyMatch(t -> t.contains("stops above the pressure at which it starts"));

@@ -18,6 +18,28 @@ class EndKindsTest {
     private static final EndKinds KINDS = EndKinds.load();
     private static final TubeMaterials MATERIALS = TubeMaterials.load();
 
+    private static mellowflare.core.fluid.Fluid fluid(String id) {
+        return mellowflare.core.Samples.DATA
+                .get(mellowflare.core.fluid.FluidTable.KEY)
+                .find(id)
+                .orElseThrow();
+    }
+
+    @Test
+    void aluminiumNeverCarriesMethanolAndIsWarnedOfEthanol() {
+        for (String aluminium : new String[] {"aluminium-5052", "aluminium-3003", "aluminium-6061"}) {
+            var tube = MATERIALS.find(aluminium).orElseThrow();
+            assertThat(KINDS.use(tube, fluid("methanol")).orElseThrow().verdict())
+                    .isEqualTo(Verdict.NEVER);
+            assertThat(KINDS.use(tube, fluid("petrol-ethanol")).orElseThrow().verdict())
+                    .isEqualTo(Verdict.WARN);
+        }
+        assertThat(KINDS.use(MATERIALS.find("aluminium-5052").orElseThrow(), fluid("petrol"))
+                        .orElseThrow()
+                        .verdict())
+                .isEqualTo(Verdict.USUAL);
+    }
+
     @Test
     void everyKindHasItsRowAndNeverWhatItIsMadeFor() {
         for (TubeEndKind kind : TubeEndKind.values()) {
@@ -63,7 +85,7 @@ class EndKindsTest {
                     .isEqualTo(Verdict.NEVER);
         }
         for (String copper : new String[] {"copper-annealed", "copper-hard", "copper-r220"}) {
-            assertThat(KINDS.use(MATERIALS.find(copper).orElseThrow(), FluidGroup.BRAKE)
+            assertThat(KINDS.use(MATERIALS.find(copper).orElseThrow(), fluid("brake-fluid"))
                             .orElseThrow()
                             .verdict())
                     .isEqualTo(Verdict.NEVER);

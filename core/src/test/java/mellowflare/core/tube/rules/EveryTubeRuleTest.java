@@ -57,6 +57,7 @@ class EveryTubeRuleTest {
     /** Rules of one check with several texts, and the one that asks for what all of them lack. */
     private static final Map<String, String> ASKED_BY = Map.ofEntries(
             Map.entry("bends.by-hand", "bends.radius"),
+            Map.entry("joint.belongs-warn", "joint.belongs-stop"),
             Map.entry("bends.former", "bends.radius"),
             Map.entry("bends.sequence", "bends.order"),
             Map.entry("fit.rounding", "fit.chance"),
@@ -71,6 +72,7 @@ class EveryTubeRuleTest {
     /** Rules of one check with several weights, and the one that stands for none of them. */
     private static final Map<String, String> PASSED_BY = Map.of(
             "here.tool-warn", "here.tool-stop",
+            "joint.belongs-warn", "joint.belongs-stop",
             "shape.clash", "shape.rubs",
             "tube.metals-note", "tube.metals-warn",
             "tube-end.suits-warn", "tube-end.suits-stop",
@@ -170,6 +172,7 @@ class EveryTubeRuleTest {
                 List.of("brake-fluid", "petrol", "lpg", "r410a", "potable-water", "nitrous-oxide", "compressed-air")) {
             all.add(s -> s.withFluid(Optional.of(fluid)));
         }
+        all.add(s -> s.withFluid(Optional.of("oxygen")));
         return all;
     }
 

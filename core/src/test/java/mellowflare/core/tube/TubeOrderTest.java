@@ -1,0 +1,162 @@
+package mellowflare.core.tube;
+
+import static mellowflare.core.Samples.DATA;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import mellowflare.core.advice.Practice;
+import mellowflare.core.advice.School;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.advice.Schools;
+import mellowflare.core.connection.EndCode;
+import mellowflare.core.connection.Which;
+import mellowflare.core.fluid.Fluid;
+import mellowflare.core.fluid.FluidGroup;
+import mellowflare.core.fluid.FluidTable;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.procedure.Precedence;
+import mellowflare.core.procedure.Step;
+import mellowflare.core.tube.end.TubeEndKind;
+import mellowflare.core.tube.form.Measured;
+import org.junit.jupiter.api.Test;
+
+/** Every end of a tube, fluid and method against the table of what must come before what. */
+class TubeOrderTest {
+    private static List<Practice> practices() {
+        List<Practice> all = new ArrayList<>();
+        for (SchoolTopic topic : List.of(
+                SchoolTopic.FLARE_ORDER,
+                SchoolTopic.FLARE_CLAMP,
+                SchoolTopic.FLARE_CLOSING,
+                SchoolTopic.SOCKET_DEPTH)) {
+            for (School school : DATA.get(Schools.KEY).of(topic)) {
+                all.add(Practice.USUAL.with(topic, school.id()));
+            }
+        }
+        return all;
+    }
+
+    private static List<List<Step>> all(String fluid) {
+        List<List<Step>> all = new ArrayList<>();
+        for (TubeEndKind a : TubeEndKind.values()) {
+            for (TubeEndKind b : TubeEndKind.values()) {
+                for (Practice practice : practices()) {
+                    for (boolean template : new boolean[] {false, true}) {
+                        TubeLine line = TubeSamples.line()
+                                .withEnd(Which.A, TubeSamples.end(a, "none"))
+                                .withEnd(Which.B, TubeSamples.end(b, "none"));
+                        if (template) {
+                            line = line.withMeasured(new Measured.Template(Length.ofMm(500)));
+                        }
+                        all.add(TubePlan.of(TubeSamples.of(
+                                        line,
+                                        TubeSamples.service().withFluid(Optional.of(fluid)),
+                                        EndCode.JIC37,
+                                        "-6",
+                                        practice))
+                                .steps());
+                    }
+                }
+            }
+        }
+        return all;
+    }
+
+    @Test
+    void testNoEndFluidOrMethodBreaksTheOrder() {
+        Precedence order = DATA.get(TubePlan.ORDER);
+        Set<String> spoken = new HashSet<>();
+        Set<List<String>> seen = new HashSet<>();
+        for (Fluid fluid : DATA.get(FluidTable.KEY).all()) {
+            for (List<Step> steps : all(fluid.id())) {
+                if (seen.add(steps.stream().map(Step::id).toList())) {
+                    assertThat(order.broken(steps)).as(fluid.id()).isEmpty();
+                    List<Step> backwards = new ArrayList<>(steps);
+                    Collections.reverse(backwards);
+                    spoken.addAll(order.broken(backwards));
+                }
+            }
+        }
+        for (Precedence.Rule rule : order.rules()) {
+            assertThat(spoken)
+                    .as(rule.before() + " before " + rule.after())
+                    .anyMatch(s ->
+                            s.matches(rule.before() + "(@.*)? must come before " + rule.after() + "(@[^:]*)?: .*"));
+        }
+    }
+
+    @Test
+    void testTwiceTheWorkingPressureIsOnlyPutOnWithBothEndsBlankedAndNothingFitted() {
+        for (Fluid fluid : DATA.get(FluidTable.KEY).all()) {
+            for (List<Step> steps : all(fluid.id())) {
+                for (Step step : steps) {
+                    String says = step.says(UnitSystem.METRIC);
+                    if (says.contains("240 bar")) {
+                        assertThat(step.id()).as(fluid.id()).isEqualTo("proof");
+                        assertThat(says).contains("Blank both ends off");
+                    }
+                }
+            }
+        }
+        List<Step> oil = all("mineral-oil").get(0);
+        assertThat(oil).extracting(Step::id).contains("proof");
+        Step inTheMachine =
+                oil.stream().filter(s -> s.id().equals("test")).findFirst().orElseThrow();
+        assertThat(inTheMachine.says(UnitSystem.METRIC)).contains("120 bar").contains("no further");
+        Step water = all("potable-water").get(0).stream()
+                .filter(s -> s.id().equals("test"))
+                .findFirst()
+                .orElseThrow();
+        // 1.1 x 120 bar.
+        assertThat(water.says(UnitSystem.METRIC)).contains("132 bar").contains("local code");
+    }
+
+    @Test
+    void testNothingOilyIsDoneToALineForAnOxidiser() {
+        for (List<Step> steps : all("nitrous-oxide")) {
+            for (Step step : steps) {
+                String asked = (step.says(UnitSystem.METRIC) + " " + step.tools())
+                        .replaceAll(
+                                "(?i)oil-free|free of oil|grease listed|\\bno other grease|no trace of oil|\\bno oil\\b[^.:;]*|ordinary soap[^.]*",
+                                "");
+                assertThat(asked)
+                        .as(step.id())
+                        .doesNotContainPattern("(?i)\\b(oil|grease|soap|shop air|clean air|system fluid)\\b");
+            }
+        }
+    }
+
+    @Test
+    void testNitrogenIsRegulatedRelievedAndVentedOutdoors() {
+        for (Fluid fluid : DATA.get(FluidTable.KEY).all()) {
+            if (fluid.group() == FluidGroup.REFRIGERANT || fluid.group() == FluidGroup.OXIDISER) {
+                for (List<Step> steps : all(fluid.id())) {
+                    assertThat(steps)
+                            .filteredOn(s -> s.id().equals("test"))
+                            .singleElement()
+                            .satisfies(s -> assertThat(s.says(UnitSystem.METRIC))
+                                    .contains("regulator")
+                                    .contains("relief valve")
+                                    .contains("in steps")
+                                    .contains("utdoors"));
+                }
+            }
+        }
+    }
+
+    @Test
+    void testMildlyFlammableRefrigerantIsPurgedBeforeAnyFlame() {
+        for (String fluid : List.of("r32", "r1234yf")) {
+            for (List<Step> steps : all(fluid)) {
+                assertThat(steps).extracting(Step::id).contains("purge");
+            }
+        }
+        assertThat(all("r410a").get(0)).extracting(Step::id).doesNotContain("purge");
+    }
+}
