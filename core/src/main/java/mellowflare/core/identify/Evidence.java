@@ -3,6 +3,7 @@ package mellowflare.core.identify;
 import java.util.Map;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Wording;
+import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 
 /**
@@ -37,10 +38,16 @@ public record Evidence(ClueKind clue, Verdict verdict, double weight, Map<String
                 against
                         ? "{seen} {where} is {gap} outside the {low} to {high} of this end."
                         : verdict == Verdict.FOR
-                                ? "{seen} {where} fits the {low} to {high} of this end."
+                                ? Figure.of(Length.ZERO).equals(figures.get("gap"))
+                                        ? "{seen} {where} fits the {low} to {high} of this end."
+                                        : "{seen} {where} is {gap} outside the {low} to {high} of this end, no more than wear or the {instrument} makes."
                                 : "{seen} {where} is near the {low} to {high} of this end ({instrument}).";
             case PITCH ->
-                against ? "The pitch was {seen}; this end has {expected}." : "{seen} is the pitch of this end.";
+                against
+                        ? "The pitch was {seen}; this end has {expected}."
+                        : figures.get("expected").equals(figures.get("seen"))
+                                ? "{seen} is the pitch of this end."
+                                : "{seen} is close to the {expected} of this end.";
             case FLANK -> against ? "You saw a {seen}; this end has a {expected}." : "The {seen} agrees.";
             case TAPER -> against ? "You found it {seen}; this end is {expected}." : "It is {seen}, as this end is.";
             case SEAT -> against ? "You saw {seen}; this end has {expected}." : "The seat agrees: {expected}.";

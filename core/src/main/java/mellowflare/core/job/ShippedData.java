@@ -7,6 +7,7 @@ import mellowflare.core.air.stock.PipeSystems;
 import mellowflare.core.connection.EndSearch;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.TradeWords;
+import mellowflare.core.flow.WaterSpeeds;
 import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.hose.CutRoom;
 import mellowflare.core.hose.HosePlan;
@@ -79,6 +80,7 @@ public final class ShippedData {
                 .with(MakeUp.KEY, MakeUp.load())
                 .with(JointLimits.KEY, JointLimits.load())
                 .with(Catalogue.KEY, Catalogue.load(ends))
+                .with(WaterSpeeds.KEY, WaterSpeeds.load())
                 .with(HoseKinds.KEY, HoseKinds.load())
                 .with(Attachments.KEY, Attachments.load())
                 .with(Metals.KEY, Metals.load())

@@ -377,4 +377,20 @@ class IdentifierTest {
                     .isEqualTo(EndCode.BSPP);
         }
     }
+
+    @Test
+    void testReasonsSayOnlyWhatIsSo() {
+        Observation worn = Observation.of(Gender.MALE)
+                .withDiameter(Optional.of(Length.ofMm(18.62)))
+                .withPitch(Optional.of(Pitch.ofPerInch(16)))
+                .withSeat(Optional.of(Seat.CONE37))
+                .withWorn(true);
+        var best = identifier.identify(worn).best().orElseThrow();
+        assertThat(best.end().across().orElseThrow().holds(Length.ofMm(18.62))).isFalse();
+        assertThat(best.evidence())
+                .filteredOn(e -> e.clue() == ClueKind.DIAMETER)
+                .allSatisfy(e -> assertThat(e.says(UnitSystem.METRIC))
+                        .doesNotContain(" fits the ")
+                        .contains("outside"));
+    }
 }

@@ -9,7 +9,11 @@ import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.flow.PipeVelocity;
+import mellowflare.core.flow.WaterSpeeds;
 import mellowflare.core.fluid.Duty;
+import mellowflare.core.fluid.Fluid;
+import mellowflare.core.fluid.FluidGroup;
+import mellowflare.core.material.Metal;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
 import mellowflare.core.tube.TubeCase;
@@ -25,6 +29,15 @@ final class FlowRuns implements Rule<TubeCase> {
             "Take the next larger tube, or accept heat and pressure drop.",
             Source.house("common velocity guides for pressure, return and suction lines"));
 
+    private static final RuleText WATER = new RuleText(
+            "tube.velocity",
+            Severity.WARN,
+            "{flow} through a bore of {bore} runs at {speed}; water in copper is kept to {guide}.",
+            "{flow} through a bore of {bore} runs at {speed}, within the {guide} that water in copper is kept to.",
+            "{speed} against {guide} at this temperature",
+            "Take the next larger tube: faster water wears the wall away and hammers.",
+            Source.of("copper tube handbook: 2.4 m/s cold, 1.5 m/s hot, 0.9 m/s above 60 C"));
+
     @Override
     public List<Finding> check(TubeCase c) {
         if (c.tube().isEmpty() || c.service().flow().isEmpty()) {
@@ -33,15 +46,28 @@ final class FlowRuns implements Rule<TubeCase> {
         Length bore = c.tube().get().bore();
         Duty duty = c.service().duty();
         double speed = PipeVelocity.metresPerSecond(c.service().flow().get(), bore);
+        boolean water = copper(c) && c.fluid().filter(FlowRuns::plainWater).isPresent();
+        double guide = water
+                ? c.data().get(WaterSpeeds.KEY).most(c.service().fluidTemperature())
+                : duty.guideMetresPerSecond();
         return List.of(Finding.of(
-                speed <= duty.guideMetresPerSecond(),
-                TEXT,
+                speed <= guide,
+                water ? WATER : TEXT,
                 Subject.TUBE,
                 Map.of(
                         "flow", Figure.of(c.service().flow().get()),
                         "bore", Figure.of(bore),
                         "speed", new Figure.OfSpeed(speed),
-                        "guide", new Figure.OfSpeed(duty.guideMetresPerSecond()),
+                        "guide", new Figure.OfSpeed(guide),
                         "duty", Figure.of(duty.word()))));
+    }
+
+    private static boolean copper(TubeCase c) {
+        return c.tube().filter(t -> t.material().metal() == Metal.COPPER).isPresent();
+    }
+
+    /** Water that wears copper: not what has glycol or an inhibitor in it. */
+    private static boolean plainWater(Fluid fluid) {
+        return fluid.group() == FluidGroup.DRINKING || fluid.id().equals("water");
     }
 }

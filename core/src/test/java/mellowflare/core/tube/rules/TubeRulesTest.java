@@ -7,6 +7,7 @@ import static mellowflare.core.tube.TubeSamples.of;
 import static mellowflare.core.tube.TubeSamples.says;
 import static mellowflare.core.tube.TubeSamples.with;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
@@ -260,5 +261,28 @@ class TubeRulesTest {
         assertThat(says(c, "shape.second-reading", State.PASS)).hasSize(1);
         assertThat(c.cut().orElseThrow().developed()).isEqualTo(Length.ofMm(640));
         assertThat(says(c, "bends", State.FAIL)).isEmpty();
+    }
+
+    /** 15 L/min through 10.9 mm of bore is 2.68 m/s: over 2.4 cold; 9 L/min is 1.61: fine cold, too fast hot; 6 is 1.07: too fast above 60 C. */
+    @Test
+    void waterInCopperIsKeptSlowerTheHotterItIs() {
+        for (double[] c : new double[][] {{15, 15, 0}, {9, 15, 1}, {9, 50, 0}, {6, 50, 1}, {6, 70, 0}, {4, 70, 1}}) {
+            TubeCase tube = TubeSamples.of(
+                    TubeSamples.line().withTube(Optional.of(new TubePick.Listed("B88-L-3/8"))),
+                    TubeSamples.service()
+                            .withFluid(Optional.of("potable-water"))
+                            .withFlow(Optional.of(FlowRate.ofLitresPerMinute(c[0])))
+                            .withFluidTemperature(Optional.of(Temperature.ofCelsius(c[1]))),
+                    EndCode.SAE45,
+                    "1/2",
+                    Practice.USUAL);
+            assertThat(tube.tube().orElseThrow().bore().mm()).isCloseTo(10.92, within(0.05));
+            assertThat(TubeRules.check(tube))
+                    .filteredOn(f -> f.rule().id().equals("tube.velocity"))
+                    .singleElement()
+                    .satisfies(f -> assertThat(f.state())
+                            .as(c[0] + " L/min at " + c[1])
+                            .isEqualTo(c[2] == 1 ? State.PASS : State.FAIL));
+        }
     }
 }
