@@ -120,7 +120,7 @@ class IdentifyTest {
     void testTextIsForReading() {
         Run run = Run.of(BOSS, "identify", "--format", "text");
         assertThat(run.out())
-                .contains("93 %  ORB -6 male, O-ring boss, 9/16-18 UN")
+                .contains("92 %  ORB -6 male, O-ring boss, 9/16-18 UN")
                 .contains("none of these");
     }
 

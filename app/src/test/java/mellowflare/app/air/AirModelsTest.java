@@ -182,7 +182,7 @@ class AirModelsTest {
         Path mine = Files.writeString(
                 folder.resolve("mine.csv"),
                 String.join(",", AirList.COMPRESSORS.kind().columns())
-                        + "\nold-one,the old one,300,7,9,90,2.2,88,60,15,type plate,sure\nworse,x,0,7,9,90,2.2,88,60,15,type plate,sure\n");
+                        + "\nold-one,the old one,300,7,9,90,2.2,88,60,15,,type plate,sure\nworse,x,0,7,9,90,2.2,88,60,15,,type plate,sure\n");
         AirMain before = main();
         int known = air.compressors().size();
         files.lists().take(mine);

@@ -224,7 +224,8 @@ class JobJsonTest {
                         sure,
                         part,
                         sure.isPresent() ? List.of("KA-JM8-OM8") : List.of(),
-                        id.map(x -> Metal.BRASS)));
+                        id.map(x -> Metal.BRASS),
+                        sure.map(x -> x < 0.5)));
     }
 
     private static Arbitrary<Observation> seen() {
