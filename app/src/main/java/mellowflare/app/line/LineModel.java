@@ -16,7 +16,6 @@ import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
-import mellowflare.core.connection.Seat;
 import mellowflare.core.connection.Which;
 import mellowflare.core.flow.PipeFriction;
 import mellowflare.core.fluid.Duty;
@@ -359,7 +358,7 @@ public final class LineModel {
         return end(which)
                 .port()
                 .flatMap(desk.data().get(EndTable.KEY)::find)
-                .filter(p -> p.gender() == Gender.FEMALE && p.usualSeat() == Seat.PORT_ORING)
+                .filter(End::ringPort)
                 .isPresent();
     }
 

@@ -93,4 +93,9 @@ public record End(
     public String brief() {
         return id.code() + " " + id.size();
     }
+
+    /** Whether it is a port that should have a ring housing in its mouth. */
+    public boolean ringPort() {
+        return id.gender() == Gender.FEMALE && usualSeat() == Seat.PORT_ORING;
+    }
 }

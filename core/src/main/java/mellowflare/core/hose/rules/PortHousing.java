@@ -7,8 +7,7 @@ import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
-import mellowflare.core.connection.Gender;
-import mellowflare.core.connection.Seat;
+import mellowflare.core.connection.End;
 import mellowflare.core.hose.HoseCase;
 import mellowflare.core.hose.Side;
 import mellowflare.core.reference.Source;
@@ -27,16 +26,9 @@ final class PortHousing implements Rule<HoseCase> {
     @Override
     public List<Finding> check(HoseCase c) {
         return c.sides().stream()
-                .filter(PortHousing::asked)
+                .filter(s -> s.port().filter(End::ringPort).isPresent())
                 .map(PortHousing::check)
                 .toList();
-    }
-
-    /** Whether the port is one that should have a ring housing. */
-    static boolean asked(Side s) {
-        return s.port()
-                .filter(p -> p.gender() == Gender.FEMALE && p.usualSeat() == Seat.PORT_ORING)
-                .isPresent();
     }
 
     private static Finding check(Side s) {
