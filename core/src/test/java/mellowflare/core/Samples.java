@@ -12,6 +12,7 @@ import mellowflare.core.fluid.Surroundings;
 import mellowflare.core.hose.HoseCase;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.hose.LineEnd;
+import mellowflare.core.hose.PortTried;
 import mellowflare.core.job.ShippedData;
 import mellowflare.core.material.Metal;
 import mellowflare.core.measure.CalledFigure;
@@ -47,7 +48,7 @@ public final class Samples {
                 .withEnd(
                         Which.A,
                         end("slew motor", id(EndCode.ORB, "-8", Gender.FEMALE), "KC08-B08M")
-                                .withHomeByHand(Optional.of(false)))
+                                .withTried(PortTried.NOT.withHomeByHand(Optional.of(false))))
                 .withEnd(Which.B, end("slew valve", id(EndCode.JIC37, "-8", Gender.MALE), "KC08-J08F90"))
                 .withHose(Optional.of("KH2-08"))
                 .withService(new Service(

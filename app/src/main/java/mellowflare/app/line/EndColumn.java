@@ -11,6 +11,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
+import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.Text;
 import mellowflare.app.entry.WordCell;
 import mellowflare.core.connection.Which;
@@ -29,6 +30,8 @@ final class EndColumn extends VBox {
     private final Label seal = Text.of("", "seal-text");
     private final Label sealNever = Text.of("", "soft");
     private final ChoiceRow<Boolean> byHand;
+    private final ChoiceRow<Boolean> ring;
+    private final EntryRow mouth;
     private boolean showing;
 
     EndColumn(LineModel model, Which which, Consumer<Which> measure) {
@@ -46,6 +49,20 @@ final class EndColumn extends VBox {
                 true,
                 does -> model.homeByHand(which, does));
         byHand.setId("home-by-hand-" + which);
+        ring = new ChoiceRow<>(
+                "ring",
+                List.of(false, true),
+                out -> out ? "peeps out when tight" : "not to be seen",
+                out -> null,
+                true,
+                shows -> model.ringShows(which, shows));
+        ring.setId("ring-shows-" + which);
+        mouth = new EntryRow("mouth", "across the face", model.mouth(which));
+        mouth.field().setId("mouth-" + which);
+        for (Node n : List.of(ring, mouth)) {
+            n.managedProperty().bind(n.visibleProperty());
+            n.visibleProperty().bind(byHand.visibleProperty());
+        }
         byHand.managedProperty().bind(byHand.visibleProperty());
         parts.setCellFactory(v -> WordCell.wrapping(p -> p.part() + "   " + p.name()));
         nothing.setPadding(new Insets(4, 10, 4, 10));
@@ -61,7 +78,7 @@ final class EndColumn extends VBox {
         parts.setPrefHeight(98);
         seal.setMinHeight(USE_PREF_SIZE);
         sealNever.setMinHeight(USE_PREF_SIZE);
-        getChildren().setAll(port, byHand, adapters, parts, seal, sealNever);
+        getChildren().setAll(port, byHand, ring, mouth, adapters, parts, seal, sealNever);
         refresh();
     }
 
@@ -70,7 +87,8 @@ final class EndColumn extends VBox {
         LineEnd end = model.end(which);
         port.refresh();
         byHand.setVisible(model.ringPort(which));
-        byHand.show(end.homeByHand());
+        byHand.show(end.tried().homeByHand());
+        ring.show(end.tried().ringShows());
         var offers = model.hoseEnds(which);
         if (!offers.equals(parts.getItems())) {
             parts.getItems().setAll(offers);

@@ -1,6 +1,7 @@
 package mellowflare.app.line;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,6 +28,7 @@ import mellowflare.core.fluid.Surroundings;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.hose.HosePlan;
 import mellowflare.core.hose.LineEnd;
+import mellowflare.core.hose.PortTried;
 import mellowflare.core.hose.Side;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.LineKind;
@@ -73,6 +75,9 @@ public final class LineModel {
             new FieldState<>(LineModel::readBend, (v, u) -> LengthFormat.figure(v, u.other()));
     private final FieldState<Angle> clocking = FieldState.of(LineModel::readClock, a -> "clockwise, seen from end A");
 
+    private final Map<Which, FieldState<Length>> mouths =
+            new EnumMap<>(Map.of(Which.A, AboveZero.field(), Which.B, AboveZero.field()));
+
     public LineModel(Desk desk) {
         this.desk = desk;
         working.onChange(() -> service("working pressure", s -> s.withWorking(working.value())));
@@ -83,6 +88,7 @@ public final class LineModel {
         finished.onChange(this::finishedTyped);
         bend.onChange(() -> line("bend radius", l -> l.withBendRadius(bend.value())));
         clocking.onChange(() -> line("clock angle", l -> l.withClocking(clocking.value())));
+        mouths.forEach((w, f) -> f.onChange(() -> tried(w, "mouth of port " + w, t -> t.withMouth(f.value()))));
         desk.currentProperty().addListener((o, was, now) -> refresh());
         refresh();
     }
@@ -246,7 +252,9 @@ public final class LineModel {
     public List<HoseEndPart> hoseEnds(Which which) {
         return side(which)
                 .presented()
-                .map(p -> desk.data().get(Catalogue.KEY).endsFor(p, plan().c().hose()))
+                .map(p -> desk.data()
+                        .get(Catalogue.KEY)
+                        .endsFor(p, plan().c().hose(), desk.data().get(EndTable.KEY)))
                 .orElse(List.of());
     }
 
@@ -364,9 +372,24 @@ public final class LineModel {
 
     /** How a fitting turned into the port; empty while nobody tried. */
     public void homeByHand(Which which, Optional<Boolean> does) {
+        tried(which, "port " + which + " tried by hand", t -> t.withHomeByHand(does));
+    }
+
+    /** Whether the ring peeps out of the port when the fitting is tight; empty while nobody looked. */
+    public void ringShows(Which which, Optional<Boolean> does) {
+        tried(which, "ring of port " + which, t -> t.withRingShows(does));
+    }
+
+    /** The mouth of a ring port, across the face. */
+    public FieldState<Length> mouth(Which which) {
+        return mouths.get(which);
+    }
+
+    private void tried(Which which, String what, UnaryOperator<PortTried> change) {
         line(
-                "port " + which + " tried by hand",
-                l -> l.withEnd(which, l.end(which).withHomeByHand(does)));
+                what,
+                l -> l.withEnd(
+                        which, l.end(which).withTried(change.apply(l.end(which).tried()))));
     }
 
     /** The kind shown: that of the chosen hose, two-wire at first. */
@@ -416,6 +439,10 @@ public final class LineModel {
                         .orElse(""),
                 line.clocking(),
                 units);
+        mouths.forEach((w, f) -> {
+            Optional<Length> mouth = line.end(w).tried().mouth();
+            f.show(mouth.map(m -> LengthFormat.figure(m, units)).orElse(""), mouth, units);
+        });
     }
 
     private String bare(Optional<Figure> figure) {

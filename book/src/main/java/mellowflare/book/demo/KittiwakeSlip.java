@@ -20,6 +20,7 @@ import mellowflare.core.fluid.Surroundings;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.hose.LineEnd;
+import mellowflare.core.hose.PortTried;
 import mellowflare.core.hose.route.KeepOut;
 import mellowflare.core.hose.route.PortAt;
 import mellowflare.core.hose.route.RouteSketch;
@@ -101,7 +102,7 @@ public final class KittiwakeSlip {
                                 .withService(Optional.of("hydraulic")),
                         "17.5",
                         "16")
-                .withHomeByHand(Optional.of(false));
+                .withTried(PortTried.NOT.withHomeByHand(Optional.of(false)));
         LineEnd valve = gauged(
                 "slew valve",
                 Observation.of(Gender.MALE)

@@ -24,6 +24,7 @@ import mellowflare.core.fluid.Service;
 import mellowflare.core.fluid.Surroundings;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.hose.LineEnd;
+import mellowflare.core.hose.PortTried;
 import mellowflare.core.identify.FlankSeen;
 import mellowflare.core.identify.HandSeen;
 import mellowflare.core.identify.Observation;
@@ -123,7 +124,10 @@ final class JobReader {
                 f.maybeText("hoseEnd"),
                 f.words("adapters"),
                 f.maybeWord("metal", Metal.class),
-                f.has("homeByHand") ? Optional.of(f.flag("homeByHand")) : Optional.empty());
+                new PortTried(
+                        f.has("homeByHand") ? Optional.of(f.flag("homeByHand")) : Optional.empty(),
+                        f.has("ringShows") ? Optional.of(f.flag("ringShows")) : Optional.empty(),
+                        f.maybeNumber("mouth").map(Length::ofMm)));
     }
 
     private EndId endId(Fields f) throws BookTrouble {

@@ -94,7 +94,9 @@ final class JobWriter {
             end.adapters().forEach(adapters::add);
         }
         end.metal().ifPresent(m -> n.put("metal", word(m)));
-        end.homeByHand().ifPresent(h -> n.put("homeByHand", h));
+        end.tried().homeByHand().ifPresent(h -> n.put("homeByHand", h));
+        end.tried().ringShows().ifPresent(r -> n.put("ringShows", r));
+        end.tried().mouth().ifPresent(m -> n.put("mouth", m.mm()));
         return n;
     }
 

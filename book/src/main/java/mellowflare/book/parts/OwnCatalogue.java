@@ -23,15 +23,21 @@ import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.FileKind;
 import mellowflare.core.reference.ForeignFile;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.reference.RowByRow;
+import mellowflare.core.tube.flare.FlareTool;
+import mellowflare.core.tube.flare.FlareToolFile;
+import mellowflare.core.tube.flare.FlareTools;
 
 /**
  * A book's own parts and lists of air: CSV files in the folder {@code catalogue} beside it, laid over the house's by part number. Each file is written whole or not at all.
  */
 public final class OwnCatalogue {
     private static final long LARGEST = 40_000_000;
-    private static final List<FileKind> KINDS = Stream.concat(
+    private static final List<FileKind> KINDS = Stream.of(
                     Arrays.stream(PartFile.values()).map(PartFile::kind),
-                    Arrays.stream(AirList.values()).map(AirList::kind))
+                    Arrays.stream(AirList.values()).map(AirList::kind),
+                    Stream.of(FlareToolFile.KIND))
+            .flatMap(s -> s)
             .toList();
 
     private final Path folder;
@@ -56,21 +62,27 @@ public final class OwnCatalogue {
     }
 
     /** Parts and rows of all kinds. */
-    private record Own(Stock parts, AirLists air) {
-        private static final Own NONE = new Own(Stock.NONE, AirLists.NONE);
+    private record Own(Stock parts, AirLists air, List<FlareTool> flaring) {
+        private static final Own NONE = new Own(Stock.NONE, AirLists.NONE, List.of());
 
         Own plus(Own more) {
-            return new Own(parts.plus(more.parts), air.plus(more.air));
+            return new Own(
+                    parts.plus(more.parts),
+                    air.plus(more.air),
+                    RowByRow.laid(flaring, more.flaring, FlareToolFile::number));
         }
 
         int count() {
-            return parts.count() + air.count();
+            return parts.count() + air.count() + flaring.size();
         }
 
         ReferenceData over(ReferenceData house) {
             ReferenceData data =
                     parts.count() == 0 ? house : Stock.of(house).plus(parts).in(house);
-            return air.count() == 0 ? data : air.over(data);
+            ReferenceData withAir = air.count() == 0 ? data : air.over(data);
+            return flaring.isEmpty()
+                    ? withAir
+                    : withAir.with(FlareTools.KEY, withAir.get(FlareTools.KEY).plus(flaring));
         }
 
         String csv(FileKind kind) {
@@ -79,7 +91,7 @@ public final class OwnCatalogue {
                     return PartExport.csv(file, parts);
                 }
             }
-            return air.csv(airList(kind));
+            return kind.equals(FlareToolFile.KIND) ? FlareToolFile.csv(flaring) : air.csv(airList(kind));
         }
     }
 
@@ -96,11 +108,15 @@ public final class OwnCatalogue {
             for (PartFile file : PartFile.values()) {
                 if (file.kind().equals(kind)) {
                     PartImport read = PartImport.read(file, rows, house.get(EndTable.KEY));
-                    return new Rows(kind, new Own(read.stock(), AirLists.NONE), read.troubles());
+                    return new Rows(kind, new Own(read.stock(), AirLists.NONE, List.of()), read.troubles());
                 }
             }
+            if (kind.equals(FlareToolFile.KIND)) {
+                RowByRow<FlareTool> read = FlareToolFile.read(rows);
+                return new Rows(kind, new Own(Stock.NONE, AirLists.NONE, read.values()), read.troubles());
+            }
             AirLists.Taken read = AirLists.read(airList(kind), rows, house.get(PipeSystems.KEY));
-            return new Rows(kind, new Own(Stock.NONE, read.lists()), read.troubles());
+            return new Rows(kind, new Own(Stock.NONE, read.lists(), List.of()), read.troubles());
         }
     }
 
@@ -151,6 +167,19 @@ public final class OwnCatalogue {
         return new Taken(load().data(), read.own.count(), read.troubles);
     }
 
+    /**
+     * Keeps a flaring tool as scrap flares told it to be, laid over the house's.
+     *
+     * @throws BookTrouble if it cannot be kept; nothing has changed then
+     */
+    public Taken keep(FlareTool tool) throws BookTrouble {
+        Path kept = path(FlareToolFile.KIND);
+        Own before = Files.exists(kept) ? read(kept).own : Own.NONE;
+        Own after = before.plus(new Own(Stock.NONE, AirLists.NONE, List.of(tool)));
+        JobFiles.write(kept, after.csv(FlareToolFile.KIND).getBytes(StandardCharsets.UTF_8));
+        return load();
+    }
+
     /** Writes all parts and lists, house and own, as CSV files into a folder; gives the files. */
     public static List<Path> export(ReferenceData data, Path into) throws BookTrouble {
         List<Path> files = new ArrayList<>();
@@ -168,7 +197,11 @@ public final class OwnCatalogue {
 
     /** All parts or rows of one kind, house and own, as CSV. */
     public static String csv(FileKind kind, ReferenceData data) {
-        return new Own(Stock.of(data), AirLists.of(data)).csv(kind);
+        return new Own(
+                        Stock.of(data),
+                        AirLists.of(data),
+                        data.get(FlareTools.KEY).all())
+                .csv(kind);
     }
 
     private Path path(FileKind kind) {

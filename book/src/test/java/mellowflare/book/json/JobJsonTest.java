@@ -29,6 +29,7 @@ import mellowflare.core.geometry.Vector;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.hose.LineEnd;
 import mellowflare.core.hose.OldHose;
+import mellowflare.core.hose.PortTried;
 import mellowflare.core.hose.route.KeepOut;
 import mellowflare.core.hose.route.PortAt;
 import mellowflare.core.hose.route.RouteSketch;
@@ -225,7 +226,10 @@ class JobJsonTest {
                         part,
                         sure.isPresent() ? List.of("KA-JM8-OM8") : List.of(),
                         id.map(x -> Metal.BRASS),
-                        sure.map(x -> x < 0.5)));
+                        new PortTried(
+                                sure.map(x -> x < 0.5),
+                                id.map(x -> x.size().length() > 2),
+                                sure.map(x -> Length.ofMm(1 + 40 * x)))));
     }
 
     private static Arbitrary<Observation> seen() {

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
@@ -14,6 +15,7 @@ import java.util.stream.Collectors;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
 import mellowflare.cli.output.FindingsOut;
+import mellowflare.core.advice.Finding;
 import mellowflare.core.connection.End;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.measure.Angle;
@@ -26,6 +28,7 @@ import mellowflare.core.tube.end.FlareBand;
 import mellowflare.core.tube.end.FlareBands;
 import mellowflare.core.tube.end.TubeEndKind;
 import mellowflare.core.tube.flare.FlareBench;
+import mellowflare.core.tube.flare.FlareCalibration;
 import mellowflare.core.tube.flare.FlareCauses;
 import mellowflare.core.tube.flare.FlareFault;
 import mellowflare.core.tube.flare.FlareFindings;
@@ -47,9 +50,10 @@ import picocli.CommandLine.Command;
             "In:   od, wall, material or tube (id of a size); kind (single37, single45, refrigeration45, double45, bubble) or halfAngle;",
             "      stickOut (when left out, the middle of the band); tool or sink; temper annealed, half-hard or hard;",
             "      offCentre, crooked, shift (lengths), closing (1 is home), wear (0 to 1), slips, unreamed, dry;",
-            "      port {code, size, gender}, fluid; seen [faults] and measured (diameter) to find the cause; units; id",
+            "      port {code, size, gender}, fluid; seen [faults] and measured (diameter) to find the cause;",
+            "      calibrate: three scrap flares {stickOut, diameter} that tell the sink of the tool; units; id",
             "Out:  flareDiameter, lipWall, lipWallHigh, rimStrain, strainLimit, crackRisk, lopSided, shortens, verdict, faults, band,",
-            "      bestStickOut, causes, findings",
+            "      bestStickOut, causes, sink and sinkSpread of scrap flares, findings",
             "Example:  echo '{\"tube\": \"ACR-3/8\", \"kind\": \"refrigeration45\", \"tool\": \"bar-45\", \"stickOut\": 1.3,"
                     + " \"fluid\": \"r410a\"}' | ./mellow-flare flare"
         })
@@ -74,8 +78,10 @@ public final class FlareCommand extends ComputeCommand {
             Optional<End> port = TubeIn.portEnd(f, data);
             Optional<Length> bore =
                     port.flatMap(End::thread).map(t -> t.femaleCrest().low());
-            Optional<FlareBand> band = data.get(FlareBands.KEY).of(kind, tube.outside(), fluid.map(Fluid::id), bore);
-            FlareBench bench = bench(f, tube, kind);
+            Optional<FlareBand> band = data.get(FlareBands.KEY)
+                    .of(kind, tube.outside(), fluid.map(Fluid::id), port.map(e -> e.id().code()), bore);
+            Optional<FlareCalibration> told = calibration(f, tube, kind);
+            FlareBench bench = bench(f, tube, kind, told);
             Optional<Length> best = band.flatMap(b -> bench.stickOutFor(b.middle()));
             Optional<Length> given = f.lengthOrZero("stickOut");
             if (given.isEmpty() && best.isEmpty()) {
@@ -88,7 +94,13 @@ public final class FlareCommand extends ComputeCommand {
             FlareMade made = bench.make(setting, band, bore);
             ObjectNode out = out(made, band, best);
             causes(out, f, bench, FlareSetting.good(setting.stickOut()), band, bore);
-            FindingsOut.put(out, FlareFindings.of(made, band), units);
+            List<Finding> findings = new ArrayList<>(FlareFindings.of(made, band));
+            told.ifPresent(c -> {
+                out.put("sink", c.sink().mm());
+                out.put("sinkSpread", c.spread().mm());
+                findings.add(FlareFindings.of(c));
+            });
+            FindingsOut.put(out, findings, units);
             return out;
         }
 
@@ -106,7 +118,27 @@ public final class FlareCommand extends ComputeCommand {
             return traits;
         }
 
-        private FlareBench bench(Fields f, Tube tube, EndTraits kind) throws Refused {
+        private static Optional<FlareCalibration> calibration(Fields f, Tube tube, EndTraits kind) throws Refused {
+            List<FlareCalibration.Scrap> flares = new ArrayList<>();
+            for (Fields each : f.maybeObjects("calibrate")) {
+                Length out = each.lengthOrZero("stickOut").orElseThrow(() -> each.missing("stickOut"));
+                Length across = each.length("diameter").orElseThrow(() -> each.missing("diameter"));
+                each.nothingElse();
+                flares.add(new FlareCalibration.Scrap(out, across));
+            }
+            if (flares.isEmpty()) {
+                return Optional.empty();
+            }
+            if (flares.size() < FlareCalibration.LEAST) {
+                throw f.wrong("calibrate", "three scrap flares tell how a tool is, fewer do not.");
+            }
+            if (flares.stream().anyMatch(s -> s.diameter().compareTo(tube.outside()) <= 0)) {
+                throw f.wrong("calibrate", "a flare is wider than its tube.");
+            }
+            return Optional.of(FlareCalibration.of(tube, kind, flares));
+        }
+
+        private FlareBench bench(Fields f, Tube tube, EndTraits kind, Optional<FlareCalibration> told) throws Refused {
             Optional<String> id = TubeIn.tool(f, data);
             Optional<Length> sink = f.lengthOrZero("sink");
             Optional<FlareTool> tool = id.flatMap(t -> data.get(FlareTools.KEY).find(t, kind.kind(), tube.outside()));
@@ -117,7 +149,9 @@ public final class FlareCommand extends ComputeCommand {
             FlareBench bench = new FlareBench(
                     tube,
                     kind,
-                    sink.or(() -> tool.map(FlareTool::sink)).orElse(Length.ZERO),
+                    sink.or(() -> told.filter(FlareCalibration::sound).map(FlareCalibration::sink))
+                            .or(() -> tool.map(FlareTool::sink))
+                            .orElse(Length.ZERO),
                     tool.map(FlareTool::slip).orElse(Length.ofMm(0.3)));
             return hardness == 1 ? bench : bench.withHardness(hardness);
         }

@@ -17,6 +17,7 @@ import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.fluid.Service;
 import mellowflare.core.hose.Fitted;
 import mellowflare.core.hose.HoseCase;
+import mellowflare.core.hose.PortTried;
 import mellowflare.core.hose.Side;
 import mellowflare.core.lookalike.TwinTable;
 import mellowflare.core.material.Metal;
@@ -87,7 +88,10 @@ final class HoseIn {
         String place = f.text("place").orElse("end " + which);
         List<String> adapters = f.texts("adapters");
         Optional<Metal> metal = f.word("metal", Words.of(Metal.values()));
-        Optional<Boolean> homeByHand = f.has("homeByHand") ? Optional.of(f.flag("homeByHand")) : Optional.empty();
+        PortTried tried = new PortTried(
+                f.has("homeByHand") ? Optional.of(f.flag("homeByHand")) : Optional.empty(),
+                f.has("ringShows") ? Optional.of(f.flag("ringShows")) : Optional.empty(),
+                f.length("mouth"));
         f.nothingElse();
         End end = data.get(EndTable.KEY)
                 .find(port)
@@ -104,9 +108,10 @@ final class HoseIn {
                 Optional.empty(),
                 data.get(TwinTable.KEY).of(port),
                 Optional.of(part),
+                data.get(EndTable.KEY).find(part.end()),
                 Fitted.chain(Optional.of(end), adapters, data),
                 metal,
-                homeByHand);
+                tried);
     }
 
     private HoseEndPart catalogued(Fields f) throws Refused {

@@ -32,7 +32,7 @@ public record End(
         Optional<LengthBand> across,
         Optional<Length> tube,
         List<Seat> seats,
-        Optional<BossRing> ring,
+        Optional<SealRing> ring,
         double share,
         Source source) {
     public End {
@@ -92,6 +92,11 @@ public record End(
     /** As {@code JIC37 -8}. */
     public String brief() {
         return id.code() + " " + id.size();
+    }
+
+    /** Whether it has a nut whose thread its standard leaves to the maker: no figure for it can be given. */
+    public boolean threadLeftOpen() {
+        return thread.isEmpty() && usualSeat() == Seat.FERRULE;
     }
 
     /** Whether it is a port that should have a ring housing in its mouth. */

@@ -60,29 +60,32 @@ final class EndReader {
         List<End> ends = new ArrayList<>();
         for (Row row : rows) {
             Outside outside = Outside.of(row, form, threads);
-            boolean rings = name.equals("bossports");
-            Optional<BossRing> ring = rings
-                    ? Optional.of(new BossRing(
-                            row.need("ring"),
-                            row.length("ring_inside_in"),
-                            row.length("ring_section_in"),
-                            row.length("housing_in"),
-                            row.source()))
-                    : Optional.empty();
-            // A ring's own doubt stays with the ring; the thread of a boss is sure.
-            Source doubt = rings ? outside.thread().orElseThrow().source() : row.source();
             List<String> seats = row.maybe("seats").map(s -> row.list("seats")).orElse(form.list("seats"));
             ends.add(end(
                     form,
                     row.need("size"),
                     outside,
-                    ring,
+                    ring(row),
                     seats,
                     row.need("usual").equals("yes"),
                     usualSizes,
-                    doubt));
+                    row.source()));
         }
         return ends;
+    }
+
+    private static Optional<SealRing> ring(Row row) {
+        return row.maybe("ring")
+                .map(r -> new SealRing(
+                        r,
+                        either(row, "ring_inside"),
+                        either(row, "ring_section"),
+                        row.maybeLength("housing_in"),
+                        row.source()));
+    }
+
+    private static Length either(Row row, String column) {
+        return row.maybeLength(column + "_in").orElseGet(() -> row.length(column + "_mm"));
     }
 
     /** What an end is outside: thread and hand, or none and the reading across; and its tube. */
@@ -131,7 +134,7 @@ final class EndReader {
             Row form,
             String size,
             Outside outside,
-            Optional<BossRing> ring,
+            Optional<SealRing> ring,
             List<String> seatCodes,
             boolean usual,
             double usualSizes,
@@ -155,6 +158,8 @@ final class EndReader {
                 new EndForm(
                         form.need("name"),
                         form.maybe("mate").map(m -> form.word("mate", EndCode.class)),
+                        form.maybe("also")
+                                .map(a -> new EndForm.Also(form.word("also", EndCode.class), form.need("also_if"))),
                         form.number("swivel"),
                         form.word("wrenches", Wrenches.class),
                         form.list("met_in"),

@@ -1,11 +1,13 @@
 package mellowflare.core.connection;
 
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mellowflare.core.reference.CsvTable;
@@ -17,6 +19,7 @@ import mellowflare.core.thread.ThreadTable;
 public final class EndTable {
     public static final ReferenceKey<EndTable> KEY = new ReferenceKey<>("ends", EndTable.class);
     private final Map<EndId, End> ends;
+    private final Map<End, List<End>> goOn = new ConcurrentHashMap<>();
 
     private EndTable(Map<EndId, End> ends) {
         this.ends = ends;
@@ -93,9 +96,20 @@ public final class EndTable {
         return find(end.mateId());
     }
 
-    /** All ends that are made to go on one: its own mate first, then those of other families that are made for it. */
-    public List<End> madeFor(End end) {
-        Stream<End> others = ends.values().stream().filter(e -> e.mateId().equals(end.id()));
+    /**
+     * All ends that go on one and seal, as {@link Together} says: its own mate first, then those of other families that are made for it, then other
+     * names of the same joint, and at last those that seal on a condition.
+     */
+    public List<End> goOn(End end) {
+        return goOn.computeIfAbsent(end, this::findAll);
+    }
+
+    private List<End> findAll(End end) {
+        Stream<End> others = ends.values().stream()
+                .filter(e -> e.gender() != end.gender())
+                .flatMap(e -> Together.of(end, e).map(t -> Map.entry(e, t)).stream())
+                .sorted(Comparator.comparing(t -> t.getValue().how()))
+                .map(Map.Entry::getKey);
         return Stream.concat(mate(end).stream(), others).distinct().toList();
     }
 }

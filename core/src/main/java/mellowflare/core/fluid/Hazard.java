@@ -11,5 +11,7 @@ public enum Hazard {
     /** Heavier than air. */
     SINKS,
     /** Takes the place of the air to breathe. */
-    SUFFOCATES
+    SUFFOCATES,
+    /** Fresh water brings air to the metal it runs through: two unlike metals in it eat each other. */
+    RUSTS
 }

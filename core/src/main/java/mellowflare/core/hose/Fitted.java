@@ -6,6 +6,7 @@ import java.util.Optional;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Seat;
+import mellowflare.core.connection.Together;
 import mellowflare.core.parts.AdapterPart;
 import mellowflare.core.parts.AdapterTable;
 import mellowflare.core.reference.ReferenceData;
@@ -17,13 +18,17 @@ import mellowflare.core.reference.ReferenceData;
  * @param on the end it is put on
  * @param inner its end toward that
  * @param outer its end toward the hose
- * @param mates whether inner end and the end it is put on belong together
+ * @param joint how inner end and the end it is put on go together; empty when they do not belong together
  */
-public record Fitted(AdapterPart part, End on, End inner, End outer, boolean mates) {
+public record Fitted(AdapterPart part, End on, End inner, End outer, Optional<Together> joint) {
 
     /** How its joint toward the port seals; empty when the two do not belong together. */
     public Optional<Seat> seat() {
-        return mates ? on.seats().stream().filter(inner.seats()::contains).findFirst() : Optional.empty();
+        return joint.map(j -> j.seats().get(0));
+    }
+
+    public boolean mates() {
+        return joint.isPresent();
     }
 
     /** Looks up the adapters of a side, each turned the way that fits. A part number that the catalogue does not hold is left out. */
@@ -39,16 +44,17 @@ public record Fitted(AdapterPart part, End on, End inner, End outer, boolean mat
             }
             End a = ends.find(part.get().a()).orElseThrow();
             End b = ends.find(part.get().b()).orElseThrow();
-            boolean straight = belong(on.get(), a, ends);
-            boolean turned = !straight && belong(on.get(), b, ends);
-            Fitted next = new Fitted(part.get(), on.get(), turned ? b : a, turned ? a : b, straight || turned);
+            Optional<Together> straight = Together.of(on.get(), a);
+            Optional<Together> turned = straight.isPresent() ? Optional.empty() : Together.of(on.get(), b);
+            Fitted next = new Fitted(
+                    part.get(),
+                    on.get(),
+                    turned.isPresent() ? b : a,
+                    turned.isPresent() ? a : b,
+                    straight.or(() -> turned));
             chain.add(next);
             on = Optional.of(next.outer());
         }
         return List.copyOf(chain);
-    }
-
-    private static boolean belong(End one, End other, EndTable ends) {
-        return ends.madeFor(one).stream().anyMatch(e -> e.id().equals(other.id()));
     }
 }

@@ -123,7 +123,7 @@ public final class FromShelf {
         }
         Catalogue catalogue = data.get(Catalogue.KEY);
         LineEnd bare = side.withAdapters(List.of());
-        List<LineEnd> direct = shelf(catalogue.endsFor(port.get(), Optional.of(hose))).stream()
+        List<LineEnd> direct = shelf(catalogue.endsFor(port.get(), Optional.of(hose), data.get(EndTable.KEY))).stream()
                 .map(e -> bare.withHoseEnd(Optional.of(e.part())))
                 .toList();
         if (!direct.isEmpty()) {

@@ -23,6 +23,7 @@ import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.Here;
+import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.parts.HoseKinds;
 import mellowflare.core.parts.HosePart;
 import mellowflare.core.procedure.MakeLog;
@@ -137,16 +138,18 @@ public record HoseCase(
 
     private static Side side(Which which, LineEnd end, ReferenceData data) {
         Optional<End> port = end.port().flatMap(data.get(EndTable.KEY)::find);
+        Optional<HoseEndPart> part = end.hoseEnd().flatMap(data.get(Catalogue.KEY)::hoseEnd);
         return new Side(
                 which,
                 end.place(),
                 port,
                 end.certainty(),
                 end.port().map(data.get(TwinTable.KEY)::of).orElse(List.of()),
-                end.hoseEnd().flatMap(data.get(Catalogue.KEY)::hoseEnd),
+                part,
+                part.map(HoseEndPart::end).flatMap(data.get(EndTable.KEY)::find),
                 Fitted.chain(port, end.adapters(), data),
                 end.metal(),
-                end.homeByHand());
+                end.tried());
     }
 
     public List<Side> sides() {

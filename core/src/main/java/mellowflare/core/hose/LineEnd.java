@@ -18,7 +18,7 @@ import mellowflare.core.material.Metal;
  * @param hoseEnd part number of the hose end that goes on it
  * @param adapters part numbers of adapters between port and hose end, the one on the port first
  * @param metal what the port is made of
- * @param homeByHand whether a fitting turns home by hand in a port that should have a ring housing; empty while nobody tried
+ * @param tried what was tried at a port that should have a ring housing
  */
 public record LineEnd(
         String place,
@@ -29,7 +29,7 @@ public record LineEnd(
         Optional<String> hoseEnd,
         List<String> adapters,
         Optional<Metal> metal,
-        Optional<Boolean> homeByHand) {
+        PortTried tried) {
     public LineEnd {
         typed = Map.copyOf(typed);
         adapters = List.copyOf(adapters);
@@ -46,7 +46,7 @@ public record LineEnd(
             Optional<EndId> port,
             Optional<Double> certainty,
             Optional<String> hoseEnd) {
-        this(place, seen, typed, port, certainty, hoseEnd, List.of(), Optional.empty(), Optional.empty());
+        this(place, seen, typed, port, certainty, hoseEnd, List.of(), Optional.empty(), PortTried.NOT);
     }
 
     public static LineEnd unknown(String place) {
@@ -54,12 +54,11 @@ public record LineEnd(
     }
 
     public LineEnd withPlace(String name) {
-        return new LineEnd(name, seen, typed, port, certainty, hoseEnd, adapters, metal, homeByHand);
+        return new LineEnd(name, seen, typed, port, certainty, hoseEnd, adapters, metal, tried);
     }
 
     public LineEnd withSeen(Observation observation, Map<String, String> texts) {
-        return new LineEnd(
-                place, Optional.of(observation), texts, port, certainty, hoseEnd, adapters, metal, homeByHand);
+        return new LineEnd(place, Optional.of(observation), texts, port, certainty, hoseEnd, adapters, metal, tried);
     }
 
     /** The port is now taken for this end; hose end and adapters chosen for another port fall away. */
@@ -74,11 +73,11 @@ public record LineEnd(
                 same ? hoseEnd : Optional.empty(),
                 same ? adapters : List.of(),
                 metal,
-                same ? homeByHand : Optional.empty());
+                same ? tried : PortTried.NOT);
     }
 
     public LineEnd withHoseEnd(Optional<String> part) {
-        return new LineEnd(place, seen, typed, port, certainty, part, adapters, metal, homeByHand);
+        return new LineEnd(place, seen, typed, port, certainty, part, adapters, metal, tried);
     }
 
     /** With other adapters; a hose end chosen for what was there falls away. */
@@ -92,14 +91,14 @@ public record LineEnd(
                 parts.equals(adapters) ? hoseEnd : Optional.empty(),
                 parts,
                 metal,
-                homeByHand);
+                tried);
     }
 
     public LineEnd withMetal(Optional<Metal> m) {
-        return new LineEnd(place, seen, typed, port, certainty, hoseEnd, adapters, m, homeByHand);
+        return new LineEnd(place, seen, typed, port, certainty, hoseEnd, adapters, m, tried);
     }
 
-    public LineEnd withHomeByHand(Optional<Boolean> does) {
-        return new LineEnd(place, seen, typed, port, certainty, hoseEnd, adapters, metal, does);
+    public LineEnd withTried(PortTried how) {
+        return new LineEnd(place, seen, typed, port, certainty, hoseEnd, adapters, metal, how);
     }
 }

@@ -5,8 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import mellowflare.core.connection.BossRing;
 import mellowflare.core.connection.End;
+import mellowflare.core.connection.SealRing;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.material.Compatibility;
 import mellowflare.core.measure.LengthFormat;
@@ -91,8 +91,8 @@ final class PartsList {
         part.ifPresentOrElse(
                 s -> add(s.part(), s.name(), s.onShelf(), s.price()),
                 () -> on.ring()
-                        .map(BossRing::designation)
-                        .filter(r -> seat == Seat.PORT_ORING)
+                        .map(SealRing::designation)
+                        .filter(r -> seat == Seat.PORT_ORING || seat == Seat.FACE_ORING)
                         .ifPresent(r -> add(
                                 "ring " + r,
                                 "O-ring, " + compound.orElse("compound for the fluid") + ", 90 Shore A",

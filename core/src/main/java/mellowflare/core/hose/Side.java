@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Seat;
+import mellowflare.core.connection.Together;
 import mellowflare.core.connection.Which;
 import mellowflare.core.lookalike.Twin;
 import mellowflare.core.material.Metal;
@@ -19,9 +20,10 @@ import mellowflare.core.parts.HoseEndPart;
  * @param certainty how sure Gauge was; empty when picked
  * @param twins what the port can be mistaken for
  * @param part the hose end
+ * @param offered what the hose end offers, as the end table has it
  * @param adapters what stands between port and hose end, the one on the port first
  * @param metal what the port is made of
- * @param homeByHand whether a fitting turns home by hand in it; empty while nobody tried
+ * @param tried what was tried at a port that should have a ring housing
  */
 public record Side(
         Which which,
@@ -30,26 +32,16 @@ public record Side(
         Optional<Double> certainty,
         List<Twin> twins,
         Optional<HoseEndPart> part,
+        Optional<End> offered,
         List<Fitted> adapters,
         Optional<Metal> metal,
-        Optional<Boolean> homeByHand) {
+        PortTried tried) {
     /** Ends that sit in a loose nut more often than not. */
     private static final double NUT_TURNS = 0.5;
 
     public Side {
         twins = List.copyOf(twins);
         adapters = List.copyOf(adapters);
-    }
-
-    /** A side without adapters. */
-    public Side(
-            Which which,
-            String place,
-            Optional<End> port,
-            Optional<Double> certainty,
-            List<Twin> twins,
-            Optional<HoseEndPart> part) {
-        this(which, place, port, certainty, twins, part, List.of(), Optional.empty(), Optional.empty());
     }
 
     /** The end that the hose end goes on: the port itself, or the outer end of the last adapter. */
@@ -68,8 +60,7 @@ public record Side(
 
     /** How the hose end's joint seals: as its seat has it where the other side has it too, else as that usually does. */
     public Optional<Seat> seat() {
-        Optional<Seat> shared = part.map(HoseEndPart::seat)
-                .filter(s -> presented().map(p -> p.seats().contains(s)).orElse(true));
+        Optional<Seat> shared = part.map(HoseEndPart::seat).filter(s -> mates().orElse(true));
         return shared.or(() -> part.isEmpty() ? presented().map(End::usualSeat) : Optional.empty());
     }
 
@@ -86,9 +77,13 @@ public record Side(
 
     /** Whether hose end and what it goes on belong together; empty while one of them is not chosen. */
     public Optional<Boolean> mates() {
+        return presented().flatMap(p -> offered.map(o -> joint().isPresent()));
+    }
+
+    /** How they go together; empty when they do not belong together, and while one of them is not chosen. */
+    public Optional<Together> joint() {
         return presented()
-                .flatMap(p -> part.map(
-                        e -> (e.end().equals(p.mateId()) || e.end().mate().equals(p.id()))
-                                && p.seats().contains(e.seat())));
+                .flatMap(p -> offered.flatMap(o -> Together.of(p, o)))
+                .filter(t -> t.seats().contains(part.orElseThrow().seat()));
     }
 }

@@ -96,7 +96,9 @@ final class PitchClue implements OutcomeClue<Pitch> {
 
     @Override
     public String expected(End end) {
-        return end.thread().map(t -> t.pitch().text()).orElse("no thread");
+        return end.thread()
+                .map(t -> t.pitch().text())
+                .orElse(end.threadLeftOpen() ? "any pitch: its maker chose it" : "no thread");
     }
 
     @Override

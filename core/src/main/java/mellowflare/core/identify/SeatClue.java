@@ -15,9 +15,14 @@ final class SeatClue implements OutcomeClue<Seat> {
     /** Rings on the inner end of something, hard to tell apart in bad light. */
     private static final Set<Seat> LOOK_ALIKE = Set.of(Seat.PILOT_ORING, Seat.FACE_ORING, Seat.TUBE_ORING);
 
+    /** Nobody tells these two by eye. */
+    private static final Set<Seat> INVERTED = Set.of(Seat.INVERTED42, Seat.INVERTED45);
+
     /** A boss whose ring is gone shows no seat at all. */
     private static final double LOST_RING = 0.2;
 
+    /** The sleeve is on the tube, not on the body: whoever holds the body alone sees no seat as often as not. */
+    private static final double BARE_BODY = 0.9;
     /** Chance of seeing the second where the first is. */
     private final double[][] confusion = new double[SEATS.size()][];
 
@@ -47,12 +52,18 @@ final class SeatClue implements OutcomeClue<Seat> {
                         ? 0.03
                         : 0.0006;
             }
+            if (INVERTED.contains(seen) && INVERTED.contains(truth)) {
+                return 0.9;
+            }
             double apart = Math.abs(seen.halfAngleDegrees().orElse(45.0)
                     - truth.halfAngleDegrees().orElse(45.0));
             return apart <= 9 ? 0.03 : 0.0006;
         }
         if (LOOK_ALIKE.contains(seen) && LOOK_ALIKE.contains(truth)) {
             return 0.05;
+        }
+        if (seen == Seat.NONE && truth == Seat.FERRULE) {
+            return BARE_BODY;
         }
         if (seen == Seat.NONE && truth == Seat.PORT_ORING) {
             return LOST_RING;

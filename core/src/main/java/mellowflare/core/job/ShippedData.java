@@ -16,6 +16,7 @@ import mellowflare.core.hose.Ways;
 import mellowflare.core.lookalike.TwinTable;
 import mellowflare.core.material.Compatibility;
 import mellowflare.core.material.Metals;
+import mellowflare.core.material.SolderedJoints;
 import mellowflare.core.parts.AdapterTable;
 import mellowflare.core.parts.Attachments;
 import mellowflare.core.parts.Catalogue;
@@ -45,7 +46,7 @@ import mellowflare.core.tube.stock.TubeSizes;
 /** Puts the shipped tables together into the one bundle that every computation takes. */
 public final class ShippedData {
     /** Names this state of the tables; goes up with every change of a figure. */
-    public static final String VERSION = "2026-11-h";
+    public static final String VERSION = "2026-11-i";
 
     private ShippedData() {}
 
@@ -84,6 +85,7 @@ public final class ShippedData {
                 .with(HoseKinds.KEY, HoseKinds.load())
                 .with(Attachments.KEY, Attachments.load())
                 .with(Metals.KEY, Metals.load())
+                .with(SolderedJoints.KEY, SolderedJoints.load())
                 .with(AdapterTable.KEY, AdapterTable.load(ends))
                 .with(HosePlan.STEPS, hoseSteps)
                 .with(HosePlan.ORDER, Precedence.beside(HosePlan.class, hoseSteps))

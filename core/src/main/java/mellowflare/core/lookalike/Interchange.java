@@ -3,9 +3,11 @@ package mellowflare.core.lookalike;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.Together;
 import mellowflare.core.measure.LengthBand;
 import mellowflare.core.reference.ReferenceData;
 
@@ -33,11 +35,11 @@ public record Interchange(End other, TwinKind.Goes goes, String says) {
      * @return empty for an end that takes nothing but a hose
      */
     public static List<Interchange> on(End end, ReferenceData data) {
-        List<End> mates = data.get(EndTable.KEY).madeFor(end);
+        List<End> mates = data.get(EndTable.KEY).goOn(end);
         List<Interchange> all = new ArrayList<>();
         for (End mate : mates) {
             all.add(new Interchange(
-                    mate, TwinKind.Goes.SEALS, "Mates and seals on the " + sealPlaces(end, mate) + "."));
+                    mate, TwinKind.Goes.SEALS, says(Together.of(end, mate).orElseThrow())));
         }
         for (End mate : mates.stream().limit(1).toList()) {
             for (Twin twin : data.get(TwinTable.KEY).of(mate.id())) {
@@ -64,14 +66,17 @@ public record Interchange(End other, TwinKind.Goes goes, String says) {
         return excess <= (male.tapered() ? TAPER_STARTS_MM : TOO_LARGE_MM);
     }
 
-    /** Where one of the two seals on its thread, the pair does. */
-    private static String sealPlaces(End end, End mate) {
-        End decides = mate.sealsOnThread() ? mate : end;
-        return String.join(
-                " or ",
-                decides.seats().stream()
-                        .map(s -> s.sealPlace().words())
-                        .distinct()
-                        .toList());
+    private static String says(Together together) {
+        String places = together.seats().stream()
+                .map(s -> s.sealPlace().words())
+                .distinct()
+                .collect(Collectors.joining(" or "));
+        return switch (together.how()) {
+            case MADE_FOR -> "Mates and seals on the " + places + ".";
+            case SAME_JOINT -> "Mates and seals on the " + places + "; the rating and class of the lesser one hold.";
+            case ON_CONDITION ->
+                "Seals on the " + places + ", but only where "
+                        + together.onlyIf().orElseThrow() + ".";
+        };
     }
 }

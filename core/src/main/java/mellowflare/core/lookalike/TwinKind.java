@@ -24,7 +24,7 @@ public enum TwinKind {
             "Only a caliper tells: measure over the crests."),
     PITCH_TELLS(
             "same diameter, another pitch",
-            "It will not run on by hand; forced, both threads are ruined.",
+            "It catches for half a turn or a turn and jams; forced, both threads are ruined.",
             "Lay the leaf: the diameter alone cannot tell them apart."),
     SAME_JOINT(
             "the same thread and seat under another name",

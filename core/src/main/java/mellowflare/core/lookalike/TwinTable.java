@@ -10,7 +10,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.EndTable;
-import mellowflare.core.connection.Seat;
+import mellowflare.core.connection.Together;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthBand;
 import mellowflare.core.reference.ReferenceKey;
@@ -30,6 +30,10 @@ public final class TwinTable {
     private static final double PITCH_EQUAL = 0.005;
     private static final double PITCH_BINDS = 0.065;
     private static final double PITCH_NEAR = 0.10;
+    /** Met on one kind of service they are mixed up by the eye with more between the pitches: 20 against 24 to the inch, 11.5 against 14. */
+    private static final double PITCH_BESIDE = 0.20;
+
+    private static final double BESIDE_MM = 0.15;
     private static final double SAME_TUBE_MM = 0.12;
 
     private final Map<EndId, End> ends = new LinkedHashMap<>();
@@ -115,12 +119,19 @@ public final class TwinTable {
 
     /** Tubes whose bands nearly meet. Sizes a tenth apart go together; makers mostly allow it. */
     private static Optional<Twin> tubes(End one, End other) {
+        if (one.across().isEmpty() || other.across().isEmpty()) {
+            return Optional.empty();
+        }
         double apart = Math.abs(across(one) - across(other));
         if (apart > CLOSE_MM) {
             return Optional.empty();
         }
         return Optional.of(new Twin(
                 other, apart <= SAME_TUBE_MM ? TwinKind.SAME_SIZE : TwinKind.NEARLY_THE_SIZE, gap(one, other)));
+    }
+
+    private static boolean metTogether(End one, End other) {
+        return one.form().metIn().stream().anyMatch(other.form().metIn()::contains);
     }
 
     private static Optional<Twin> threads(End one, End other) {
@@ -137,7 +148,7 @@ public final class TwinTable {
         }
         if (equalPitch && a.size().equals(b.size()) && a.series() == b.series()) {
             return Optional.of(
-                    new Twin(other, sameJoint(one, other) ? TwinKind.SAME_JOINT : TwinKind.SAME_THREAD, gap));
+                    new Twin(other, Together.sameJoint(one, other) ? TwinKind.SAME_JOINT : TwinKind.SAME_THREAD, gap));
         }
         if (equalPitch && gap.mm() <= Math.max(SAME_PITCH_MM, SAME_PITCH_SHARE * diameter)) {
             if (a.form().flankAngle().equals(b.form().flankAngle())) {
@@ -151,19 +162,10 @@ public final class TwinTable {
         if (close && pitchApart <= PITCH_BINDS) {
             return Optional.of(new Twin(other, TwinKind.STARTS_THEN_BINDS, gap));
         }
-        if (close && pitchApart <= PITCH_NEAR) {
+        boolean beside = gap.mm() <= BESIDE_MM && pitchApart <= PITCH_BESIDE && metTogether(one, other);
+        if (beside || close && pitchApart <= PITCH_NEAR) {
             return Optional.of(new Twin(other, TwinKind.PITCH_TELLS, gap));
         }
         return Optional.empty();
-    }
-
-    /** One thread makes one joint when both can have the same seat and neither is made for another tube. */
-    private static boolean sameJoint(End one, End other) {
-        boolean seat = one.seats().equals(other.seats())
-                || one.seats().stream()
-                        .anyMatch(s -> s != Seat.NONE && other.seats().contains(s));
-        boolean tube =
-                one.tube().isEmpty() || other.tube().isEmpty() || one.tube().equals(other.tube());
-        return seat && tube;
     }
 }

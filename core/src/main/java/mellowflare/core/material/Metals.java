@@ -19,9 +19,16 @@ public final class Metals {
      * Two metals that touch.
      *
      * @param dry how they bear each other in oil or indoors
-     * @param wet how they bear each other where water reaches them
+     * @param wet how they bear each other where water reaches them from outside
+     * @param inside how they bear each other where fresh water runs through the joint
      */
-    public record Pair(Metal a, Metal b, Compatibility.Verdict dry, Compatibility.Verdict wet, Source source) {}
+    public record Pair(
+            Metal a,
+            Metal b,
+            Compatibility.Verdict dry,
+            Compatibility.Verdict wet,
+            Compatibility.Verdict inside,
+            Source source) {}
 
     public static Metals load() {
         return new Metals(CsvTable.beside(Metals.class, "metals.csv")
@@ -31,6 +38,7 @@ public final class Metals {
                                 row.word("b", Metal.class),
                                 row.word("dry", Compatibility.Verdict.class),
                                 row.word("wet", Compatibility.Verdict.class),
+                                row.word("inside", Compatibility.Verdict.class),
                                 row.source()),
                         p -> p.a() + " " + p.b()));
     }

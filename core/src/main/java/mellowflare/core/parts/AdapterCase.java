@@ -16,7 +16,7 @@ import mellowflare.core.reference.ReferenceData;
  */
 public record AdapterCase(AdapterAsk ask, boolean direct, List<AdapterChain> chains, ReferenceData data) {
     private static final List<Rule<AdapterCase>> RULES =
-            List.of(new ChainFound(), new ForcedTogether(), new TwoTapers(), new GetHome());
+            List.of(new ChainFound(), new MadeForOrNot(), new ForcedTogether(), new TwoTapers(), new GetHome());
 
     public AdapterCase {
         chains = List.copyOf(chains);

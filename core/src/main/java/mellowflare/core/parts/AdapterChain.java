@@ -2,6 +2,9 @@ package mellowflare.core.parts;
 
 import java.util.Comparator;
 import java.util.List;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.Seat;
+import mellowflare.core.connection.Together;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 
@@ -9,17 +12,26 @@ import mellowflare.core.measure.Length;
  * Adapters one after the other, from one end to another.
  *
  * @param links in order, never empty
- * @param tapers how many of its joints seal on a taper thread
+ * @param meetings where two ends meet, in order: one more than links
  */
-public record AdapterChain(List<Link> links, int tapers) {
-    /** Fewest joints first, then the higher pressure, then the lower price; at last by part numbers, so that the order is steady. */
+public record AdapterChain(List<Link> links, List<Meeting> meetings) {
+    /**
+     * Fewest joints first, then those made for each other, then the higher pressure, then the lower price; at last by part numbers, so that the order
+     * is steady.
+     */
     public static final Comparator<AdapterChain> SENSIBLE = Comparator.comparingInt(AdapterChain::joints)
+            .thenComparingLong(
+                    c -> c.meetings.stream().filter(Meeting::onCondition).count())
             .thenComparing(c -> -c.weakest().bar())
             .thenComparingDouble(AdapterChain::price)
             .thenComparing(c -> c.links().toString());
 
     public AdapterChain {
         links = List.copyOf(links);
+        meetings = List.copyOf(meetings);
+        if (meetings.size() != links.size() + 1) {
+            throw new IllegalArgumentException("A chain has one joint more than adapters");
+        }
         if (links.isEmpty()) {
             throw new IllegalArgumentException("A chain has an adapter; without one the ends meet by themselves");
         }
@@ -36,6 +48,32 @@ public record AdapterChain(List<Link> links, int tapers) {
         public String toString() {
             return part.part();
         }
+    }
+
+    /** Two ends that seal on each other. */
+    public record Meeting(End one, End other) {
+        public Meeting {
+            if (Together.of(one, other).isEmpty()) {
+                throw new IllegalArgumentException(one.id() + " and " + other.id() + " do not seal on each other");
+            }
+        }
+
+        boolean onThread() {
+            return together().seats().get(0) == Seat.NONE;
+        }
+
+        boolean onCondition() {
+            return together().how() == Together.How.ON_CONDITION;
+        }
+
+        private Together together() {
+            return Together.of(one, other).orElseThrow();
+        }
+    }
+
+    /** How many of its joints seal on a taper thread. */
+    public int tapers() {
+        return (int) meetings.stream().filter(Meeting::onThread).count();
     }
 
     /** Joints between the two ends: one more than adapters. */

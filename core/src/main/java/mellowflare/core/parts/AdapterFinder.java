@@ -47,7 +47,7 @@ public final class AdapterFinder {
 
     private Set<EndId> madeFor(EndId id) {
         return ends.find(id).stream()
-                .flatMap(e -> ends.madeFor(e).stream())
+                .flatMap(e -> ends.goOn(e).stream())
                 .map(End::id)
                 .collect(Collectors.toSet());
     }
@@ -146,21 +146,21 @@ public final class AdapterFinder {
     }
 
     private AdapterChain chain(List<Use> uses, EndId to) {
-        int tapers = 0;
+        List<AdapterChain.Meeting> meetings = new ArrayList<>();
         for (Use use : uses) {
-            EndId in = use.link().turned()
-                    ? use.link().part().b()
-                    : use.link().part().a();
-            tapers += sealsOnThread(use.on(), in) ? 1 : 0;
+            meetings.add(meeting(
+                    use.on(),
+                    use.link().turned()
+                            ? use.link().part().b()
+                            : use.link().part().a()));
         }
         AdapterChain.Link last = uses.get(uses.size() - 1).link();
-        EndId out = last.turned() ? last.part().a() : last.part().b();
-        tapers += sealsOnThread(out, to) ? 1 : 0;
-        return new AdapterChain(uses.stream().map(Use::link).toList(), tapers);
+        meetings.add(meeting(last.turned() ? last.part().a() : last.part().b(), to));
+        return new AdapterChain(uses.stream().map(Use::link).toList(), meetings);
     }
 
-    private boolean sealsOnThread(EndId one, EndId other) {
-        return ends.find(one).filter(End::sealsOnThread).isPresent()
-                || ends.find(other).filter(End::sealsOnThread).isPresent();
+    private AdapterChain.Meeting meeting(EndId one, EndId other) {
+        return new AdapterChain.Meeting(
+                ends.find(one).orElseThrow(), ends.find(other).orElseThrow());
     }
 }

@@ -8,10 +8,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Together;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.ReferenceKey;
 import mellowflare.core.size.DashSize;
@@ -113,30 +115,26 @@ public final class Catalogue {
     }
 
     /**
-     * Ends that offer the mate of a port, for the given hose where it is known: straight before elbows, swivels before fixed, crimped
-     * before screw-together.
+     * Ends that go on a port and seal, for the given hose where it is known: those made for it before other names of the same joint, straight before
+     * elbows, swivels before fixed, crimped before screw-together.
      */
-    public List<HoseEndPart> endsFor(End port, Optional<HosePart> hose) {
-        return offering(port).stream()
+    public List<HoseEndPart> endsFor(End port, Optional<HosePart> hose, EndTable table) {
+        return offering(port, table)
                 .filter(e -> hose.map(h -> e.hoseDash().filter(h.dash()::equals).isPresent()
                                 && e.series().filter(h.series()::equals).isPresent())
                         .orElse(true))
-                .sorted(Comparator.comparing((HoseEndPart e) -> !e.swivel())
+                .sorted(Comparator.comparing((HoseEndPart e) -> !e.end().equals(port.mateId()))
+                        .thenComparing(e -> !e.swivel())
                         .thenComparing(e -> e.angle().degrees())
                         .thenComparing(e -> e.attach().orElse(Attach.CRIMPED)))
                 .toList();
     }
 
-    private List<HoseEndPart> offering(End port) {
-        return byEnd.getOrDefault(port.mateId(), List.of());
-    }
-
-    /** The hose sizes for which an end towards this port exists. */
-    public List<DashSize> dashesFor(End port) {
-        return offering(port).stream()
-                .flatMap(e -> e.hoseDash().stream())
-                .distinct()
-                .sorted()
-                .toList();
+    private Stream<HoseEndPart> offering(End port, EndTable table) {
+        return table.goOn(port).stream()
+                .flatMap(e -> byEnd.getOrDefault(e.id(), List.of()).stream()
+                        .filter(part -> Together.of(port, e)
+                                .filter(t -> t.seats().contains(part.seat()))
+                                .isPresent()));
     }
 }

@@ -36,7 +36,7 @@ public final class MakeUp {
         /** Stainless is as strong as steel here, copper no stronger than brass. */
         public static Material of(Metal metal) {
             return switch (metal) {
-                case STEEL, STAINLESS -> STEEL;
+                case STEEL, GALVANISED, STAINLESS -> STEEL;
                 case BRASS, COPPER -> BRASS;
                 case ALUMINIUM -> ALUMINIUM;
             };

@@ -7,7 +7,6 @@ import mellowflare.core.advice.Practice;
 import mellowflare.core.advice.School;
 import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Schools;
-import mellowflare.core.connection.BossRing;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.fluid.Fluid;
@@ -147,8 +146,9 @@ public final class Sealing {
         } else if (row.putOn().isEmpty()) {
             putOn.add("nothing on the thread");
         } else {
-            putOn.add(row.putOn()
-                    .replace("{ring}", end.ring().map(BossRing::designation).orElse("")));
+            putOn.add(end.ring()
+                    .map(r -> row.putOn().replace("{ring}", r.designation()))
+                    .orElse(row.putOn().replace("{ring} ", "")));
         }
         if (row.seat() == Seat.PORT_ORING) {
             putOn.set(0, putOn.get(0) + ", " + ringMaterial(fluid, data));
@@ -163,10 +163,7 @@ public final class Sealing {
                 torqueOf(end),
                 reuse,
                 row.inspect(),
-                end.ring().isPresent() && row.seat() == Seat.PORT_ORING
-                                || flatsOf(end).isPresent()
-                        ? new Source(row.source().text(), Confidence.UNCONFIRMED)
-                        : row.source());
+                flatsOf(end).isPresent() ? new Source(row.source().text(), Confidence.UNCONFIRMED) : row.source());
     }
 
     private static void pipeThread(
@@ -214,7 +211,8 @@ public final class Sealing {
         String flatsText = flatsOf(end)
                 .map(f -> LengthFormat.decimal(f.flats(), 2, 0) + (f.flats() == 1 ? " flat" : " flats"))
                 .orElse("to the maker's torque,");
-        return row.tighten().replace("{flats}", flatsText);
+        String how = row.tighten().replace("{flats}", flatsText);
+        return end.leftHand() ? how + "; the thread is left-handed, so anticlockwise" : how;
     }
 
     private Optional<TorqueBand> torqueOf(End end) {

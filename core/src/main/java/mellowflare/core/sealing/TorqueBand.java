@@ -20,6 +20,9 @@ public record TorqueBand(Torque low, Torque high, Source source) {
 
     /** Both systems, for a wrench of either. */
     public String text() {
+        if (low.equals(high)) {
+            return number(low.newtonMetres()) + " N m (" + number(low.poundForceFeet()) + " lbf ft)";
+        }
         return number(low.newtonMetres()) + " to " + number(high.newtonMetres()) + " N m ("
                 + number(low.poundForceFeet()) + " to " + number(high.poundForceFeet()) + " lbf ft)";
     }

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import mellowflare.core.connection.Body;
-import mellowflare.core.connection.BossRing;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.SealRing;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Fill;
@@ -233,7 +233,7 @@ public final class HalfSection {
 
     private double ringSection() {
         return seat == Seat.PORT_ORING
-                ? end.flatMap(End::ring).map(BossRing::section).map(Length::mm).orElse(crestMm() * RING_SECTION_SHARE)
+                ? end.flatMap(End::ring).map(SealRing::section).map(Length::mm).orElse(crestMm() * RING_SECTION_SHARE)
                 : 0;
     }
 
@@ -321,7 +321,7 @@ public final class HalfSection {
         double major = thread.root(thread.start());
         if (seat == Seat.PORT_ORING) {
             double housing = end.flatMap(End::ring)
-                    .map(BossRing::housing)
+                    .flatMap(SealRing::housing)
                     .map(h -> h.mm() / 2)
                     .orElse(major * 1.12);
             return List.of(new Point(0, housing), new Point(thread.start(), major));

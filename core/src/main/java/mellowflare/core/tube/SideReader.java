@@ -51,8 +51,8 @@ final class SideReader {
                 part.flatMap(End::thread).map(t -> t.femaleCrest().low());
         Optional<FlareTool> tool = traits.filter(EndTraits::flared)
                 .flatMap(t -> tube.flatMap(u -> end.tool().flatMap(id -> tools().find(id, t.kind(), u.outside()))));
-        Optional<FlareBand> band = traits.flatMap(t ->
-                tube.flatMap(u -> data.get(FlareBands.KEY).of(t, u.outside(), fluid.map(Fluid::id), bore)));
+        Optional<FlareBand> band = traits.flatMap(t -> tube.flatMap(u ->
+                data.get(FlareBands.KEY).of(t, u.outside(), fluid.map(Fluid::id), part.map(e -> e.id().code()), bore)));
         Optional<FlareBench> bench = tool.flatMap(t -> tube.map(u -> FlareBench.of(u, traits.orElseThrow(), t)));
         Optional<Length> middle = bench.flatMap(b -> band.flatMap(x -> b.stickOutFor(x.middle())));
         Optional<Length> stick = end.stickOut().or(() -> bySchool(traits, tool, middle));

@@ -139,6 +139,31 @@ class AirRulesTest {
         assertThat(one(m, "air.receiver").says(UnitSystem.METRIC)).contains("24 L stored");
     }
 
+    /** EN 1254-1: soft solder on 54 mm at 105 C bears 16 - (16 - 10) x 40 / 45 = 10.67 bar, said as 10; the relief valve opens at 11. */
+    @Test
+    void testSolderedJointsAreHeldToTheWarmthOfTheAir() {
+        AirMain copper = AirSamples.small()
+                .withSystem(Optional.of("copper"))
+                .withSize(Optional.of("54"))
+                .withDropSize(Optional.of("22"))
+                .withPlant(Plant.UNSAID.withCompressor(Optional.of("k-50")));
+        assertThat(one(copper, "air.solder").state()).isEqualTo(State.PASS);
+        AirMain hot = copper.withShop(copper.shop().withAir(Temperature.ofCelsius(50)));
+        assertThat(one(hot, "air.solder").severity()).isEqualTo(Severity.WARN);
+        assertThat(says(hot, "air.solder")).contains("54 mm bear 10 bar").contains("11 bar");
+        assertThat(of(AirSamples.small(), "air.solder")).isEmpty();
+    }
+
+    @Test
+    void testWideToolHosesAskForAFlowFuseAndADeadMansHandle() {
+        assertThat(one(AirSamples.small(), "air.whip").state()).isEqualTo(State.PASS);
+        List<Piece> blast = new ArrayList<>(AirSamples.small().pieces());
+        blast.add(AirSamples.drop("shed", 2, "Tobbe", "blast-8", "blow-gun"));
+        AirMain m = AirSamples.small().withPieces(blast);
+        assertThat(says(m, "air.whip")).contains("blast pot with 8 mm nozzle").contains("32 mm");
+        assertThat(one(m, "air.whip").remedy(UnitSystem.METRIC)).contains("flow fuse", "dead-man");
+    }
+
     @Test
     void testTheHoseIsAskedOfEveryCompressor() {
         List<Piece> bare = new ArrayList<>(AirSamples.small().pieces());

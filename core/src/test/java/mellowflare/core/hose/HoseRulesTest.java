@@ -97,13 +97,46 @@ class HoseRulesTest {
         fails(
                 "port.housing",
                 Severity.STOP,
-                sound.withEnd(Which.A, sound.a().withHomeByHand(Optional.of(true))),
+                sound.withEnd(Which.A, sound.a().withTried(PortTried.NOT.withHomeByHand(Optional.of(true)))),
                 "turns home by hand in the ORB -8 port of slew motor");
-        var untried = HosePlan.of(hoseCase(sound.withEnd(Which.A, sound.a().withHomeByHand(Optional.empty()))));
+        var untried = HosePlan.of(hoseCase(sound.withEnd(Which.A, sound.a().withTried(PortTried.NOT))));
         assertThat(untried.findings())
                 .filteredOn(f -> f.rule().id().equals("port.housing"))
                 .singleElement()
                 .satisfies(f -> assertThat(f.state()).isEqualTo(State.NOT_CHECKED));
+    }
+
+    private HoseLine tried(PortTried how) {
+        return sound.withEnd(Which.A, sound.a().withTried(how));
+    }
+
+    @Test
+    void testRingThatPeepsOutStopsAndAMouthOffItsHousingWarns() {
+        PortTried sound = PortTried.NOT.withHomeByHand(Optional.of(false));
+        fails(
+                "port.ring-shows",
+                Severity.STOP,
+                tried(sound.withRingShows(Optional.of(true))),
+                "peeps out at the ORB -8");
+        // SAE J1926-1: the housing of -8 is 0.811 in at the face, 20.6 mm; a plain lead-in of 3/4-16 is 19.5 mm.
+        fails(
+                "port.mouth",
+                Severity.WARN,
+                tried(sound.withMouth(Optional.of(Length.ofMm(19.5)))),
+                "is 19.5 mm across; the ring housing of its standard is 20.6 mm");
+        assertThat(HosePlan.of(hoseCase(tried(
+                                sound.withRingShows(Optional.of(false)).withMouth(Optional.of(Length.ofMm(20.7))))))
+                        .findings())
+                .filteredOn(f -> f.rule().id().startsWith("port."))
+                .hasSize(3)
+                .allMatch(f -> f.state() == State.PASS);
+    }
+
+    @Test
+    void testPipeSwivelOnANippleIsDoubtedAndTheOtherFlareIsOnlyNamed() {
+        HoseLine other = sound.withEnd(Which.B, end("valve", id(EndCode.AN37, "-8", Gender.MALE), "KC08-J08F90"));
+        fails("joint.lesser", Severity.NOTE, other, "same thread and the same seat");
+        assertThat(of("joint.mates", hoseCase(other))).noneMatch(f -> f.state() == State.FAIL);
     }
 
     @Test
@@ -275,7 +308,17 @@ class HoseRulesTest {
                 Length.ofMm(33),
                 Optional.empty());
         HoseCase c = hoseCase(sound);
-        Side b = new Side(Which.B, "valve", c.b().port(), Optional.empty(), List.of(), Optional.of(own));
+        Side b = new Side(
+                Which.B,
+                "valve",
+                c.b().port(),
+                Optional.empty(),
+                List.of(),
+                Optional.of(own),
+                DATA.get(mellowflare.core.connection.EndTable.KEY).find(own.end()),
+                List.of(),
+                Optional.empty(),
+                PortTried.NOT);
         HoseCase with = new HoseCase(
                 c.a(),
                 b,

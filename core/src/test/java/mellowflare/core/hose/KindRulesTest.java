@@ -164,6 +164,12 @@ class KindRulesTest {
                 dry.withService(dry.service().withAround(dry.service().around().withWet(Optional.of(true))));
         assertThat(says(wet, "joint.metals"))
                 .isEqualTo("Aluminium on brass where water reaches them: one eats the other.");
+        // Aluminium on steel in a fresh-water line is eaten from inside, whatever reaches it from outside.
+        HoseLine water = l.withEnd(Which.A, l.a().withMetal(Optional.of(Metal.GALVANISED)))
+                .withService(l.service().withFluid(Optional.of("water")));
+        assertThat(failed(water, "joint.metals-inside").severity()).isEqualTo(Severity.STOP);
+        HoseLine coolant = water.withService(water.service().withFluid(Optional.of("coolant")));
+        assertThat(of(coolant, "joint.metals-inside")).isEmpty();
         HoseLine unsaid = l.withEnd(Which.A, l.a().withMetal(Optional.empty()));
         assertThat(of(unsaid, "joint.metals").get(0).needs()).contains("metal of the port at end A");
     }

@@ -116,7 +116,7 @@ class TubeJobTest {
                                 .tick(id, "Maren", Instant.EPOCH, Map.of("flare", "14 mm"))
                                 .refusal()
                                 .orElseThrow())
-                        .contains("14 mm is outside the 12.04 mm to 12.29 mm");
+                        .contains("14 mm is outside the 11.68 mm to 12.45 mm");
             }
             log = now.bench()
                     .tick(id, "Maren", Instant.EPOCH, figures)

@@ -30,7 +30,9 @@ class TwinTableTest {
         assertThat(kind(EndCode.BSPT, "1/2", EndCode.BSPP, "1/2")).contains(TwinKind.TAPER_AGAINST_STRAIGHT);
         // Within a tenth of a millimetre, only the pitch tells: 12 against 11 to the inch.
         assertThat(kind(EndCode.ORB, "-16", EndCode.BSPP, "1")).contains(TwinKind.PITCH_TELLS);
-        assertThat(kind(EndCode.ORB, "-14", EndCode.BSPP, "7/8")).isEmpty();
+        assertThat(kind(EndCode.ORB, "-14", EndCode.BSPP, "7/8")).contains(TwinKind.PITCH_TELLS);
+        // Nobody meets a cylinder valve and a boss of the same diameter on one machine: 14 against 12 to the inch.
+        assertThat(kind(EndCode.JIC37, "-14", EndCode.FLATGASKET, "1")).isEmpty();
         // Equal pitch of 14, bands 0.44 mm apart, flanks of 60 against 55 degrees.
         assertThat(kind(EndCode.ORB, "-10", EndCode.BSPP, "5/8")).contains(TwinKind.OTHER_FLANK);
     }
@@ -66,7 +68,12 @@ class TwinTableTest {
         assertThat(kind(EndCode.ISO6149, "M14x1.5", EndCode.DIN3852, "M14x1.5")).contains(TwinKind.SAME_THREAD);
         // 0.1 mm apart and 17 against 18 to the inch: starts by hand, then binds.
         assertThat(kind(EndCode.ORB, "-6", EndCode.ISO6149, "M14x1.5")).contains(TwinKind.STARTS_THEN_BINDS);
-        assertThat(kind(EndCode.NPT, "3/4", EndCode.GHT, "3/4")).isEmpty();
+        // Of one diameter and in one toolbox: a leaf tells 11.5 from 14 and 20 from 24 to the inch, the eye does not.
+        assertThat(kind(EndCode.GHT, "3/4", EndCode.NPT, "3/4")).contains(TwinKind.PITCH_TELLS);
+        assertThat(kind(EndCode.GHT, "3/4", EndCode.BSPP, "3/4")).contains(TwinKind.PITCH_TELLS);
+        assertThat(kind(EndCode.SAE45, "1/4", EndCode.COMP, "1/4")).contains(TwinKind.PITCH_TELLS);
+        assertThat(kind(EndCode.SAE45, "1/4", EndCode.INVFLARE, "1/4")).contains(TwinKind.PITCH_TELLS);
+        assertThat(TwinKind.PITCH_TELLS.ifForced()).contains("jams");
     }
 
     @Test

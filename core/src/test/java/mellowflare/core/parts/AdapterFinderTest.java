@@ -13,6 +13,7 @@ import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.Together;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.UnitSystem;
@@ -91,14 +92,8 @@ class AdapterFinderTest {
     }
 
     private static boolean mates(EndTable table, EndId one, EndId other) {
-        return table.find(one)
-                        .flatMap(table::mate)
-                        .filter(m -> m.id().equals(other))
-                        .isPresent()
-                || table.find(other)
-                        .flatMap(table::mate)
-                        .filter(m -> m.id().equals(one))
-                        .isPresent();
+        return Together.of(table.find(one).orElseThrow(), table.find(other).orElseThrow())
+                .isPresent();
     }
 
     @Test
@@ -166,6 +161,30 @@ class AdapterFinderTest {
                 .anySatisfy(s -> assertThat(s).contains("no adapter of those asked for goes on CODE61 -16"));
         AdapterCase weak = AdapterCase.of(ask(BOSS, FLARE_NUT).bearing(GaugePressure.ofBar(999)), DATA);
         assertThat(failed(weak)).anySatisfy(s -> assertThat(s).startsWith("No chain of up to 3 adapters joins"));
+    }
+
+    @Test
+    void testTheSameFlareUnderItsOtherNameNeedsNoAdapter() {
+        AdapterCase c = AdapterCase.of(
+                ask(end(EndCode.AN37, "-6", Gender.MALE), end(EndCode.JIC37, "-6", Gender.FEMALE)), DATA);
+        assertThat(c.direct()).isTrue();
+        assertThat(failed(c)).anySatisfy(s -> assertThat(s).contains("have the same thread and the same seat"));
+        AdapterChain toBoss = finder.find(
+                        ask(end(EndCode.ORB, "-8", Gender.FEMALE), end(EndCode.AN37, "-6", Gender.FEMALE)))
+                .get(0);
+        assertThat(toBoss.links()).hasSize(1);
+    }
+
+    @Test
+    void testAPipeSwivelOnATaperMaleGoesOnlyWithItsChamfer() {
+        AdapterCase c = AdapterCase.of(
+                ask(end(EndCode.NPT, "1/2", Gender.MALE), end(EndCode.NPSM, "1/2", Gender.FEMALE)), DATA);
+        assertThat(c.direct()).isTrue();
+        assertThat(failed(c))
+                .anySatisfy(
+                        s -> assertThat(s)
+                                .startsWith(
+                                        "NPSM 1/2 female seals on NPT 1/2 male only where the nipple has a 60 degree chamfer inside its mouth."));
     }
 
     @Test

@@ -32,10 +32,12 @@ class GaugeCardTest {
     @Test
     void testCombTeethStandOnePitchApart() {
         List<Shape.Path> combs = outlines(GaugeCard.combs(DATA));
-        assertThat(combs).as("one for every pitch of the tables").hasSize(17);
-        // The fourth comb is 11 1/2 to the inch: five outline points a turn.
-        List<Point> points = combs.get(3).points();
-        assertThat(points.get(6).x() - points.get(1).x()).isCloseTo(25.4 / 11.5, within(1e-9));
+        assertThat(combs).as("one for every pitch of the tables").hasSize(20);
+        // Five outline points a turn; one of the combs is 11 1/2 to the inch.
+        assertThat(combs.stream()
+                        .map(Shape.Path::points)
+                        .map(p -> p.get(6).x() - p.get(1).x()))
+                .anySatisfy(pitch -> assertThat(pitch).isCloseTo(25.4 / 11.5, within(1e-9)));
     }
 
     @Test

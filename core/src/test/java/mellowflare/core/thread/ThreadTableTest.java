@@ -181,8 +181,8 @@ class ThreadTableTest {
                 .contains(
                         "1/16", "1/8", "1/4", "3/8", "1/2", "3/4", "1", "1-1/4", "1-1/2", "2", "2-1/2", "3", "4", "6");
         assertThat(table.of(ThreadSeries.BSPP)).hasSizeGreaterThanOrEqualTo(24);
-        assertThat(table.of(ThreadSeries.UNIFIED)).hasSize(36);
-        assertThat(table.of(ThreadSeries.METRIC)).hasSize(28);
+        assertThat(table.of(ThreadSeries.UNIFIED)).hasSize(41);
+        assertThat(table.of(ThreadSeries.METRIC)).hasSize(30);
         assertThat(table.of(ThreadSeries.NPSM)).hasSize(9);
     }
 

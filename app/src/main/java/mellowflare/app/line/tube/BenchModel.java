@@ -23,6 +23,23 @@ import mellowflare.core.tube.flare.FlareSetting;
  * job.
  */
 public final class BenchModel {
+    /** What the bench is used for. */
+    public enum Page {
+        TRY("try a setting"),
+        TABLE("stick-out table"),
+        OWN("my own tool");
+
+        private final String word;
+
+        Page(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
     /** How far the cone comes. */
     public enum Closing {
         HOME("home", 1),
@@ -68,6 +85,8 @@ public final class BenchModel {
     private final FieldState<Length> shift = AboveZero.orZero();
     private final FieldState<Length> measured = AboveZero.field();
     private final Set<FlareFault> seen = EnumSet.noneOf(FlareFault.class);
+    private final OwnToolModel own;
+    private Page page = Page.TRY;
     private Which which = Which.A;
     private Closing closing = Closing.HOME;
     private Cone cone = Cone.BRIGHT;
@@ -81,6 +100,21 @@ public final class BenchModel {
         for (FieldState<Length> f : List.of(stickOut, offCentre, crooked, shift, measured)) {
             f.onChange(this::tell);
         }
+        own = new OwnToolModel(desk);
+        own.onChange(this::tell);
+    }
+
+    public OwnToolModel own() {
+        return own;
+    }
+
+    public Page page() {
+        return page;
+    }
+
+    public void page(Page p) {
+        page = p;
+        tell();
     }
 
     /** Called when a try changes. */
@@ -118,6 +152,7 @@ public final class BenchModel {
 
     public void which(Which w) {
         which = w;
+        own.which(w);
         tell();
     }
 

@@ -11,6 +11,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
@@ -40,6 +41,10 @@ final class BenchPane extends VBox {
     private final VBox causes = new VBox(3);
     private final Label lacks = Text.of("", "finding-brief");
     private final Columns columns;
+    private final ChoiceRow<BenchModel.Page> page;
+    private final OwnToolPane own;
+    private final StickOutPane table;
+    private final VBox body = new VBox();
 
     BenchPane(BenchModel model) {
         super(6);
@@ -74,7 +79,6 @@ final class BenchPane extends VBox {
                 new double[] {32, 30, 38},
                 Text.under(
                         "How it is made",
-                        which,
                         stick,
                         off,
                         new EntryRow("cut askew", "0", model.crooked()),
@@ -84,7 +88,18 @@ final class BenchPane extends VBox {
                         wrongs),
                 Text.under("What comes of it", comes),
                 Text.under("A bad flare: press what you see", faults, measured, causes, clear));
-        getChildren().setAll(lacks, columns);
+        own = new OwnToolPane(model.own());
+        table = new StickOutPane(model.own());
+        page = new ChoiceRow<>(
+                "bench",
+                Arrays.asList(BenchModel.Page.values()),
+                BenchModel.Page::word,
+                p -> null,
+                false,
+                p -> p.ifPresent(model::page));
+        which.setMinWidth(Region.USE_PREF_SIZE);
+        HBox.setHgrow(page, Priority.ALWAYS);
+        getChildren().setAll(lacks, new HBox(26, which, page), body);
         refresh();
     }
 
@@ -94,6 +109,23 @@ final class BenchPane extends VBox {
         lacks.setManaged(!missing.isEmpty());
         lacks.setVisible(!missing.isEmpty());
         which.show(Optional.of(model.which()));
+        page.show(Optional.of(model.page()));
+        Node shown = switch (model.page()) {
+            case TRY -> columns;
+            case TABLE -> table;
+            case OWN -> own;
+        };
+        if (!body.getChildren().equals(List.of(shown))) {
+            body.getChildren().setAll(shown);
+        }
+        switch (model.page()) {
+            case TABLE -> table.refresh();
+            case OWN -> own.refresh();
+            case TRY -> tried();
+        }
+    }
+
+    private void tried() {
         closing.show(Optional.of(model.closing()));
         cone.show(Optional.of(model.cone()));
         wrongs.getChildren()

@@ -19,11 +19,14 @@ import mellowflare.core.connection.Which;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.job.LineKind;
 import mellowflare.core.measure.Length;
+import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.Tool;
 import mellowflare.core.tube.Redo;
 import mellowflare.core.tube.TubeLine;
 import mellowflare.core.tube.end.TubeEndKind;
 import mellowflare.core.tube.flare.FlareFault;
+import mellowflare.core.tube.flare.FlareTool;
+import mellowflare.core.tube.flare.StickOutTable;
 import mellowflare.core.tube.form.LegTo;
 import mellowflare.core.tube.form.Measured;
 import mellowflare.core.tube.stock.TubeSize;
@@ -238,6 +241,44 @@ class TubeModelsTest {
         assertThat(fails("flare.band")).isTrue();
         m.tube().stickOut(Which.A).textProperty().set("");
         assertThat(line().a().stickOut()).isEmpty();
+    }
+
+    private void scrap(int i, String out, String across) {
+        m.bench().own().flares().get(i).stickOut().textProperty().set(out);
+        m.bench().own().flares().get(i).diameter().textProperty().set(across);
+    }
+
+    @Test
+    void testThreeScrapFlaresMakeTheShopsOwnTool() {
+        OwnToolModel own = m.bench().own();
+        Length house = own.tool().orElseThrow().sink();
+        assertThat(own.eitherSide()).isEmpty();
+        scrap(0, "1", "12.1");
+        scrap(1, "1", "9");
+        scrap(2, "1", "12.2");
+        assertThat(own.noFlare()).contains(Length.ofMm(9));
+        assertThat(own.told()).isEmpty();
+        scrap(1, "1", "14");
+        assertThat(own.finding().orElseThrow().state()).isEqualTo(State.FAIL);
+        own.keep();
+        open.settle();
+        assertThat(own.tool().orElseThrow().sink()).isEqualTo(house);
+        scrap(1, "1", "12.15");
+        assertThat(own.finding().orElseThrow().says(UnitSystem.METRIC)).contains("put the sink of the tool at 1.18 mm");
+        double middle = m.bench().side().stickOut().orElseThrow().mm();
+        own.keep();
+        open.settle();
+        FlareTool kept = own.tool().orElseThrow();
+        // From 9.525 to 12.15 mm at 37 degrees is 2.181 mm on the cone; 1 mm stood out.
+        assertThat(kept.sink().mm()).isCloseTo(1.181, within(0.001));
+        assertThat(kept.source().text()).contains("three scrap flares");
+        assertThat(own.eitherSide()).isPresent();
+        assertThat(own.told()).as("the fields are empty again").isEmpty();
+        assertThat(m.bench().side().stickOut().orElseThrow().mm())
+                .isCloseTo(middle - (kept.sink().mm() - house.mm()), within(1e-9));
+        StickOutTable table = own.table().orElseThrow();
+        assertThat(table.rows())
+                .anySatisfy(r -> assertThat(r.outside()).isEqualTo(own.outside().orElseThrow()));
     }
 
     @Test

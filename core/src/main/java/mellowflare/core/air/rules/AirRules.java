@@ -19,6 +19,7 @@ public final class AirRules {
             new CompressorDelivers(),
             new StartsSeldom(),
             new HoseAtCompressor(),
+            new HosesWhip(),
             new WaterRunsOff(),
             new DropsLeaveTop(),
             new FirstRiserDrains(),

@@ -1,8 +1,10 @@
 package mellowflare.core.air.rules;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
@@ -11,7 +13,9 @@ import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.air.AirCase;
 import mellowflare.core.air.demand.Compressor;
+import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
+import mellowflare.core.material.SolderedJoints;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.reference.Confidence;
@@ -36,6 +40,15 @@ final class SystemStands implements Rule<AirCase> {
             "Put some metres of metal or an after-cooler between compressor and main.",
             new Source("warmth of each system", Confidence.TYPICAL));
 
+    private static final RuleText SOLDER = new RuleText(
+            "air.solder",
+            Severity.WARN,
+            "Soft-soldered joints of {size} bear {bears} at {air}; the compressor can put {out} on them.",
+            "Even soft-soldered joints of {size} bear {bears} at {air}; the compressor can put no more than {out} on them.",
+            "{bears} at {air}",
+            "Braze the joints, or cool the air before the main.",
+            new Source("EN 1254-1, soft-soldered joints", Confidence.TYPICAL));
+
     @Override
     public List<Finding> check(AirCase c) {
         if (c.system().isEmpty() || c.feeds().isEmpty()) {
@@ -57,7 +70,8 @@ final class SystemStands implements Rule<AirCase> {
         if (!s.rated()) {
             return List.of();
         }
-        return List.of(
+        List<Finding> all = new ArrayList<>(solder(c, s, out, air));
+        all.addAll(List.of(
                 Finding.of(
                         out.compareTo(s.most()) <= 0,
                         PRESSURE,
@@ -82,6 +96,26 @@ final class SystemStands implements Rule<AirCase> {
                                 "air",
                                 Figure.of(air),
                                 "warmest",
-                                Figure.of(s.warmest()))));
+                                Figure.of(s.warmest())))));
+        return List.copyOf(all);
+    }
+
+    private static List<Finding> solder(AirCase c, PipeSystem s, GaugePressure out, Temperature air) {
+        Optional<PipeSize> widest =
+                c.sized().stream().flatMap(z -> z.size().stream()).max(Comparator.comparing(PipeSize::outside));
+        if (s.joint() != PipeSystem.Joint.SOLDER || widest.isEmpty()) {
+            return List.of();
+        }
+        Optional<GaugePressure> bears =
+                c.data().get(SolderedJoints.KEY).bears(widest.get().outside(), air);
+        return List.of(Finding.of(
+                bears.filter(b -> b.compareTo(out) >= 0).isPresent(),
+                SOLDER,
+                Subject.MAIN,
+                Map.of(
+                        "size", Figure.of(widest.get().outside()),
+                        "bears", bears.map(Figure::of).orElse(Figure.of("nothing that a table knows")),
+                        "air", Figure.of(air),
+                        "out", Figure.of(out))));
     }
 }

@@ -13,6 +13,7 @@ import mellowflare.core.hose.Fitted;
 import mellowflare.core.hose.HoseCase;
 import mellowflare.core.hose.Side;
 import mellowflare.core.reference.Source;
+import mellowflare.core.sealing.GoTogether;
 import mellowflare.core.sealing.JointCase;
 import mellowflare.core.sealing.JointRules;
 
@@ -49,6 +50,9 @@ final class AdaptersFit implements Rule<HoseCase> {
                                 "on", Figure.of(f.on().id().text()),
                                 "inner", Figure.of(f.inner().id().text()),
                                 "outer", Figure.of(f.outer().id().text()))));
+                if (f.mates()) {
+                    all.addAll(GoTogether.check(f.inner(), f.on(), s.which().joint()));
+                }
                 f.seat()
                         .ifPresent(seat -> all.addAll(JointRules.check(
                                 new JointCase(f.on(), seat, c.fluid(), s.which().joint(), c.data()))));

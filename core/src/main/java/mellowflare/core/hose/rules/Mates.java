@@ -1,5 +1,6 @@
 package mellowflare.core.hose.rules;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import mellowflare.core.advice.Figure;
@@ -12,6 +13,7 @@ import mellowflare.core.hose.HoseCase;
 import mellowflare.core.hose.Side;
 import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.reference.Source;
+import mellowflare.core.sealing.GoTogether;
 
 /** Hose end and port must be of one family and size, opposite gender, and seal in one place. */
 final class Mates implements Rule<HoseCase> {
@@ -26,7 +28,16 @@ final class Mates implements Rule<HoseCase> {
 
     @Override
     public List<Finding> check(HoseCase c) {
-        return c.sides().stream().map(Mates::check).toList();
+        List<Finding> all = new ArrayList<>();
+        for (Side s : c.sides()) {
+            all.add(check(s));
+            s.joint()
+                    .ifPresent(j -> all.addAll(GoTogether.check(
+                            s.offered().orElseThrow(),
+                            s.presented().orElseThrow(),
+                            s.which().joint())));
+        }
+        return all;
     }
 
     private static Finding check(Side s) {

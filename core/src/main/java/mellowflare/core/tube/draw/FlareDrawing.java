@@ -66,7 +66,7 @@ public final class FlareDrawing {
     private Drawing draw() {
         inTheBar();
         onTheSeat();
-        return sheet.done(-20, -86, 392, 80);
+        return sheet.done(-20, -86, 392, 98);
     }
 
     private static List<Point> mirrored(List<Point> points) {
@@ -129,7 +129,7 @@ public final class FlareDrawing {
                 -1,
                 figure(setting.stickOut()) + " out",
                 true));
-        sheet.label(new Point(-14, r + 44), "in the bar", bench.kind().name(), Shape.Role.NAME, Shape.Anchor.START);
+        sheet.label(new Point(-14, r + 58), "in the bar", bench.kind().name(), Shape.Role.NAME, Shape.Anchor.START);
     }
 
     /** The flare in section on its cone; its upper rim wider when it is lop-sided. */
@@ -167,7 +167,7 @@ public final class FlareDrawing {
         sheet.add(new Shape.Dimension(
                 new Point(root + 92, bottom), new Point(root + 92, top), -1, figure(made.diameter()), false));
         sheet.label(
-                new Point(root - 34, r + 44),
+                new Point(root - 34, r + 58),
                 "on its seat",
                 band.map(b -> figure(b.low()) + " to " + figure(b.high())).orElse("band not known"),
                 Shape.Role.NAME,

@@ -39,7 +39,33 @@ public final class FlareFindings {
             "Name fluid or port: the diameter cannot be judged without its band.",
             Source.of("JIS B 8607; MS33584; bore of the thread"));
 
+    private static final RuleText TELLS = new RuleText(
+            "flare.calibration",
+            Severity.WARN,
+            "These {count} flares do not tell how the tool is: {why}.",
+            "{count} scrap flares put the sink of the tool at {sink}, within {spread}.",
+            "sink {sink}, spread {spread}",
+            "Flare three new pieces with one stick-out, grip them hard, and read each over its widest and its narrowest.",
+            Source.house("three scrap flares tell the sink of a tool"));
+
     private FlareFindings() {}
+
+    /** Whether scrap flares tell how a tool is. */
+    public static Finding of(FlareCalibration c) {
+        return Finding.of(
+                c.sound(),
+                TELLS,
+                Subject.TUBE,
+                Map.of(
+                        "count", Figure.of(Integer.toString(c.flares())),
+                        "sink", Figure.of(c.sink()),
+                        "spread", Figure.of(c.spread()),
+                        "why",
+                                Figure.of(
+                                        c.agrees()
+                                                ? "no tool hides so much or so little tube"
+                                                : "they disagree too much among themselves")));
+    }
 
     /** The findings on a flare. */
     public static List<Finding> of(FlareMade made, Optional<FlareBand> band) {

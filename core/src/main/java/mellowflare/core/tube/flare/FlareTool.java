@@ -18,6 +18,7 @@ import mellowflare.core.tube.end.TubeEndKind;
  * @param slip how far the tube slides when the bar is only just gripped
  * @param hold straight tube behind the flare that bar or die clamps
  * @param clutch whether it stops by itself when the cone is home
+ * @param spread how far the scrap flares disagreed that it was calibrated with; empty for a house figure
  * @param source who says so
  */
 public record FlareTool(
@@ -30,8 +31,17 @@ public record FlareTool(
         Length slip,
         Length hold,
         boolean clutch,
+        Optional<Length> spread,
         Source source) {
     public FlareTool {
         kinds = List.copyOf(kinds);
+        if (upTo.mm() <= 0 || sink.mm() < 0 || slip.mm() < 0 || hold.mm() < 0) {
+            throw new IllegalArgumentException("A flaring tool has no figure below zero: " + id);
+        }
+    }
+
+    /** The same tool with the sink that scrap flares told, up to the tube that they were made on. */
+    FlareTool calibrated(Length outside, Length told, Length apart, Source who) {
+        return new FlareTool(id, name, kinds, outside, told, step, slip, hold, clutch, Optional.of(apart), who);
     }
 }

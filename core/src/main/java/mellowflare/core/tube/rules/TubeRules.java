@@ -16,6 +16,7 @@ public final class TubeRules {
             new TubeSuits(),
             new EndSuits(),
             new WallBears(),
+            new SolderHolds(),
             new EndMates(),
             new TubeJoints(),
             new TubeFlares(),

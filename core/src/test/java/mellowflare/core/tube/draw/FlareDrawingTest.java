@@ -52,6 +52,7 @@ class FlareDrawingTest {
                         traits,
                         tube.outside(),
                         Optional.of(fluid),
+                        Optional.empty(),
                         Optional.of(tube.outside().plus(Length.ofMm(4.5))));
         FlareBench bench = FlareBench.of(
                 tube,

@@ -41,7 +41,7 @@ class FlareBenchTest {
     }
 
     private static FlareBand band(TubeEndKind kind, String tube, String fluid) {
-        return BANDS.of(KINDS.of(kind), tube(tube).outside(), Optional.of(fluid), Optional.empty())
+        return BANDS.of(KINDS.of(kind), tube(tube).outside(), Optional.of(fluid), Optional.empty(), Optional.empty())
                 .orElseThrow();
     }
 
@@ -96,7 +96,8 @@ class FlareBenchTest {
                         .filter(t -> TOOLS.find(tool.id(), kind, t.outside())
                                 .filter(tool::equals)
                                 .isPresent())
-                        .forEach(t -> BANDS.of(traits, t.outside(), Optional.of("r410a"), Optional.empty())
+                        .forEach(t -> BANDS.of(
+                                        traits, t.outside(), Optional.of("r410a"), Optional.empty(), Optional.empty())
                                 .ifPresent(band -> {
                                     FlareBench b = FlareBench.of(t, traits, tool);
                                     b.stickOutFor(band.middle())
@@ -112,7 +113,12 @@ class FlareBenchTest {
     @Test
     void theFirstDieStepLandsNearTheBandOfFoldedFlares() {
         FlareBench b = bench("CUNI-4.75x0.71", TubeEndKind.BUBBLE, "brake-kit");
-        FlareBand band = BANDS.of(KINDS.of(TubeEndKind.BUBBLE), b.tube().outside(), Optional.empty(), Optional.empty())
+        FlareBand band = BANDS.of(
+                        KINDS.of(TubeEndKind.BUBBLE),
+                        b.tube().outside(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty())
                 .orElseThrow();
         Length step = TOOLS.find("brake-kit", TubeEndKind.BUBBLE, b.tube().outside())
                 .orElseThrow()
@@ -183,6 +189,7 @@ class FlareBenchTest {
                             KINDS.of(TubeEndKind.SINGLE45),
                             tube(tube).outside(),
                             Optional.empty(),
+                            Optional.empty(),
                             Optional.of(Length.ofMm(bore)))
                     .orElseThrow();
             FlareBand table = band(TubeEndKind.REFRIGERATION45, tube, "r410a");
@@ -199,7 +206,12 @@ class FlareBenchTest {
         assertThat(band(TubeEndKind.REFRIGERATION45, "ACR-1/2", "r134a").high().mm())
                 .isEqualTo(16.2);
         assertThat(BANDS.classOf("diesel")).isEmpty();
-        assertThat(BANDS.of(KINDS.of(TubeEndKind.COMPRESSION), Length.ofMm(10), Optional.empty(), Optional.empty()))
+        assertThat(BANDS.of(
+                        KINDS.of(TubeEndKind.COMPRESSION),
+                        Length.ofMm(10),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty()))
                 .isEmpty();
         assertThatThrownBy(() -> new FlareBand(Length.ofMm(9), Length.ofMm(8), false, Source.house("x")));
     }

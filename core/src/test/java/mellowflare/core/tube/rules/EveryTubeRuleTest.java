@@ -64,7 +64,8 @@ class EveryTubeRuleTest {
             Map.entry("flare.passes", "flare.band"),
             Map.entry("flare.split", "flare.band"),
             Map.entry("shape.rubs", "shape.clash"),
-            Map.entry("tube.metals-note", "tube.metals-warn"),
+            Map.entry("joint.metals-limited", "joint.metals"),
+            Map.entry("joint.metals-inside", "joint.metals"),
             Map.entry("tube-end.size", "tube-end.mates"),
             Map.entry("tube-end.suits-warn", "tube-end.suits-stop"),
             Map.entry("tube.suits-warn", "tube.suits-stop"));
@@ -74,7 +75,8 @@ class EveryTubeRuleTest {
             "here.tool-warn", "here.tool-stop",
             "joint.belongs-warn", "joint.belongs-stop",
             "shape.clash", "shape.rubs",
-            "tube.metals-note", "tube.metals-warn",
+            "joint.metals-limited", "joint.metals",
+            "joint.metals-inside", "joint.metals",
             "tube-end.suits-warn", "tube-end.suits-stop",
             "tube.suits-warn", "tube.suits-stop");
 
@@ -200,6 +202,19 @@ class EveryTubeRuleTest {
                     UnitSystem.METRIC,
                     MakeLog.EMPTY,
                     Samples.DATA));
+        }
+        TubeLine tap = both(TubeEndKind.SWAGE, "none").apply(tube("B88-K-1/2").apply(TubeSamples.line()));
+        for (String fluid : List.of("water", "potable-water")) {
+            for (double hot : new double[] {40, 108}) {
+                for (double bar : new double[] {6, 22}) {
+                    Service water = TubeSamples.service()
+                            .withFluid(Optional.of(fluid))
+                            .withWorking(Optional.of(GaugePressure.ofBar(bar)))
+                            .withFluidTemperature(Optional.of(Temperature.ofCelsius(hot)));
+                    all.add(TubeSamples.of(tap, water, EndCode.NPT, "1/2", thumb));
+                    all.add(TubeSamples.of(tap, water.withWorking(Optional.empty()), EndCode.NPT, "1/2", thumb));
+                }
+            }
         }
         TubeLine chiller = both(TubeEndKind.REFRIGERATION45, "clutch-45")
                 .apply(tube("ACR-5/8").apply(TubeSamples.line()));
