@@ -33,6 +33,9 @@ if [ "${1:-all}" = all ] || [ "$1" = air ]; then
     java -cp "$path" org.openjdk.jmh.Main ShopBench -rf text -rff "$work/shop.txt" >/dev/null 2>&1
     cat "$work/shop.txt"
 fi
+if [ "${1:-all}" = all ] || [ "$1" = cut ]; then
+    java -cp "$path" mellowflare.bench.CutBench
+fi
 if [ "${1:-all}" = all ] || [ "$1" = key ]; then
     for place in gauge line way tube tube-demo air air-edit air-demo; do
         echo "key press, interface thread, $place: $(java "${flags[@]}" -cp "$path" 'mellowflare.bench.KeyToFrame$Start' $place 2>/dev/null)"

@@ -2,12 +2,16 @@ package mellowflare.app;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.ForkJoinPool;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.geometry.Point2D;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
+import javafx.stage.Screen;
 import javafx.stage.Stage;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.desk.Keeper;
@@ -53,24 +57,44 @@ public final class MellowFlare extends Application {
     private void show(Stage stage, Starting.Ready ready) {
         keeper = new Keeper(ready.book(), Platform::runLater);
         Desk desk = new Desk(keeper, ready.data(), ready.first(), CLOCK);
+        Unforeseen.tell(desk::tell, Platform::runLater, ready.book().folder().resolve("trouble.log"), CLOCK);
         desk.personProperty().set(ready.person());
+        desk.setAside(ready.aside());
         Shell shell = new Shell(desk, look, caliper(ready.options().demo()));
         shell.lay(Place.GAUGE);
-        Scene scene = new Scene(shell, 1280, 800);
+        List<Rectangle2D> screens =
+                Screen.getScreens().stream().map(Screen::getVisualBounds).toList();
+        WindowPlace place = WindowPlace.of(ready.window(), screens);
+        Scene scene = new Scene(shell, place.width(), place.height());
         look.dress(scene);
         look.nightProperty().set(ready.night());
         look.largeProperty().set(ready.large());
         look.nightProperty().addListener((o, was, now) -> remember(desk, Starting.NIGHT, now));
         look.largeProperty().addListener((o, was, now) -> remember(desk, Starting.LARGE, now));
-        stage.setMinWidth(1024);
-        stage.setMinHeight(700);
+        stage.setMinWidth(Math.min(1024, place.width()));
+        stage.setMinHeight(Math.min(700, place.height()));
         stage.setScene(scene);
+        place.corner().ifPresent(c -> {
+            stage.setX(c.getX());
+            stage.setY(c.getY());
+        });
         stage.setOnCloseRequest(e -> {
             if (desk.unsaved() && !warned) {
                 warned = true;
                 desk.tell(
                         "Not everything is saved. Make room and change anything, or close again to leave without it.");
                 e.consume();
+            } else if (!stage.isIconified()) {
+                desk.keeper()
+                        .remember(
+                                Starting.WINDOW,
+                                new WindowPlace(
+                                                Optional.of(new Point2D(stage.getX(), stage.getY())),
+                                                scene.getWidth(),
+                                                scene.getHeight())
+                                        .text(),
+                                () -> {},
+                                desk::tell);
             }
         });
         stage.show();

@@ -1,6 +1,7 @@
 package mellowflare.app;
 
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -19,6 +20,7 @@ import mellowflare.core.reference.ReferenceData;
 /** What the window needs before it can show anything, got ready beside the start of the toolkit: tables and book at the same time. */
 final class Starting {
     static final String NIGHT = "night";
+    static final String WINDOW = "window";
     static final String LARGE = "large-type";
 
     private final Options options;
@@ -42,18 +44,22 @@ final class Starting {
      * @param book the open book
      * @param data the tables
      * @param first the job to open, worked out
+     * @param aside the job that should have been opened and cannot be read
      * @param person who was at the bench last
      * @param night whether the look was set to night
      * @param large whether it was set to large type
+     * @param window where the window stood last
      * @param options how it was asked to start
      */
     record Ready(
             Book book,
             ReferenceData data,
             Evaluation first,
+            Optional<Book.SetAside> aside,
             String person,
             boolean night,
             boolean large,
+            Optional<String> window,
             Options options) {}
 
     static Starting begin(List<String> args, Clock clock) {
@@ -86,13 +92,16 @@ final class Starting {
             if (options.demo()) {
                 KittiwakeSlip.fillIfEmpty(book, data, clock.instant());
             }
+            First first = first(book, data, clock);
             return new Ready(
                     book,
                     data,
-                    Evaluation.of(firstJob(book, clock), data),
+                    first.job(),
+                    first.aside(),
                     book.preference("person").orElse(""),
                     chosen(book, NIGHT),
                     chosen(book, LARGE),
+                    book.preference(WINDOW),
                     options);
         } catch (BookTrouble e) {
             throw new IllegalStateException(e.getMessage(), e);
@@ -103,18 +112,39 @@ final class Starting {
         return book.preference(name).filter("yes"::equals).isPresent();
     }
 
-    private static Job firstJob(Book book, Clock clock) throws BookTrouble {
-        Optional<String> last = book.preference("open-job");
-        Optional<Job> job = last.isPresent() ? book.job(last.get()) : Optional.empty();
-        if (job.isPresent()) {
-            return job.get();
+    /**
+     * The job to begin with.
+     *
+     * @param job worked out
+     * @param aside the one that should have been opened and cannot be read
+     */
+    private record First(Evaluation job, Optional<Book.SetAside> aside) {}
+
+    /** The job open last; one that cannot be read is set aside, the next is opened, and the book with all the others. */
+    private static First first(Book book, ReferenceData data, Clock clock) throws BookTrouble {
+        List<String> ids = new ArrayList<>(book.preference("open-job").stream().toList());
+        book.jobs("").forEach(h -> ids.add(h.id()));
+        Optional<Book.SetAside> aside = Optional.empty();
+        for (String id : ids) {
+            Book.Opened opened = book.opened(id);
+            Optional<Evaluation> worked = Optional.empty();
+            Optional<Book.SetAside> trouble = opened.aside();
+            if (opened.job().isPresent()) {
+                try {
+                    worked = Optional.of(Evaluation.of(opened.job().get(), data));
+                } catch (IllegalArgumentException | ArithmeticException e) {
+                    trouble = Optional.of(book.aside(id, e.getMessage() + "."));
+                }
+            }
+            if (worked.isPresent()) {
+                return new First(worked.get(), aside);
+            }
+            if (aside.isEmpty()) {
+                aside = trouble;
+            }
         }
-        var heads = book.jobs("");
-        if (!heads.isEmpty()) {
-            return book.job(heads.get(0).id()).orElseThrow();
-        }
-        Job first = Job.open(UUID.randomUUID().toString(), "First hose line", "", UnitSystem.METRIC);
-        book.save(first, "not begun", "first job", "", clock.instant());
-        return first;
+        Job fresh = Job.open(UUID.randomUUID().toString(), "First hose line", "", UnitSystem.METRIC);
+        book.save(fresh, "not begun", "first job", "", clock.instant());
+        return new First(Evaluation.of(fresh, data), aside);
     }
 }

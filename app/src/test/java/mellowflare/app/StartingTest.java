@@ -5,9 +5,15 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
 import java.time.Clock;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Point2D;
+import javafx.geometry.Rectangle2D;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.store.Book;
 import mellowflare.book.store.BookPlace;
@@ -78,5 +84,51 @@ class StartingTest {
         }
         Files.writeString(folder.resolve("book.db"), "x".repeat(4000));
         assertThatThrownBy(this::start).isInstanceOf(BookTrouble.class).hasMessageContaining("damaged");
+    }
+
+    @Test
+    void testOneUnreadableJobNeverClosesTheBook() throws Exception {
+        Starting.Ready demo = start("demo");
+        demo.book().close();
+        try (Connection c = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("book.db"));
+                Statement s = c.createStatement()) {
+            s.execute("UPDATE revision SET json = 'rubbish' WHERE job_id = 'demo-slew-hose'");
+        }
+        Starting.Ready again = start("demo");
+        assertThat(again.first().job().id()).isNotEqualTo("demo-slew-hose");
+        assertThat(again.aside().orElseThrow().says()).startsWith("“Crane slew hose, port side” is set aside");
+        assertThat(again.book().jobs("")).hasSizeGreaterThan(10);
+        again.book().close();
+    }
+
+    @Test
+    void testWindowStandsWithinAScreenThatIsThere() {
+        Rectangle2D small = new Rectangle2D(0, 0, 1024, 700);
+        Rectangle2D beside = new Rectangle2D(1024, 0, 1920, 1080);
+        WindowPlace first = WindowPlace.of(Optional.empty(), List.of(small));
+        assertThat(first.width()).isEqualTo(1024);
+        assertThat(first.height()).isLessThan(700);
+        assertThat(first.corner()).isEmpty();
+        WindowPlace kept = WindowPlace.of(Optional.of("1200 50 1280 800"), List.of(small, beside));
+        assertThat(kept).isEqualTo(new WindowPlace(Optional.of(new Point2D(1200, 50)), 1280, 800));
+        assertThat(WindowPlace.of(Optional.of(kept.text()), List.of(small, beside)))
+                .isEqualTo(kept);
+        // The second screen is gone.
+        WindowPlace gone = WindowPlace.of(Optional.of("1200 50 1280 800"), List.of(small));
+        assertThat(gone.corner()).isEmpty();
+        assertThat(gone.width()).isEqualTo(1024);
+        for (String odd : List.of("", "1 2 3", "a b c d", "1e99 0 1280 800", "0 0 5 5", "NaN 0 900 700")) {
+            assertThat(WindowPlace.of(Optional.of(odd), List.of(small))).as(odd).isEqualTo(first);
+        }
+    }
+
+    @Test
+    void testWhatNobodyCaughtIsSaidAndWrittenDown() throws Exception {
+        List<String> said = new java.util.ArrayList<>();
+        Path log = folder.resolve("trouble.log");
+        new Unforeseen(said::add, Runnable::run, log, Clock.fixed(OpenBook.NOW, ZoneOffset.UTC))
+                .uncaughtException(Thread.currentThread(), new IllegalStateException("odd"));
+        assertThat(said).singleElement().satisfies(s -> assertThat(s).contains("last saved", log.toString()));
+        assertThat(Files.readString(log)).contains("IllegalStateException: odd").startsWith("20");
     }
 }

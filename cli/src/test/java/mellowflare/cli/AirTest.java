@@ -105,7 +105,10 @@ class AirTest {
         assertThat(Schemas.faults("cutlist.out", out)).isEmpty();
         assertThat(out.get("bars")).hasSize(4);
         assertThat(out.get("price").asDouble()).isEqualTo(153);
-        assertThat(Run.of(in, "cutlist", "--format", "text").out()).contains("4 bars, fewer than 3 cannot be");
+        assertThat(out.get("proven").asBoolean()).isTrue();
+        assertThat(out.get("leastPrice").asDouble()).isEqualTo(153);
+        assertThat(Run.of(in, "cutlist", "--format", "text").out())
+                .contains("4 bars, price 153.00: no cheaper plan exists");
     }
 
     @Test
@@ -118,7 +121,7 @@ class AirTest {
         assertThat(lines.get(0)).isEqualTo("1  bought 5600.0 mm:  3 x drop 1800.0 mm;  left 194.0 mm");
         assertThat(lines.get(1))
                 .isEqualTo("2  bought 5600.0 mm:  2 x drop 1800.0 mm  piece 2 900.0 mm;  left 1094.0 mm");
-        assertThat(lines.get(2)).startsWith("2 bars, fewer than 2 cannot be;").contains("price 102.00");
+        assertThat(lines.get(2)).startsWith("2 bars, price 102.00: no cheaper plan exists;");
     }
 
     @Test

@@ -105,4 +105,12 @@ class ConvertTest {
             assertThat(help.out()).contains("Example:");
         }
     }
+
+    @Test
+    void testFiguresAreWrittenAsTheyAreMeant() {
+        assertThat(Run.of("{\"text\":\"7/8 in\"}", "convert").out())
+                .contains("22.225")
+                .doesNotContain("22.2249", "22.22500");
+        assertThat(Run.of("{\"code\":\"JIC37\",\"size\":\"-8\"}", "seal").out()).doesNotContain("99999999", "00000001");
+    }
 }

@@ -66,8 +66,10 @@ class RouteTest {
         assertThat(Run.of(SIDE_BY_SIDE.replace("[240,0,0]", "[1e300,0,0]"), "route")
                         .errors())
                 .contains("100 m");
-        assertThat(Run.of(SIDE_BY_SIDE.replace(":120,", ":1e9,"), "route").errors())
+        assertThat(Run.of(SIDE_BY_SIDE.replace(":120,", ":12000,"), "route").errors())
                 .contains("10 m");
+        assertThat(Run.of(SIDE_BY_SIDE.replace(":120,", ":1e9,"), "route").errors())
+                .contains("“minBendRadius”", "1000000000 mm", "more than a kilometre");
         Run without = Run.of("{\"minBendRadius\":100}", "route");
         assertThat(without.status()).isEqualTo(2);
         assertThat(without.out()).isEmpty();

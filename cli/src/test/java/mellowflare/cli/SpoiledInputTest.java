@@ -13,6 +13,7 @@ import java.util.Random;
 import java.util.function.Consumer;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** The contract on odd input: a result that keeps to its schema, or one sentence that names the field and nothing on standard output. */
 class SpoiledInputTest {
@@ -93,5 +94,26 @@ class SpoiledInputTest {
             this(MAPPER.readTree(json), new ArrayList<>());
             places(tree, all);
         }
+    }
+
+    /** Figures beyond reason cost their own record; the next one is worked out. */
+    @ParameterizedTest
+    @ValueSource(strings = {"1e308", "4.9e-324", "-1e308", "1e12", "1e300"})
+    void testFiguresBeyondReasonCostTheirOwnRecordOnly(String odd) {
+        String good =
+                "{\"ends\":[{\"part\":\"KC08-B08M\"},{\"part\":\"KC08-J08F\"}],\"hose\":\"KH2-08\",\"finishedLength\":900}";
+        for (String field : List.of("finishedLength", "bendRadius")) {
+            String bad = good.replace("\"finishedLength\":900", "\"finishedLength\":900,\"" + field + "\":" + odd)
+                    .replace("\"finishedLength\":900,\"finishedLength\"", "\"finishedLength\"");
+            Run run = Run.of("[" + bad + "," + good + "]", "hose");
+            assertThat(run.json().get(0).has("refused")).as(field).isTrue();
+            assertThat(run.json().get(1).get("cutLength").asDouble()).isPositive();
+        }
+        Run flare = Run.of(
+                "[{\"od\":" + odd
+                        + ",\"wall\":1,\"kind\":\"single37\",\"stickOut\":1},{\"tube\":\"ACR-3/8\",\"kind\":\"single45\",\"stickOut\":1.3}]",
+                "flare");
+        assertThat(flare.json().get(0).has("refused")).isTrue();
+        assertThat(flare.json().get(1).has("flareDiameter")).isTrue();
     }
 }

@@ -103,7 +103,7 @@ final class CutPane extends VBox {
             CutPlan p = e.getValue();
             lines.add("size " + e.getKey() + ": " + p.bought() + " to buy"
                     + (p.atHand() > 0 ? ", " + p.atHand() + " at hand" : "")
-                    + "; fewer than " + p.lowerBound() + " cannot be; "
+                    + (p.proven() ? "; no cheaper plan exists; " : "; a cheaper plan is not ruled out; ")
                     + LengthFormat.decimal(p.waste() * 100, 1, 0) + " % lost"
                     + (p.remnants().isEmpty()
                             ? ""

@@ -53,6 +53,11 @@ public final class HeldModel {
         }
         double factor = "h".equals(m.group(2)) ? 3600 : "s".equals(m.group(2)) ? 1 : 60;
         double seconds = Double.parseDouble(m.group(1)) * factor;
+        if (seconds > HoldTest.Reading.LONGEST_SECONDS) {
+            return Read.refuse(
+                    Refusal.OUT_OF_RANGE,
+                    "No test of tightness lasts longer than a hundred days: check the time and its unit.");
+        }
         boolean metric = units == UnitSystem.METRIC;
         Read<GaugePressure> bar = QuantityText.pressure(m.group(3), Optional.of(metric ? "bar" : "psi"));
         if (m.group(4) == null) {

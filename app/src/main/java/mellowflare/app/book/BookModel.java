@@ -3,6 +3,7 @@ package mellowflare.app.book;
 import java.nio.file.Path;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleStringProperty;
@@ -10,6 +11,7 @@ import javafx.beans.property.StringProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.desk.SaveState;
 import mellowflare.book.exchange.JobFiles;
+import mellowflare.book.store.Book;
 import mellowflare.book.store.JobHead;
 import mellowflare.core.advice.School;
 import mellowflare.core.advice.SchoolTopic;
@@ -62,6 +64,19 @@ public final class BookModel {
 
     public void open(JobHead head) {
         desk.open(head.id());
+    }
+
+    /** The job that was asked for last and cannot be read. */
+    public ReadOnlyObjectProperty<Optional<Book.SetAside>> asideProperty() {
+        return desk.asideProperty();
+    }
+
+    public void openLastReadable(String id) {
+        desk.openLastReadable(id);
+    }
+
+    public void writeAsItLies(String id) {
+        desk.writeAsItLies(id);
     }
 
     public void openNew() {

@@ -6,6 +6,7 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -30,6 +31,7 @@ import mellowflare.app.entry.WordCell;
 import mellowflare.app.look.Look;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.app.shell.Page;
+import mellowflare.book.store.Book;
 import mellowflare.book.store.JobHead;
 import mellowflare.core.advice.School;
 import mellowflare.core.advice.SchoolTopic;
@@ -99,9 +101,29 @@ public final class BookView implements Page {
         VBox.setVgrow(list, Priority.ALWAYS);
         drawing.setMinHeight(110);
         drawing.setPrefHeight(140);
-        VBox box = new VBox(12, top, list, drawing);
+        Label said = Text.of("", "finding-says");
+        Button earlier = quiet("open its last readable state", a -> model.openLastReadable(a));
+        Button asItLies = quiet("write it out as it lies", a -> model.writeAsItLies(a));
+        VBox stuck = new VBox(4, said, new HBox(12, earlier, asItLies));
+        stuck.setId("set-aside");
+        stuck.managedProperty().bind(stuck.visibleProperty());
+        model.asideProperty().addListener((o, was, now) -> showAside(stuck, said, now));
+        showAside(stuck, said, model.asideProperty().get());
+        VBox box = new VBox(12, top, stuck, list, drawing);
         box.getStyleClass().add("book-page");
         return box;
+    }
+
+    private Button quiet(String words, Consumer<String> does) {
+        Button b = new Button(words);
+        b.getStyleClass().setAll("quiet-action");
+        b.setOnAction(e -> model.asideProperty().get().ifPresent(a -> does.accept(a.id())));
+        return b;
+    }
+
+    private static void showAside(Node box, Label said, Optional<Book.SetAside> aside) {
+        box.setVisible(aside.isPresent());
+        said.setText(aside.map(Book.SetAside::says).orElse(""));
     }
 
     private Node slip() {

@@ -1,5 +1,6 @@
 package mellowflare.app.desk;
 
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
@@ -14,6 +15,7 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import mellowflare.book.BookTrouble;
+import mellowflare.book.exchange.JobFiles;
 import mellowflare.book.store.Book;
 import mellowflare.book.store.JobHead;
 import mellowflare.core.connection.End;
@@ -37,6 +39,7 @@ public final class Desk {
     private final ReadOnlyObjectWrapper<Evaluation> current = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<SaveState> saved = new ReadOnlyObjectWrapper<>(SaveState.SAVED);
     private final ReadOnlyObjectWrapper<ShopFindings> findings = new ReadOnlyObjectWrapper<>(ShopFindings.NONE);
+    private final ReadOnlyObjectWrapper<Optional<Book.SetAside>> aside = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyStringWrapper news = new ReadOnlyStringWrapper("");
     private final StringProperty person = new SimpleStringProperty("");
     private int waiting;
@@ -258,17 +261,69 @@ public final class Desk {
         busy();
         keeper.ask(
                 book -> {
-                    book.preference("open-job", id);
-                    return book.job(id);
+                    Book.Opened opened = book.opened(id);
+                    if (opened.job().isPresent()) {
+                        book.preference("open-job", id);
+                    }
+                    return opened;
                 },
-                job -> {
+                opened -> {
                     ready();
-                    job.ifPresent(j -> {
-                        current.set(Evaluation.of(j, data));
-                        news.set("");
-                    });
+                    opened.job().ifPresent(this::show);
+                    setAside(opened.aside());
                 },
                 this::trouble);
+    }
+
+    /** Works a job out and shows it; one that cannot be worked out is set aside. */
+    private void show(Job job) {
+        try {
+            current.set(Evaluation.of(job, data));
+            news.set("");
+        } catch (IllegalArgumentException | ArithmeticException e) {
+            keeper.ask(
+                    book -> Optional.of(book.aside(job.id(), String.valueOf(e.getMessage()) + ".")),
+                    this::setAside,
+                    this::tell);
+        }
+    }
+
+    /** A job that was to be opened and cannot be read; empty where there is none. */
+    public void setAside(Optional<Book.SetAside> job) {
+        aside.set(job);
+        job.ifPresent(a -> news.set(a.says()));
+    }
+
+    /** The job that was asked for last and cannot be read. */
+    public ReadOnlyObjectProperty<Optional<Book.SetAside>> asideProperty() {
+        return aside.getReadOnlyProperty();
+    }
+
+    /** Goes back to the last state of a job that can be read, and opens it. */
+    public void openLastReadable(String id) {
+        keeper.ask(
+                book -> book.lastReadable(id, clock.instant()),
+                job -> {
+                    if (job.isEmpty()) {
+                        tell(
+                                "No state of this job can be read. Write it out as it lies and ask whoever looks after the program.");
+                        return;
+                    }
+                    setAside(Optional.empty());
+                    keeper.remember("open-job", id, () -> {}, this::tell);
+                    show(job.get());
+                },
+                this::tell);
+    }
+
+    /** Writes a job out as it lies in the book, whatever is wrong with it. */
+    public void writeAsItLies(String id) {
+        keeper.ask(
+                book -> JobFiles.write(
+                        book.folder().resolve("out").resolve(JobFiles.fileName(id) + "-as-it-lies.json"),
+                        book.asItLies(id).orElse("").getBytes(StandardCharsets.UTF_8)),
+                file -> tell("Written as it lies to " + file + "."),
+                this::tell);
     }
 
     /** Opens a new, empty job in the units of the present one. */

@@ -61,7 +61,6 @@ final class EndColumn extends VBox {
         mouth.field().setId("mouth-" + which);
         for (Node n : List.of(ring, mouth)) {
             n.managedProperty().bind(n.visibleProperty());
-            n.visibleProperty().bind(byHand.visibleProperty());
         }
         byHand.managedProperty().bind(byHand.visibleProperty());
         parts.setCellFactory(v -> WordCell.wrapping(p -> p.part() + "   " + p.name()));
@@ -88,6 +87,10 @@ final class EndColumn extends VBox {
         port.refresh();
         byHand.setVisible(model.ringPort(which));
         byHand.show(end.tried().homeByHand());
+        // A port that proved sound by hand is not asked about again.
+        boolean more = model.ringPort(which) && !model.provedSound(which);
+        ring.setVisible(more);
+        mouth.setVisible(more);
         ring.show(end.tried().ringShows());
         var offers = model.hoseEnds(which);
         if (!offers.equals(parts.getItems())) {

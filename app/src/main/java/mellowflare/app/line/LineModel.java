@@ -370,6 +370,14 @@ public final class LineModel {
                 .isPresent();
     }
 
+    /** Whether a fitting stopped at its ring, as in a sound port, and nothing else was looked at. */
+    public boolean provedSound(Which which) {
+        PortTried t = end(which).tried();
+        return t.homeByHand().filter(home -> !home).isPresent()
+                && t.ringShows().isEmpty()
+                && t.mouth().isEmpty();
+    }
+
     /** How a fitting turned into the port; empty while nobody tried. */
     public void homeByHand(Which which, Optional<Boolean> does) {
         tried(which, "port " + which + " tried by hand", t -> t.withHomeByHand(does));

@@ -20,6 +20,7 @@ import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.lists.AirList;
 import mellowflare.core.air.size.Sizing;
 import mellowflare.core.measure.Length;
+import mellowflare.core.measure.UnitSystem;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -275,5 +276,15 @@ class AirModelsTest {
         call("hose 0.6 m");
         assertThat(walk.take()).isTrue();
         assertThat(walk.pieces().get(0).name()).isEqualTo("1");
+    }
+
+    @Test
+    void testAReadingBeyondReasonIsRefusedWhereItIsTyped() {
+        assertThat(HeldModel.read("99999999999 min 7.9 bar 17 C", UnitSystem.METRIC)
+                        .refusal()
+                        .orElseThrow())
+                .contains("hundred days");
+        assertThat(HeldModel.read("60 min 7.9 bar 17 C", UnitSystem.METRIC).value())
+                .isPresent();
     }
 }

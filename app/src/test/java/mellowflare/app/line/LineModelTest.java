@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import mellowflare.app.OpenBook;
 import mellowflare.book.BookTrouble;
+import mellowflare.core.advice.State;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.Gender;
@@ -62,6 +63,27 @@ class LineModelTest {
         line.finished().textProperty().set("1140");
         assertThat(line.plan().cut().orElseThrow().exact()).isEqualTo(Length.ofMm(1056));
         assertThat(line.finished().understoodProperty().get()).isEqualTo("44 7/8 in");
+    }
+
+    @Test
+    void testARingPortIsTriedByHandLookedAtAndMeasured() {
+        pickBoth();
+        assertThat(line.ringPort(Which.A)).isTrue();
+        assertThat(line.ringPort(Which.B)).isFalse();
+        assertThat(line.provedSound(Which.A)).isFalse();
+        line.homeByHand(Which.A, Optional.of(false));
+        assertThat(line.provedSound(Which.A)).isTrue();
+        line.mouth(Which.A).textProperty().set("19.5");
+        assertThat(line.provedSound(Which.A))
+                .as("what was measured stays in view")
+                .isFalse();
+        line.ringShows(Which.A, Optional.of(true));
+        assertThat(open.desk().current().findings())
+                .filteredOn(f -> f.state() == State.FAIL)
+                .extracting(f -> f.rule().id())
+                .contains("port.mouth", "port.ring-shows");
+        line.mouth(Which.A).textProperty().set("wide");
+        assertThat(line.mouth(Which.A).refusalProperty().get()).isNotEmpty();
     }
 
     @Test

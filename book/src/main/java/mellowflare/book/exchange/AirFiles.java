@@ -24,6 +24,7 @@ import mellowflare.core.cutting.CutTask;
 import mellowflare.core.flow.network.AirNetwork;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.AirReference;
+import mellowflare.core.reference.CsvText;
 
 /** What a workshop main gives to other programs: cut list and parts as CSV, its network as JSON, its lines as DXF, its drains as a calendar. */
 public final class AirFiles {
@@ -53,8 +54,8 @@ public final class AirFiles {
                             e.getKey(),
                             Integer.toString(bar),
                             number(b.stock().length().mm()),
-                            b.stock().name(),
-                            p.name(),
+                            CsvText.shown(b.stock().name()),
+                            CsvText.shown(p.name()),
                             number(p.length().mm()),
                             number(insert),
                             number(insert),
@@ -66,8 +67,8 @@ public final class AirFiles {
                         e.getKey(),
                         "",
                         "",
-                        "no bar is long enough",
-                        p.name(),
+                        e.getValue().tooLong().contains(p) ? "no bar is long enough" : "no bar is left for it",
+                        CsvText.shown(p.name()),
                         number(p.length().mm()),
                         "",
                         "",
@@ -94,7 +95,11 @@ public final class AirFiles {
         csv.writeRecord("name", "amount", "unit", "price", "cost");
         for (PartLine p : work.parts()) {
             csv.writeRecord(
-                    p.name(), number(p.count()), p.metres() ? "m" : "piece", number(p.each()), number(p.price()));
+                    CsvText.shown(p.name()),
+                    number(p.count()),
+                    p.metres() ? "m" : "piece",
+                    number(p.each()),
+                    number(p.price()));
         }
         csv.writeRecord("all", "", "", "", number(work.price()));
         return text.toString();
@@ -205,7 +210,8 @@ public final class AirFiles {
     }
 
     private static String escaped(String text) {
-        return text.replace("\\", "\\\\")
+        return text.replaceAll("[\\p{Cntrl}&&[^\n]]", "")
+                .replace("\\", "\\\\")
                 .replace(";", "\\;")
                 .replace(",", "\\,")
                 .replace("\n", "\\n");

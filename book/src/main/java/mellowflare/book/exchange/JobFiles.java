@@ -308,12 +308,19 @@ public final class JobFiles {
         }
     }
 
+    /** A text as part of a file's name: letters, figures and hyphens. */
+    public static String fileName(String id) {
+        String plain = id.replaceAll("[^A-Za-z0-9]+", "-").replaceAll("^-|-$", "");
+        return plain.isEmpty() ? "job" : plain.substring(0, Math.min(60, plain.length()));
+    }
+
     private static String name(Job job) {
         String plain = job.title()
                 .toLowerCase(Locale.ROOT)
                 .replaceAll("[^a-z0-9]+", "-")
                 .replaceAll("^-|-$", "");
-        String tail = job.id().substring(0, Math.min(8, job.id().length()));
+        String id = fileName(job.id());
+        String tail = id.substring(0, Math.min(8, id.length()));
         return (plain.isEmpty() ? "job" : plain.substring(0, Math.min(40, plain.length()))) + "-" + tail;
     }
 }

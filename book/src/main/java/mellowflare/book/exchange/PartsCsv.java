@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import mellowflare.core.hose.HosePlan;
 import mellowflare.core.hose.PartLine;
+import mellowflare.core.reference.CsvText;
 import mellowflare.core.tube.TubeParts;
 
 /** The parts list as CSV: what is needed, what lies on the shelf, what lacks, what it costs. */
@@ -18,8 +19,8 @@ public final class PartsCsv {
         csv.writeRecord("part", "name", "amount", "need", "on_shelf", "lacks", "price", "cost");
         for (PartLine p : plan.parts()) {
             csv.writeRecord(
-                    p.part(),
-                    p.name(),
+                    CsvText.shown(p.part()),
+                    CsvText.shown(p.name()),
                     p.amount(),
                     number(p.need()),
                     number(p.onShelf()),
@@ -36,7 +37,7 @@ public final class PartsCsv {
         StringWriter text = new StringWriter();
         CsvWriter csv = CsvWriter.builder().build(text);
         csv.writeRecord("part", "name", "amount", "need");
-        parts.forEach(p -> csv.writeRecord("", p.name(), p.amount(), number(p.need())));
+        parts.forEach(p -> csv.writeRecord("", CsvText.shown(p.name()), p.amount(), number(p.need())));
         return text.toString();
     }
 

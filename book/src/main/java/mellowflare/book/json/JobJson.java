@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.DateTimeException;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.job.Job;
 
@@ -57,6 +58,10 @@ public final class JobJson {
                             + (e.getLocation() == null ? "1" : e.getLocation().getLineNr()) + ".",
                     e);
         }
-        return new JobReader().read(tree);
+        try {
+            return new JobReader().read(tree);
+        } catch (IllegalArgumentException | ArithmeticException | DateTimeException e) {
+            throw new BookTrouble("A figure in the job cannot be: " + e.getMessage() + ".", e);
+        }
     }
 }

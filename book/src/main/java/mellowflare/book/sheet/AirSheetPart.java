@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
 import mellowflare.core.air.AirCase;
 import mellowflare.core.air.AirPlan;
 import mellowflare.core.air.cut.CutWork;
@@ -15,8 +16,8 @@ import mellowflare.core.air.draw.MainDrawing;
 import mellowflare.core.air.layout.Fall;
 import mellowflare.core.air.layout.WalkText;
 import mellowflare.core.cutting.CutBar;
+import mellowflare.core.cutting.CutFindings;
 import mellowflare.core.cutting.CutPlan;
-import mellowflare.core.cutting.CutTask;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
 
@@ -96,8 +97,10 @@ final class AirSheetPart {
                         false,
                         0.13f);
             }
-            for (CutTask.Piece p : e.getValue().unplaced()) {
-                page.text("No bar is long enough for " + p.name() + ".", 9, 0, true, 0.13f);
+            for (Finding f : CutFindings.of(e.getValue())) {
+                if (f.stops()) {
+                    page.text(f.says(units), 9, 0, true, 0.13f);
+                }
             }
         }
         for (Stretch s : work.stretches()) {

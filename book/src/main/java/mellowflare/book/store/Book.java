@@ -7,7 +7,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -37,7 +39,10 @@ public final class Book implements AutoCloseable {
 
     private static final String FITTED =
             "SELECT r.json ->> '$.line.SIDE.port.code' AS code, r.json ->> '$.line.SIDE.port.size' AS size,"
-                    + " r.json ->> '$.line.SIDE.port.gender' AS gender FROM job j JOIN revision r ON r.job_id = j.id AND r.seq = j.head"
+                    + " r.json ->> '$.line.SIDE.port.gender' AS gender FROM job j"
+                    // One damaged state must not take the findings of all others with it.
+                    + " JOIN (SELECT job_id, seq, CASE WHEN json_valid(json) THEN json ELSE '{}' END AS json FROM revision) r"
+                    + " ON r.job_id = j.id AND r.seq = j.head"
                     + " WHERE r.json ->> '$.line.SIDE.certainty' >= 0.9 AND EXISTS (SELECT 1 FROM json_each(r.json, '$.made.entries') e"
                     + " WHERE e.value ->> 'step' = 'FIT' AND e.value ->> 'outcome' = 'done')";
 
@@ -127,7 +132,7 @@ public final class Book implements AutoCloseable {
                             r.getString("title"),
                             r.getString("machine"),
                             r.getString("left_off"),
-                            Instant.parse(r.getString("changed_at")),
+                            changed(r.getString("changed_at")),
                             r.getInt("put_away") == 1))
                     .list();
         });
@@ -138,13 +143,14 @@ public final class Book implements AutoCloseable {
         return guarded("The findings of this shop cannot be read", () -> {
             List<EndId> fitted = new ArrayList<>();
             for (String side : List.of("a", "b")) {
-                fitted.addAll(handle.createQuery(
+                fitted.addAll(handle
+                        .createQuery(
                                 FITTED.replace("SIDE", side).replace("FIT", "fit@" + side.toUpperCase(Locale.ROOT)))
-                        .map((r, ctx) -> new EndId(
-                                EndCode.valueOf(r.getString("code")),
-                                r.getString("size"),
-                                Gender.valueOf(r.getString("gender").toUpperCase(Locale.ROOT))))
-                        .list());
+                        .map((r, ctx) -> end(r.getString("code"), r.getString("size"), r.getString("gender")))
+                        .list()
+                        .stream()
+                        .flatMap(Optional::stream)
+                        .toList());
             }
             return ShopFindings.of(fitted);
         });
@@ -152,14 +158,86 @@ public final class Book implements AutoCloseable {
 
     /** The job as it stands; empty if there is none of that id. */
     public Optional<Job> job(String id) throws BookTrouble {
-        Optional<String> json = guarded(
+        Optional<String> json = asItLies(id);
+        return json.isEmpty() ? Optional.empty() : Optional.of(JobJson.read(json.get()));
+    }
+
+    /**
+     * A job that was asked for.
+     *
+     * @param job as it stands; empty where there is none, or it cannot be read
+     * @param aside why it is set aside; empty where it is not
+     */
+    public record Opened(Optional<Job> job, Optional<SetAside> aside) {}
+
+    /**
+     * A job that cannot be read. It lies in the book with all its states.
+     *
+     * @param id of the job
+     * @param says what is wrong with it and what can be done, a whole sentence
+     */
+    public record SetAside(String id, String says) {}
+
+    /** The job as it stands. One that cannot be read is named, and never stands in the way of the others. */
+    public Opened opened(String id) throws BookTrouble {
+        try {
+            return new Opened(job(id), Optional.empty());
+        } catch (BookTrouble e) {
+            return new Opened(Optional.empty(), Optional.of(aside(id, e.getMessage())));
+        }
+    }
+
+    /** Names a job as one that cannot be used. */
+    public SetAside aside(String id, String why) throws BookTrouble {
+        String title = guarded(
+                "The job cannot be read",
+                () -> handle.createQuery("SELECT title FROM job WHERE id = :id")
+                        .bind("id", id)
+                        .mapTo(String.class)
+                        .findOne()
+                        .orElse(id));
+        return new SetAside(
+                id,
+                "“" + title + "” is set aside, for it cannot be read: " + why
+                        + " Nothing of it is lost. Open its last state that can be read, or write it out as it lies.");
+    }
+
+    /** Goes back to the last state of a job that can be read; every later state stays in the book. Empty where none can. */
+    public Optional<Job> lastReadable(String id, Instant at) throws BookTrouble {
+        List<Row> rows = guarded(
+                "The states of the job cannot be read",
+                () -> handle.createQuery(
+                                "SELECT seq, json, left_off, what FROM revision WHERE job_id = :id ORDER BY seq DESC")
+                        .bind("id", id)
+                        .map((r, ctx) -> new Row(
+                                r.getInt("seq"), r.getString("json"), r.getString("left_off"), r.getString("what")))
+                        .list());
+        for (Row row : rows) {
+            try {
+                Job job = JobJson.read(row.json());
+                guarded(
+                        "The job was not opened",
+                        () -> handle.inTransaction(h -> {
+                            touch(job, row.leftOff(), row.seq(), at);
+                            return null;
+                        }));
+                return Optional.of(job);
+            } catch (BookTrouble e) {
+                continue;
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The text of a job as it lies in the book, whatever it is. */
+    public Optional<String> asItLies(String id) throws BookTrouble {
+        return guarded(
                 "The job cannot be read",
                 () -> handle.createQuery(
                                 "SELECT r.json FROM job j JOIN revision r ON r.job_id = j.id AND r.seq = j.head WHERE j.id = :id")
                         .bind("id", id)
                         .mapTo(String.class)
                         .findOne());
-        return json.isEmpty() ? Optional.empty() : Optional.of(JobJson.read(json.get()));
     }
 
     /**
@@ -173,6 +251,12 @@ public final class Book implements AutoCloseable {
      */
     public void save(Job job, String leftOff, String what, String mergeKey, Instant at) throws BookTrouble {
         String json = JobJson.write(job);
+        try {
+            // What cannot be read again is no saved job.
+            JobJson.read(json);
+        } catch (BookTrouble e) {
+            throw new BookTrouble("“" + what + "” was not saved: " + e.getMessage(), e);
+        }
         guarded(
                 "“" + what + "” was not saved",
                 () -> handle.inTransaction(h -> {
@@ -327,6 +411,25 @@ public final class Book implements AutoCloseable {
                 .bind("at", moment(at))
                 .bind("id", job.id())
                 .execute();
+    }
+
+    /** A damaged moment counts as long ago. */
+    private static Instant changed(String text) {
+        try {
+            return Instant.parse(text);
+        } catch (DateTimeParseException e) {
+            return Instant.EPOCH;
+        }
+    }
+
+    private static Optional<EndId> end(String code, String size, String gender) {
+        Optional<EndCode> known = Arrays.stream(EndCode.values())
+                .filter(c -> c.name().equals(code))
+                .findFirst();
+        Optional<Gender> side = Arrays.stream(Gender.values())
+                .filter(g -> g.name().equalsIgnoreCase(gender))
+                .findFirst();
+        return size == null ? Optional.empty() : known.flatMap(c -> side.map(g -> new EndId(c, size, g)));
     }
 
     /** Moments as texts of one width, so that they sort as they follow. */

@@ -22,12 +22,21 @@ final class BookFile {
     static final int SCHEMA = 2;
 
     private static final String NAME = "book.db";
+    private static final String FRESH = ".new";
+    /** The file itself and what the database lays beside it. */
+    private static final List<String> TAILS = List.of("", "-wal", "-shm", "-journal");
 
     private BookFile() {}
 
     static SQLiteDataSource open(Path folder) throws BookTrouble {
         Path file = folder.resolve(NAME);
-        int version = exists(file) ? version(file) : 0;
+        if (exists(file) && brokenOff(file)) {
+            moveAway(folder);
+        }
+        if (!exists(file)) {
+            create(file);
+        }
+        int version = version(file);
         if (version > SCHEMA) {
             throw new BookTrouble("The book " + file + " was written by a newer version of this program (its form "
                     + version + ", this program knows " + SCHEMA
@@ -38,6 +47,58 @@ final class BookFile {
             migrate(source, file, version);
         }
         return source;
+    }
+
+    /** Makes a new book beside its place and moves it there whole: a start that is broken off leaves nothing that stands in the way. */
+    private static void create(Path file) throws BookTrouble {
+        Path beside = file.resolveSibling(NAME + FRESH);
+        try {
+            for (String tail : TAILS) {
+                Files.deleteIfExists(file.resolveSibling(NAME + FRESH + tail));
+                Files.deleteIfExists(file.resolveSibling(NAME + tail));
+            }
+            SQLiteConfig config = new SQLiteConfig();
+            config.setJournalMode(SQLiteConfig.JournalMode.DELETE);
+            config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
+            SQLiteDataSource source = new SQLiteDataSource(config);
+            source.setUrl("jdbc:sqlite:" + beside);
+            migrate(source, file, 0);
+            Files.move(beside, file, StandardCopyOption.ATOMIC_MOVE);
+        } catch (IOException e) {
+            throw new BookTrouble("The book " + file + " cannot be made: the folder is full or not yours to write.", e);
+        }
+    }
+
+    /** Whether a first start was broken off before there was a book: the list of migrations stands alone in the file, and no job. */
+    private static boolean brokenOff(Path file) throws BookTrouble {
+        SQLiteDataSource plain = new SQLiteDataSource();
+        plain.setUrl("jdbc:sqlite:" + file);
+        try (Connection c = plain.getConnection();
+                Statement s = c.createStatement()) {
+            int history = number(s, "SELECT count(*) FROM sqlite_master WHERE name = 'flyway_schema_history'");
+            int others = number(
+                    s,
+                    "SELECT count(*) FROM sqlite_master WHERE type = 'table' AND name NOT IN ('flyway_schema_history', 'job', 'revision', 'preference')");
+            int ours = number(s, "SELECT count(*) FROM sqlite_master WHERE name IN ('job', 'revision')");
+            return history == 1 && others == 0 && ours < 2;
+        } catch (SQLException e) {
+            // What it is then is said by whoever reads its version.
+            return false;
+        }
+    }
+
+    private static void moveAway(Path folder) throws BookTrouble {
+        try {
+            for (String tail : TAILS) {
+                Path part = folder.resolve(NAME + tail);
+                if (Files.exists(part)) {
+                    Files.move(part, folder.resolve("broken-off-" + NAME + tail), StandardCopyOption.REPLACE_EXISTING);
+                }
+            }
+        } catch (IOException e) {
+            throw new BookTrouble(
+                    "A first start was broken off in " + folder + ", and what it left cannot be moved away.", e);
+        }
     }
 
     /** Throws the book of a folder away. */

@@ -11,6 +11,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.Statement;
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.Jobs;
@@ -280,6 +281,44 @@ class BookTest {
             String open = book.preference("open-job").orElseThrow();
             assertThat(book.jobs("").get(0).id()).isEqualTo(open);
             assertThat(book.jobs("").get(0).leftOff()).isEqualTo("step 6 of 22: Cut with the wheel");
+        }
+    }
+
+    private void spoil(String sql) throws Exception {
+        try (Connection c = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("book.db"));
+                Statement s = c.createStatement()) {
+            s.execute(sql);
+        }
+    }
+
+    @Test
+    void testAJobThatCannotBeReadIsSetAsideAndItsEarlierStatesAreThere() throws Exception {
+        try (Book book = Book.open(folder)) {
+            book.save(Jobs.plain("j", "sound"), "x", "first", "", NOW);
+            book.save(Jobs.plain("j", "later"), "x", "second", "", NOW.plusSeconds(60));
+            book.save(Jobs.plain("k", "other"), "x", "first", "", NOW);
+        }
+        for (String damage : List.of(
+                "UPDATE revision SET json = 'rubbish' WHERE job_id = 'j' AND seq = 2",
+                "UPDATE revision SET json = '{\"format\":\"mellow-flare-job\",\"version\":99}' WHERE job_id = 'j' AND seq = 2")) {
+            spoil(damage);
+            spoil("UPDATE job SET changed_at = 'some day', head = 2 WHERE id = 'j'");
+            try (Book book = Book.open(folder)) {
+                assertThat(book.jobs("")).hasSize(2);
+                assertThat(book.findings()).isNotNull();
+                assertThat(book.job("k")).isPresent();
+                Book.Opened opened = book.opened("j");
+                assertThat(opened.job()).isEmpty();
+                assertThat(opened.aside().orElseThrow().says())
+                        .contains("is set aside", "last state that can be read", "as it lies");
+                assertThat(book.asItLies("j").orElseThrow()).isNotBlank();
+                assertThat(book.lastReadable("j", NOW.plusSeconds(120))
+                                .orElseThrow()
+                                .title())
+                        .isEqualTo("sound");
+                assertThat(book.job("j").orElseThrow().title()).isEqualTo("sound");
+                assertThat(book.asItLies("j").orElseThrow()).contains("sound");
+            }
         }
     }
 }

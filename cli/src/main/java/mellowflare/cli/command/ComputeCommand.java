@@ -85,9 +85,21 @@ abstract class ComputeCommand implements Callable<Integer> {
     private static ObjectNode compute(Computation computation, ObjectNode record) throws Refused {
         Fields fields = new Fields(record);
         Optional<String> id = fields.text("id");
-        ObjectNode result = computation.of(fields);
+        ObjectNode result = ShownFigures.of(worked(computation, fields));
         fields.nothingElse();
         return id.isEmpty() ? result : result.objectNode().put("id", id.get()).setAll(result);
+    }
+
+    /** What throws in spite of all limits costs its own record, and is said. */
+    private static ObjectNode worked(Computation computation, Fields fields) throws Refused {
+        try {
+            return computation.of(fields);
+        } catch (IllegalArgumentException | IllegalStateException | ArithmeticException | IndexOutOfBoundsException e) {
+            throw new Refused(
+                    "This record cannot be worked out: its figures do not go together"
+                            + (e.getMessage() == null ? "." : " (" + e.getMessage() + ")."),
+                    e);
+        }
     }
 
     /** Works records out one by one; a refused one becomes a result with a finding, and the rest goes on. */

@@ -26,17 +26,18 @@ import picocli.CommandLine.Command;
         name = "cutlist",
         mixinStandardHelpOptions = true,
         description =
-                "Packs pieces into bars with kerf between them: bars at hand first, then the fewest and cheapest to buy.",
+                "Packs pieces into bars with kerf between them: bars at hand cost nothing, then least price, then fewest bars.",
         footer = {
             "",
             "In:   pieces [{name, length, count}]; stock [{name, length, price, count}] (without count as many as are bought);",
             "      kerf (2 mm); trim (a fresh end on every bar first); keep (shortest remnant worth keeping, 300 mm); units; id",
-            "Out:  bars [{stock, length, pieces [{name, length}], remnant, cuts}], unplaced, lowerBound, waste, remnants, price, findings",
+            "Out:  bars [{stock, length, pieces [{name, length}], remnant, cuts}], unplaced, lowerBound, proven (no cheaper plan exists),",
+            "      leastPrice, gap, waste, remnants, price, findings",
             "Example:  echo '{\"pieces\": [{\"name\": \"drop\", \"length\": 2163, \"count\": 5}],"
                     + " \"stock\": [{\"length\": 5600, \"price\": 51}], \"kerf\": 1.5}' | ./mellow-flare cutlist"
         })
 public final class CutListCommand extends ComputeCommand {
-    private static final List<String> COLUMNS = List.of("bars", "lowerBound", "waste", "price", "stops");
+    private static final List<String> COLUMNS = List.of("bars", "lowerBound", "proven", "waste", "price", "stops");
 
     @Override
     Computation computation() {
@@ -101,6 +102,9 @@ public final class CutListCommand extends ComputeCommand {
                             .put("name", p.name())
                             .put("length", p.length().mm()));
             out.put("lowerBound", plan.lowerBound());
+            out.put("proven", plan.proven());
+            out.put("leastPrice", plan.leastPrice());
+            out.put("gap", plan.gap());
             out.put("waste", plan.waste());
             ArrayNode remnants = out.putArray("remnants");
             plan.remnants().forEach(r -> remnants.add(r.mm()));
@@ -119,6 +123,7 @@ public final class CutListCommand extends ComputeCommand {
             return List.of(
                     Integer.toString(r.path("bars").size()),
                     r.path("lowerBound").asText(""),
+                    r.path("proven").asText(""),
                     r.path("waste").asText(""),
                     r.path("price").asText(""),
                     FindingsOut.failed(r, "stop"));
@@ -148,11 +153,12 @@ public final class CutListCommand extends ComputeCommand {
             }
             text.append(String.format(
                     Locale.ROOT,
-                    "%d bars, fewer than %d cannot be; %.1f %% lost; price %.2f%n",
+                    r.path("proven").asBoolean()
+                            ? "%d bars, price %.2f: no cheaper plan exists; %.1f %% lost%n"
+                            : "%d bars, price %.2f; %.1f %% lost%n",
                     r.path("bars").size(),
-                    r.path("lowerBound").asInt(),
-                    100 * r.path("waste").asDouble(),
-                    r.path("price").asDouble()));
+                    r.path("price").asDouble(),
+                    100 * r.path("waste").asDouble()));
             r.path("findings").forEach(f -> text.append(Words.finding(f)));
             return text.toString();
         }

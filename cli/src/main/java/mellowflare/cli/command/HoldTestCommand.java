@@ -149,6 +149,9 @@ public final class HoldTestCommand implements Callable<Integer> {
             GaugePressure pressure = r.pressure("pressure").orElseThrow(() -> r.missing("pressure"));
             Optional<Temperature> air = r.temperature("temperature");
             r.nothingElse();
+            if (!(Math.abs(time) <= HoldTest.Reading.LONGEST_SECONDS)) {
+                throw r.wrong("time", "no test of tightness lasts longer than a hundred days.");
+            }
             readings.add(new HoldTest.Reading(time, pressure, air));
         }
         double litres = f.number("volume", 1e-6, 1e9).orElseThrow(() -> f.missing("volume"));

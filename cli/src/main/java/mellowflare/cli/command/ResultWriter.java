@@ -10,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import mellowflare.book.BookTrouble;
+import mellowflare.core.reference.CsvText;
 
 /** Writes results in one of the forms. JSON waits for the last result; the others stream. */
 abstract class ResultWriter {
@@ -117,7 +118,7 @@ abstract class ResultWriter {
                 cells.addAll(computation.cells(result));
                 cells.add("");
             }
-            row(cells);
+            row(cells.stream().map(CsvText::shown).toList());
         }
 
         private void row(List<String> cells) throws IOException {

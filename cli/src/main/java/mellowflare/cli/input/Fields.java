@@ -2,6 +2,7 @@ package mellowflare.cli.input;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.LinkedHashSet;
@@ -32,6 +33,11 @@ import mellowflare.core.thread.PitchReading;
 public final class Fields {
     private static final Pattern TIME = Pattern.compile("\\s*(\\d+(?:\\.\\d+)?)\\s*(s|min|h)\\s*");
     private static final double FARTHEST_MM = 100_000;
+    /** No figure of any quantity is larger, and none but zero is smaller. */
+    private static final double LARGEST = 1e9;
+
+    private static final double SMALLEST = 1e-6;
+
     private final ObjectNode node;
     private final String path;
     private final Set<String> asked = new LinkedHashSet<>();
@@ -123,7 +129,7 @@ public final class Fields {
 
     /** A length above zero; a number is millimetres. */
     public Optional<Length> length(String name) throws Refused {
-        Optional<Length> length = quantity(name, Length::ofMm, LengthText::readWithUnit);
+        Optional<Length> length = quantity(name, "mm", Length::ofMm, LengthText::readWithUnit);
         if (length.filter(l -> l.mm() <= 0).isPresent()) {
             throw wrong(name, "a length above zero is expected here.");
         }
@@ -132,7 +138,7 @@ public final class Fields {
 
     /** A length of zero or more; a number is millimetres. */
     public Optional<Length> lengthOrZero(String name) throws Refused {
-        Optional<Length> length = quantity(name, Length::ofMm, LengthText::readWithUnit);
+        Optional<Length> length = quantity(name, "mm", Length::ofMm, LengthText::readWithUnit);
         if (length.filter(l -> l.mm() < 0).isPresent()) {
             throw wrong(name, "a length of zero or more is expected here.");
         }
@@ -141,45 +147,59 @@ public final class Fields {
 
     /** A gauge pressure; a number is bar. */
     public Optional<GaugePressure> pressure(String name) throws Refused {
-        return quantity(name, GaugePressure::ofBar, t -> QuantityText.pressure(t, Optional.empty()));
+        return quantity(name, "bar", GaugePressure::ofBar, t -> QuantityText.pressure(t, Optional.empty()));
     }
 
     /** A temperature; a number is degrees Celsius. */
     public Optional<Temperature> temperature(String name) throws Refused {
-        return quantity(name, Temperature::ofCelsius, t -> QuantityText.temperature(t, Optional.empty()));
+        return quantity(name, "C", Temperature::ofCelsius, t -> QuantityText.temperature(t, Optional.empty()));
     }
 
     /** A flow; a number is litres a minute. */
     public Optional<FlowRate> flow(String name) throws Refused {
-        return quantity(name, FlowRate::ofLitresPerMinute, t -> QuantityText.flow(t, Optional.empty()));
+        return quantity(name, "L/min", FlowRate::ofLitresPerMinute, t -> QuantityText.flow(t, Optional.empty()));
     }
 
     /** A pitch such as “14 tpi”, or a count such as “10 over 14.1 mm”; a number is millimetres. */
     public Optional<PitchReading> pitch(String name) throws Refused {
         return quantity(
                 name,
+                "",
                 mm -> PitchReading.readWithUnit(mm + " mm").value().orElseThrow(IllegalArgumentException::new),
                 PitchReading::readWithUnit);
     }
 
     /** An angle; a number is degrees, a text says “deg” or “°”. */
     public Optional<Angle> angle(String name, double least, double most) throws Refused {
-        Optional<Angle> angle = quantity(name, Angle::ofDegrees, t -> QuantityText.angle(t, Optional.empty()));
+        Optional<Angle> angle = quantity(name, "", Angle::ofDegrees, t -> QuantityText.angle(t, Optional.empty()));
         if (angle.filter(a -> a.degrees() < least || a.degrees() > most).isPresent()) {
             throw wrong(name, "an angle from " + (int) least + " to " + (int) most + " degrees is expected here.");
         }
         return angle;
     }
 
-    private <T> Optional<T> quantity(String name, DoubleFunction<T> number, Function<String, Read<T>> reader)
-            throws Refused {
+    /** A number has the limits of the same figure typed with its unit. */
+    private <T> Optional<T> quantity(
+            String name, String unit, DoubleFunction<T> number, Function<String, Read<T>> reader) throws Refused {
         if (!has(name)) {
             return Optional.empty();
         }
         JsonNode value = node.get(name);
         if (value.isNumber()) {
+            double v = value.asDouble();
+            if (!(Math.abs(v) <= LARGEST) || v != 0 && Math.abs(v) < SMALLEST) {
+                throw wrong(name, value.asText() + " lies outside what can be.");
+            }
+            if (!unit.isEmpty() && !(unit.equals("mm") && v < 0)) {
+                String plain =
+                        new BigDecimal(value.asText()).stripTrailingZeros().toPlainString();
+                Optional<String> refusal = reader.apply(plain + " " + unit).refusal();
+                if (refusal.isPresent()) {
+                    throw wrong(name, refusal.get());
+                }
+            }
             try {
-                return Optional.of(number.apply(value.asDouble()));
+                return Optional.of(number.apply(v));
             } catch (IllegalArgumentException e) {
                 throw new Refused("“" + path + name + "”: " + value.asText() + " lies outside what can be.", e);
             }

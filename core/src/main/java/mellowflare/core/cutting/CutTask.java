@@ -1,7 +1,9 @@
 package mellowflare.core.cutting;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.measure.Length;
 
@@ -23,7 +25,7 @@ public record CutTask(List<Piece> pieces, List<Stock> stock, Length kerf, boolea
 
     public CutTask {
         pieces = List.copyOf(pieces);
-        stock = List.copyOf(stock);
+        stock = together(stock);
         if (kerf.mm() < 0 || keep.mm() < 0) {
             throw new IllegalArgumentException("A kerf and a remnant are not below zero");
         }
@@ -36,6 +38,18 @@ public record CutTask(List<Piece> pieces, List<Stock> stock, Length kerf, boolea
         if (pieces.stream().mapToLong(Piece::count).sum() > MOST_PIECES) {
             throw new IllegalArgumentException("No more than " + MOST_PIECES + " pieces are packed at once");
         }
+    }
+
+    /** Bars that are given twice under one name, length and price are more of the same. */
+    private static List<Stock> together(List<Stock> stock) {
+        Map<List<Object>, Stock> all = new LinkedHashMap<>();
+        for (Stock s : stock) {
+            all.merge(
+                    List.of(s.name, s.length, s.price, s.count.isPresent()),
+                    s,
+                    (a, b) -> new Stock(a.name, a.length, a.price, a.count.map(n -> n + b.count.orElse(0))));
+        }
+        return List.copyOf(all.values());
     }
 
     /**
@@ -66,6 +80,11 @@ public record CutTask(List<Piece> pieces, List<Stock> stock, Length kerf, boolea
             if (length.mm() <= 0 || !(price >= 0) || count.filter(c -> c < 0).isPresent()) {
                 throw new IllegalArgumentException("A bar has a length above zero; price and count are not below zero");
             }
+        }
+
+        /** Whether it is at hand and costs nothing. */
+        public boolean free() {
+            return price == 0 && count.isPresent();
         }
     }
 

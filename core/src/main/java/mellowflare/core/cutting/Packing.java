@@ -2,53 +2,80 @@ package mellowflare.core.cutting;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
-import mellowflare.core.measure.Length;
+import java.util.Map;
+import java.util.stream.IntStream;
 
-/** Packs the pieces of one task. */
+/** Packs the pieces of one task by rules of thumb: bars at hand first, the shortest first, each as full as can be; then bars are bought, of one kind mainly. */
 final class Packing {
+    /** Of more pieces than these the longest and some of each length between are looked at when a bar is filled. */
+    private static final int MOST_LOOKED_AT = 400;
+
     private final CutTask task;
-    private final List<CutTask.Piece> wanted;
     private final List<CutTask.Stock> shelf;
     private final List<CutTask.Stock> bought;
+    private final Map<CutTask.Stock, Integer> gone;
+
+    /**
+     * A plan as it grows.
+     *
+     * @param bars cut so far
+     * @param left pieces without a bar, longest first
+     */
+    record Packed(List<CutBar> bars, List<CutTask.Piece> left) {
+        double price() {
+            return bars.stream().mapToDouble(b -> b.stock().price()).sum();
+        }
+
+        long paid() {
+            return bars.stream().filter(b -> b.stock().price() > 0).count();
+        }
+    }
 
     Packing(CutTask task) {
+        this(task, Map.of());
+    }
+
+    /** With so many bars of each already taken. */
+    Packing(CutTask task, Map<CutTask.Stock, Integer> gone) {
         this.task = task;
-        this.wanted = task.single();
+        this.gone = Map.copyOf(gone);
         this.shelf = task.stock().stream()
-                .filter(s -> s.count().isPresent())
+                .filter(CutTask.Stock::free)
                 .sorted(Comparator.comparing(CutTask.Stock::length))
                 .toList();
-        this.bought = task.stock().stream().filter(s -> s.count().isEmpty()).toList();
+        this.bought = task.stock().stream().filter(s -> !s.free()).toList();
     }
 
-    CutPlan plan() {
+    /** The best that the rules of thumb find for these pieces, longest first. */
+    Packed best(List<CutTask.Piece> wanted) {
         List<CutBar> old = new ArrayList<>();
-        List<CutTask.Piece> left = fromShelf(old);
-        List<CutPlan> plans = new ArrayList<>();
-        int bound = bound();
+        List<CutTask.Piece> left = fromShelf(wanted, old);
+        if (bought.isEmpty() || left.isEmpty()) {
+            return new Packed(old, left);
+        }
+        List<Packed> plans = new ArrayList<>();
         for (CutTask.Stock main : bought) {
-            plans.add(buy(main, old, left, bound, true));
-            plans.add(buy(main, old, left, bound, false));
+            plans.add(buy(main, old, left, true));
+            plans.add(buy(main, old, left, false));
         }
-        if (bought.isEmpty()) {
-            return CutPlan.of(task, old, left, bound);
-        }
-        return plans.stream()
-                .min(Comparator.comparingInt((CutPlan p) -> p.unplaced().size())
-                        .thenComparingDouble(CutPlan::price)
-                        .thenComparingDouble(p -> p.bars().stream()
-                                .mapToDouble(b -> b.stock().length().mm())
-                                .sum())
-                        .thenComparingDouble(CutPlan::waste))
-                .orElseThrow();
+        return plans.stream().min(BETTER).orElseThrow();
     }
+
+    /** Most length placed first, then the lower price, then fewer bars paid for. */
+    static final Comparator<Packed> BETTER = Comparator.comparingDouble((Packed p) ->
+                    p.left.stream().mapToDouble(x -> x.length().mm()).sum())
+            .thenComparingDouble(Packed::price)
+            .thenComparingLong(Packed::paid)
+            .thenComparingDouble(p ->
+                    p.bars.stream().mapToDouble(b -> b.stock().length().mm()).sum());
 
     /** Cuts what the shelf gives: every bar as full as can be; a bar that would give nothing stays. */
-    private List<CutTask.Piece> fromShelf(List<CutBar> into) {
+    private List<CutTask.Piece> fromShelf(List<CutTask.Piece> wanted, List<CutBar> into) {
         List<CutTask.Piece> left = new ArrayList<>(wanted);
         for (CutTask.Stock s : shelf) {
-            for (int i = 0; i < s.count().orElse(0) && !left.isEmpty(); i++) {
+            for (int i = 0; i < s.count().orElse(0) - gone.getOrDefault(s, 0) && !left.isEmpty(); i++) {
                 List<CutTask.Piece> in = fill(s, left);
                 if (in.isEmpty()) {
                     break;
@@ -59,17 +86,17 @@ final class Packing {
         return left;
     }
 
-    /** Buys bars of one kind, others only for what does not go into it; at the end a shorter or cheaper kind takes the last bar where it serves. */
-    private CutPlan buy(
-            CutTask.Stock main, List<CutBar> old, List<CutTask.Piece> wantedStill, int bound, boolean fullest) {
+    /** Buys bars of one kind, others only for what does not go into it; at the end a shorter or cheaper kind takes a bar's pieces where it serves. */
+    private Packed buy(CutTask.Stock main, List<CutBar> old, List<CutTask.Piece> wanted, boolean fullest) {
         List<CutBar> bars = new ArrayList<>(old);
-        List<CutTask.Piece> left = new ArrayList<>(wantedStill);
+        List<CutTask.Piece> left = new ArrayList<>(wanted);
         List<CutTask.Piece> unplaced = new ArrayList<>();
+        Map<CutTask.Stock, Integer> used = new HashMap<>(gone);
         while (!left.isEmpty()) {
-            CutTask.Stock s = fits(main, left.get(0))
+            CutTask.Stock s = there(main, used) && fits(main, left.get(0))
                     ? main
                     : bought.stream()
-                            .filter(b -> fits(b, left.get(0)))
+                            .filter(b -> there(b, used) && fits(b, left.get(0)))
                             .min(Comparator.comparingDouble(CutTask.Stock::price))
                             .orElse(null);
             if (s == null) {
@@ -77,29 +104,31 @@ final class Packing {
                 continue;
             }
             List<CutTask.Piece> in = fullest ? fill(s, left) : next(s, left);
-            bars.add(CutBar.of(task, cheapest(s, in), in));
+            CutTask.Stock cheapest = cheapest(s, in, used);
+            used.merge(cheapest, 1, Integer::sum);
+            bars.add(CutBar.of(task, cheapest, in));
         }
-        return CutPlan.of(task, bars, unplaced, bound);
+        return new Packed(bars, unplaced);
+    }
+
+    private static boolean there(CutTask.Stock bar, Map<CutTask.Stock, Integer> used) {
+        return bar.count().map(n -> used.getOrDefault(bar, 0) < n).orElse(true);
     }
 
     private boolean fits(CutTask.Stock bar, CutTask.Piece piece) {
         return piece.length().mm() <= task.usable(bar).mm() + 1e-9;
     }
 
-    /** The cheapest bought bar that still gives these pieces. */
-    private CutTask.Stock cheapest(CutTask.Stock usual, List<CutTask.Piece> in) {
-        double need = need(in);
+    /** The cheapest bar there is that still gives these pieces. */
+    private CutTask.Stock cheapest(CutTask.Stock usual, List<CutTask.Piece> in, Map<CutTask.Stock, Integer> used) {
+        double need = in.stream().mapToDouble(p -> p.length().mm()).sum()
+                + (in.size() - 1) * task.kerf().mm();
         return bought.stream()
-                .filter(b -> task.usable(b).mm() + 1e-9 >= need)
+                .filter(b -> there(b, used) && task.usable(b).mm() + 1e-9 >= need)
                 .min(Comparator.comparingDouble(CutTask.Stock::price).thenComparing(CutTask.Stock::length))
                 .filter(b -> b.price() < usual.price()
                         || b.price() == usual.price() && b.length().compareTo(usual.length()) < 0)
                 .orElse(usual);
-    }
-
-    private double need(List<CutTask.Piece> in) {
-        return in.stream().mapToDouble(p -> p.length().mm()).sum()
-                + (in.size() - 1) * task.kerf().mm();
     }
 
     /** Takes from what is left the pieces that fill a bar best; none where not even the shortest goes in. */
@@ -112,44 +141,42 @@ final class Packing {
             return List.of();
         }
         double kerf = task.kerf().mm();
-        double[] sizes = new double[left.size() - first];
+        int[] looked = looked(first, left.size());
+        double[] sizes = new double[looked.length];
         for (int i = 0; i < sizes.length; i++) {
-            sizes[i] = left.get(first + i).length().mm() + kerf;
+            sizes[i] = left.get(looked[i]).length().mm() + kerf;
         }
         int[] chosen = FullestBar.of(sizes, task.usable(bar).mm() + kerf);
         List<CutTask.Piece> in = new ArrayList<>();
         for (int k = chosen.length - 1; k >= 0; k--) {
-            in.add(0, left.remove(first + chosen[k]));
+            in.add(0, left.remove(looked[chosen[k]]));
         }
         return in;
+    }
+
+    /** Which of the pieces from {@code first} on are looked at: all, or as many as can be, spread over the lengths. */
+    private static int[] looked(int first, int end) {
+        int n = Math.min(end - first, MOST_LOOKED_AT);
+        double step = (double) (end - first) / n;
+        return IntStream.range(0, n).map(i -> first + (int) (i * step)).toArray();
     }
 
     /** Takes the longest that still goes in, one after the other. */
     private List<CutTask.Piece> next(CutTask.Stock bar, List<CutTask.Piece> left) {
         double room = task.usable(bar).mm() + task.kerf().mm() + 1e-9;
         List<CutTask.Piece> in = new ArrayList<>();
-        for (int i = 0; i < left.size(); ) {
-            double size = left.get(i).length().mm() + task.kerf().mm();
+        List<CutTask.Piece> stays = new ArrayList<>(left.size());
+        for (CutTask.Piece p : left) {
+            double size = p.length().mm() + task.kerf().mm();
             if (size <= room) {
                 room -= size;
-                in.add(left.remove(i));
+                in.add(p);
             } else {
-                i++;
+                stays.add(p);
             }
         }
+        left.clear();
+        left.addAll(stays);
         return in;
-    }
-
-    private int bound() {
-        Length longest = task.stock().stream()
-                .map(task::usable)
-                .max(Comparator.naturalOrder())
-                .orElseThrow();
-        double kerf = task.kerf().mm();
-        double[] sizes = wanted.stream()
-                .filter(p -> p.length().mm() <= longest.mm() + 1e-9)
-                .mapToDouble(p -> p.length().mm() + kerf)
-                .toArray();
-        return LowerBound.bars(sizes, longest.mm() + kerf);
     }
 }

@@ -5,9 +5,13 @@ import java.io.StringWriter;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 
 /** Writes values as the open CSV files that are read again. */
 public final class CsvText {
+    private static final Pattern FORMULA = Pattern.compile("[=+@\\-\t\r]");
+    private static final Pattern NUMBER = Pattern.compile("-?\\d+(\\.\\d+)?([eE][+-]?\\d+)?");
+
     private CsvText() {}
 
     /** One file as text, header first. */
@@ -17,6 +21,11 @@ public final class CsvText {
         csv.writeRecord(columns);
         values.forEach(v -> csv.writeRecord(row.apply(v)));
         return text.toString();
+    }
+
+    /** A text that a spreadsheet shows and does not run: a name that begins as a formula does gets an apostrophe in front. */
+    public static String shown(String text) {
+        return FORMULA.matcher(text).lookingAt() && !NUMBER.matcher(text).matches() ? "'" + text : text;
     }
 
     /** As short as it can be and still be read back the same. */

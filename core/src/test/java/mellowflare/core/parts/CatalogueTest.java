@@ -88,4 +88,30 @@ class CatalogueTest {
                 .isNotEmpty()
                 .allMatch(e -> e.end().code() == EndCode.BSPT && e.end().gender() == Gender.MALE);
     }
+
+    /** ISO 8434-2: steel 37 degree ends bear less the larger they are; no part stands above its end. */
+    @Test
+    void testNoPartIsRatedAboveIts37DegreeEnd() throws Exception {
+        java.util.Map<String, Double> most = new java.util.HashMap<>();
+        try (var in = CatalogueTest.class.getResourceAsStream("/mellowflare/core/connection/ratings37.csv")) {
+            mellowflare.core.reference.CsvTable.fromText(
+                            "ratings37.csv", new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8))
+                    .rows()
+                    .forEach(r -> most.put(r.need("size"), r.number("bar")));
+        }
+        for (HoseEndPart e : catalogue.hoseEnds()) {
+            if (e.end().code() == EndCode.JIC37 && most.containsKey(e.end().size())) {
+                assertThat(e.rating().orElseThrow().bar())
+                        .as(e.part())
+                        .isLessThanOrEqualTo(most.get(e.end().size()));
+            }
+        }
+        for (AdapterPart a : Samples.DATA.get(AdapterTable.KEY).all()) {
+            for (var end : java.util.List.of(a.a(), a.b())) {
+                if (end.code() == EndCode.JIC37 && most.containsKey(end.size())) {
+                    assertThat(a.rating().bar()).as(a.part()).isLessThanOrEqualTo(most.get(end.size()));
+                }
+            }
+        }
+    }
 }

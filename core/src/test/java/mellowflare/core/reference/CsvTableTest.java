@@ -55,4 +55,15 @@ class CsvTableTest {
         assertThat(data.with(key, "hello").get(key)).isEqualTo("hello");
         assertThatThrownBy(() -> data.get(key)).hasMessageContaining("hold no words");
     }
+
+    @Test
+    void testNamesThatASpreadsheetWouldRunAreShownInstead() {
+        assertThat(CsvText.shown("=1+1")).isEqualTo("'=1+1");
+        assertThat(CsvText.shown("+cmd")).isEqualTo("'+cmd");
+        assertThat(CsvText.shown("@SUM(A1)")).isEqualTo("'@SUM(A1)");
+        assertThat(CsvText.shown("-2+3")).isEqualTo("'-2+3");
+        for (String plain : new String[] {"-8", "-12.5", "1e-7", "", "drop 3", "1/2"}) {
+            assertThat(CsvText.shown(plain)).isEqualTo(plain);
+        }
+    }
 }

@@ -1,5 +1,6 @@
 package mellowflare.core.air.rules;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import mellowflare.core.advice.Figure;
@@ -10,6 +11,7 @@ import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.air.AirCase;
 import mellowflare.core.measure.FreeAir;
+import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.Source;
@@ -28,9 +30,9 @@ final class CompressorDelivers implements Rule<AirCase> {
     private static final RuleText PEAK = new RuleText(
             "air.receiver",
             Severity.NOTE,
-            "{peak} are drawn at once at the peak: the {receiver} stored bear it for {seconds}.",
+            "{peak} are drawn at once at the peak. If that begins as the compressor cuts in, the {receiver} stored bear it for {seconds}, down to the {need} that the neediest tool asks.",
             "The compressors make {delivers}, more than the {peak} drawn at the peak.",
-            "V = T (C - S) pa / (p1 - p2), from cutting out to cutting in",
+            "V = T (C - S) pa / (p1 - p2), from cutting in, the worst moment, to what the neediest tool asks",
             "A larger receiver, or one near the tool that draws most.",
             new Source("ISO 1217 free air; receiver formula", Confidence.TYPICAL));
 
@@ -45,11 +47,16 @@ final class CompressorDelivers implements Rule<AirCase> {
         FreeAir made = c.delivered();
         double over = c.need().peak().litresPerMinute() - made.litresPerMinute();
         double receiver = c.stored().litres();
-        double step = c.feeds().values().stream()
-                .mapToDouble(x -> x.cutOut().bar() - x.cutIn().bar())
+        double cutIn = c.feeds().values().stream()
+                .mapToDouble(x -> x.cutIn().bar())
                 .min()
                 .orElseThrow();
-        double store = receiver * step;
+        GaugePressure need = c.choices().values().stream()
+                .flatMap(List::stream)
+                .map(x -> x.tool().need())
+                .max(Comparator.naturalOrder())
+                .orElseThrow();
+        double store = receiver * Math.max(0, cutIn - need.bar());
         return List.of(
                 Finding.of(
                         made.litresPerMinute() >= c.need().needed().litresPerMinute(),
@@ -70,6 +77,7 @@ final class CompressorDelivers implements Rule<AirCase> {
                                 "peak", Figure.of(c.need().peak()),
                                 "delivers", Figure.of(made),
                                 "receiver", new Figure.OfLitres(receiver),
+                                "need", Figure.of(need),
                                 "seconds", Figure.of(seconds(over > 0 ? store / over * 60 : 0)))));
     }
 

@@ -23,8 +23,8 @@ final class LeaksCost implements Rule<AirCase> {
             "air.leak-cost",
             Severity.NOTE,
             "",
-            "Leaks of {share} lose {leak} and cost about {price} a year.",
-            "{kwh} kWh in a cubic metre of free air, {hours} h a year, {each} a kilowatt-hour",
+            "Leaks of {share} lose {leak} and cost about {price} a year while the main stays under pressure; shut off outside working hours they cost {shut}.",
+            "{kwh} kWh in a cubic metre of free air, {all} h a year or {hours} h of work, {each} a kilowatt-hour",
             "",
             new Source("energy of the house list of compressors", Confidence.TYPICAL));
 
@@ -36,6 +36,8 @@ final class LeaksCost implements Rule<AirCase> {
             "stored energy",
             "",
             Source.of("ISO 4414; local rules for pressure vessels"));
+
+    private static final double HOURS_A_YEAR = 365 * 24;
 
     @Override
     public List<Finding> check(AirCase c) {
@@ -49,14 +51,16 @@ final class LeaksCost implements Rule<AirCase> {
         Compressor k = c.compressor().get();
         FreeAir leak = c.need().mean().times(u.leak());
         double hours = u.hoursADay() * u.daysAYear();
-        double price = leak.litresPerMinute() * 0.06 * hours * k.kilowattHoursPerCubicMetre() * u.kilowattHour();
+        double anHour = leak.litresPerMinute() * 0.06 * k.kilowattHoursPerCubicMetre() * u.kilowattHour();
         all.add(Finding.pass(
                 COST,
                 Subject.MAIN,
                 Map.of(
                         "share", new Figure.OfShare(u.leak()),
                         "leak", Figure.of(leak),
-                        "price", Figure.of(LengthFormat.decimal(price, 0, 0)),
+                        "price", Figure.of(LengthFormat.decimal(anHour * HOURS_A_YEAR, 0, 0)),
+                        "shut", Figure.of(LengthFormat.decimal(anHour * hours, 0, 0)),
+                        "all", Figure.of(LengthFormat.decimal(HOURS_A_YEAR, 0, 0)),
                         "kwh", Figure.of(LengthFormat.decimal(k.kilowattHoursPerCubicMetre(), 2, 0)),
                         "hours", Figure.of(LengthFormat.decimal(hours, 0, 0)),
                         "each", Figure.of(LengthFormat.decimal(u.kilowattHour(), 2, 2)))));

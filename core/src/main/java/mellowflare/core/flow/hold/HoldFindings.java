@@ -33,6 +33,15 @@ public final class HoldFindings {
             "Wait longer and read again, with the temperature: twice the time halves the doubt.",
             Source.of("ideal gas law; barometer and temperature counted in"));
 
+    private static final RuleText GROWS = new RuleText(
+            "hold.grows",
+            Severity.WARN,
+            "The hold test does not tell: the air shut in seems to grow by {gain}, so something was not measured.",
+            "The air shut in does not seem to grow.",
+            "{readings} readings over {volume}",
+            "Read the temperature of the pipe and the barometer with the gauge, look whether a valve lets air in, and hold again.",
+            Source.of("ideal gas law; barometer and temperature counted in"));
+
     private HoldFindings() {}
 
     /**
@@ -50,6 +59,15 @@ public final class HoldFindings {
                 "price",
                         Figure.of(yearly.map(x -> " A year of it costs about " + LengthFormat.decimal(x, 0, 0) + ".")
                                 .orElse("")));
+        if (r.grows()) {
+            return List.of(Finding.fail(
+                    GROWS,
+                    Subject.MAKE,
+                    Map.of(
+                            "gain", Figure.of(FreeAir.ofLitresPerMinute(-r.litresPerMinute())),
+                            "readings", figures.get("readings"),
+                            "volume", figures.get("volume"))));
+        }
         boolean settled = r.verdict() != HoldTest.Verdict.NOT_SETTLED;
         Finding told = Finding.of(settled, SETTLED, Subject.MAKE, figures);
         return settled

@@ -60,9 +60,12 @@ public record HoldTest(
      * @param air temperature of the air shut in; empty for all readings when it was not taken
      */
     public record Reading(double seconds, GaugePressure gauge, Optional<Temperature> air) {
+        /** No test of tightness lasts longer than a hundred days. */
+        public static final double LONGEST_SECONDS = 100 * 86_400.0;
+
         public Reading {
-            if (!Double.isFinite(seconds)) {
-                throw new IllegalArgumentException("A time is a number of seconds");
+            if (!(Math.abs(seconds) <= LONGEST_SECONDS)) {
+                throw new IllegalArgumentException("A reading is taken within a hundred days, in seconds");
             }
         }
 
@@ -99,6 +102,11 @@ public record HoldTest(
             PressureDifference drop,
             Verdict verdict,
             double confidence) {
+        /** Whether the air shut in seems to grow by more than the readings can be wrong. */
+        public boolean grows() {
+            return litresPerMinute + plusMinus < 0;
+        }
+
         /** The leak as a flow; none where the mass seems to grow. */
         public FreeAir leak() {
             return FreeAir.ofLitresPerMinute(Math.max(0, litresPerMinute));
@@ -133,8 +141,11 @@ public record HoldTest(
         double tight = scattered
                 ? new TDistribution(free).cumulativeProbability(z)
                 : new NormalDistribution().cumulativeProbability(z);
-        Verdict verdict =
-                tight >= EITHER_SIDE ? Verdict.TIGHT : tight <= 1 - EITHER_SIDE ? Verdict.LEAKS : Verdict.NOT_SETTLED;
+        // Air does not grow: a leak clearly below zero says that something was not measured.
+        boolean grows = leak + k * error < 0;
+        Verdict verdict = grows
+                ? Verdict.NOT_SETTLED
+                : tight >= EITHER_SIDE ? Verdict.TIGHT : tight <= 1 - EITHER_SIDE ? Verdict.LEAKS : Verdict.NOT_SETTLED;
         Reading last = readings.get(readings.size() - 1);
         double atFirst = (last.gauge.bar() + surroundings.bar()) * first / kelvin(last) - surroundings.bar();
         return new Result(

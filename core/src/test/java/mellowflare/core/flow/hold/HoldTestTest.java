@@ -12,6 +12,7 @@ import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.PressureDifference;
 import mellowflare.core.measure.Temperature;
+import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.measure.Volume;
 import org.junit.jupiter.api.Test;
 
@@ -57,6 +58,23 @@ class HoldTestTest {
         assertThat(r.litresPerMinute()).isCloseTo(0, within(1e-9));
         assertThat(r.atRest()).isGreaterThan(0.03);
         assertThat(r.verdict()).isEqualTo(HoldTest.Verdict.TIGHT);
+    }
+
+    /** The barometer rose by 0.03 bar and nobody read it: air does not grow, so nothing is said to be tight. */
+    @Test
+    void testAirThatSeemsToGrowIsNoProofOfTightness() {
+        List<HoldTest.Reading> readings = new ArrayList<>();
+        for (int i = 0; i <= 10; i++) {
+            readings.add(at(6 * i, 7 + 0.03 * i, 20));
+        }
+        HoldTest t = test(readings, 1);
+        HoldTest.Result r = t.result();
+        assertThat(r.litresPerMinute()).isNegative();
+        assertThat(r.grows()).isTrue();
+        assertThat(r.verdict()).isEqualTo(HoldTest.Verdict.NOT_SETTLED);
+        assertThat(HoldFindings.of(t, r, Optional.empty()))
+                .singleElement()
+                .satisfies(f -> assertThat(f.says(UnitSystem.METRIC)).contains("seems to grow", "was not measured"));
     }
 
     @Test
