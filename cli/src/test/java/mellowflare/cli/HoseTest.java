@@ -197,4 +197,17 @@ class HoseTest {
         assertThat(run.status()).isEqualTo(2);
         assertThat(run.errors()).contains("adapters").contains("KX");
     }
+
+    @Test
+    void testADashIsANumberOrAText() {
+        String in =
+                "{\"ends\":[{\"part\":\"KC08-B08M\"},{\"part\":\"KC08-J08F\"}],\"hose\":{\"kind\":\"two-wire\",\"dash\":DASH},\"finishedLength\":900}";
+        for (String dash : new String[] {"8", "-8", "\"8\"", "\"-8\""}) {
+            String each = in.replace("DASH", dash);
+            assertThat(Schemas.faults("hose.in", each)).isEmpty();
+            assertThat(Run.of(each, "hose").json().get("cutLength").asDouble())
+                    .as(dash)
+                    .isPositive();
+        }
+    }
 }

@@ -172,7 +172,7 @@ final class HoseIn {
         }
         Fields given = f.object("hose");
         HoseKind kind = given.needWord("kind", KINDS);
-        String text = given.needText("dash");
+        String text = given.needTextOrWhole("dash");
         given.nothingElse();
         return Optional.of(DashSize.read(text)
                 .flatMap(d -> catalogue.hose(kind, d))

@@ -76,6 +76,11 @@ public final class Fields {
         return text(name).orElseThrow(() -> missing(name));
     }
 
+    /** A size that some write as a number and some as a text: 8 and “-8”. */
+    public String needTextOrWhole(String name) throws Refused {
+        return has(name) && node.get(name).isIntegralNumber() ? node.get(name).asText() : needText(name);
+    }
+
     public Refused missing(String name) {
         return wrong(name, "it is needed and was not given.");
     }

@@ -8,6 +8,7 @@ import mellowflare.core.advice.School;
 import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Schools;
 import mellowflare.core.connection.End;
+import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidGroup;
@@ -40,16 +41,20 @@ public final class Sealing {
 
     private record FlatsRow(String code, String size, double flats, Source source) {}
 
+    private record TurnsRow(EndCode code, Optional<String> size, double turns) {}
+
     private record TorqueRow(String code, String size, TorqueBand band) {}
 
     private final List<JointRow> joints;
     private final List<FlatsRow> flats;
     private final List<TorqueRow> torques;
+    private final List<TurnsRow> turns;
 
-    private Sealing(List<JointRow> joints, List<FlatsRow> flats, List<TorqueRow> torques) {
+    private Sealing(List<JointRow> joints, List<FlatsRow> flats, List<TorqueRow> torques, List<TurnsRow> turns) {
         this.joints = joints;
         this.flats = flats;
         this.torques = torques;
+        this.turns = turns;
     }
 
     public static Sealing load() {
@@ -81,7 +86,11 @@ public final class Sealing {
                                         Torque.ofNewtonMetres(row.number("high_nm")),
                                         row.source())),
                         t -> t.code() + " " + t.size());
-        return new Sealing(joints, flats, torques);
+        List<TurnsRow> turns = CsvTable.beside(Sealing.class, "turns.csv")
+                .map(
+                        row -> new TurnsRow(row.word("code", EndCode.class), row.maybe("size"), row.number("turns")),
+                        t -> t.code() + " " + t.size().orElse("all"));
+        return new Sealing(joints, flats, torques, turns);
     }
 
     /**
@@ -211,7 +220,7 @@ public final class Sealing {
         String flatsText = flatsOf(end)
                 .map(f -> LengthFormat.decimal(f.flats(), 2, 0) + (f.flats() == 1 ? " flat" : " flats"))
                 .orElse("to the maker's torque,");
-        String how = row.tighten().replace("{flats}", flatsText);
+        String how = row.tighten().replace("{flats}", flatsText).replace("{turns}", turnsOf(end));
         return end.leftHand() ? how + "; the thread is left-handed, so anticlockwise" : how;
     }
 
@@ -221,6 +230,22 @@ public final class Sealing {
                         && t.size().equals(end.id().size()))
                 .findFirst()
                 .map(TorqueRow::band);
+    }
+
+    private String turnsOf(End end) {
+        return turns.stream()
+                .filter(t -> t.code() == end.id().code()
+                        && t.size().map(end.id().size()::equals).orElse(true))
+                .findFirst()
+                .map(t -> quarters(t.turns()) + " turns past finger tight as many makers say, or as its own maker does")
+                .orElse("by the turns its maker gives");
+    }
+
+    /** As a fitter says them: 1 1/4, 1 1/2. */
+    private static String quarters(double turns) {
+        int whole = (int) turns;
+        String rest = List.of("", " 1/4", " 1/2", " 3/4").get((int) Math.round((turns - whole) * 4) % 4);
+        return (whole + rest).strip();
     }
 
     private Optional<FlatsRow> flatsOf(End end) {

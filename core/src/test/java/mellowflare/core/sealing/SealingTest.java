@@ -66,6 +66,54 @@ class SealingTest {
     }
 
     @Test
+    void testSleevesSayHowFarTheyAreTurnedWhereATableKnows() {
+        assertThat(advise(EndCode.COMP, "1/4", Seat.FERRULE, "water", Practice.USUAL)
+                        .tighten())
+                .contains("1 1/4 turns past finger tight");
+        assertThat(advise(EndCode.COMP, "1/2", Seat.FERRULE, "water", Practice.USUAL)
+                        .tighten())
+                .contains("2 1/4 turns past finger tight");
+        assertThat(advise(EndCode.DIN24L, "L12", Seat.CONE24, "mineral-oil", Practice.USUAL)
+                        .tighten())
+                .contains("1 1/2 turns past finger tight", "at re-assembly to where the force rises");
+        assertThat(advise(EndCode.COMP, "15 mm", Seat.FERRULE, "water", Practice.USUAL)
+                        .tighten())
+                .contains("by the turns its maker gives");
+    }
+
+    @Test
+    void testFaceSealsAndFlangesNameTheirRingAndEachBoltItsTorque() {
+        assertThat(advise(EndCode.ORFS, "-8", Seat.FACE_ORING, "mineral-oil", Practice.USUAL)
+                        .putOn()
+                        .get(0))
+                .isEqualTo("new ring -014 in the face groove 90 Shore A");
+        assertThat(advise(EndCode.ISO6149, "M14x1.5", Seat.PORT_ORING, "mineral-oil", Practice.USUAL)
+                        .putOn()
+                        .get(0))
+                .startsWith("ring 11.3 x 2.2 mm 90 Shore A");
+        assertThat(advise(EndCode.CODE61, "-16", Seat.FACE_ORING, "mineral-oil", Practice.USUAL)
+                        .torque()
+                        .orElseThrow()
+                        .text())
+                .isEqualTo("70 N m (52 lbf ft)");
+        assertThat(advise(EndCode.SAE45, "3/8", Seat.CONE45, "r410a", Practice.USUAL)
+                        .torque()
+                        .orElseThrow()
+                        .text())
+                .startsWith("34 to 42 N m");
+    }
+
+    @Test
+    void testALeftHandThreadAlwaysSaysWhichWay() {
+        assertThat(advise(EndCode.LPG, "G 1/4 left", Seat.CONE60, "lpg", Practice.USUAL)
+                        .tighten())
+                .contains("anticlockwise");
+        assertThat(advise(EndCode.LPG, "M20x1.5", Seat.WASHER, "lpg", Practice.USUAL)
+                        .tighten())
+                .doesNotContain("anticlockwise");
+    }
+
+    @Test
     void testBossRingIsNamedWithACompoundForTheFluid() {
         assertThat(advise(EndCode.ORB, "-8", Seat.PORT_ORING, "mineral-oil", Practice.USUAL)
                         .putOn()
