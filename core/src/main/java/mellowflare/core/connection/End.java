@@ -81,7 +81,8 @@ public record End(
 
     /** The thread as the trade names it, left-handed if it is; what it is outside where it has none. */
     public String threadName() {
-        return thread.map(t -> t.name() + (leftHand ? " left-hand" : "")).orElse("no thread, " + body.words());
+        return thread.map(t -> t.name() + (leftHand ? " left-hand" : ""))
+                .orElse(threadLeftOpen() ? "thread as its maker chose it" : "no thread, " + body.words());
     }
 
     /** As {@code 37 degree flare, dash 8} or {@code BSPP parallel pipe thread, 1/2}. */

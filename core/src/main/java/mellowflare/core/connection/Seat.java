@@ -52,6 +52,15 @@ public enum Seat {
         return angleDegrees == 0 ? Optional.empty() : Optional.of(halfAngle ? angleDegrees : angleDegrees / 2);
     }
 
+    /** Whether nobody tells the two apart by eye: the same seat, or inverted seats of 42 and 45 degrees. */
+    public boolean looksLike(Seat other) {
+        return this == other || inverted() && other.inverted();
+    }
+
+    private boolean inverted() {
+        return this == INVERTED42 || this == INVERTED45;
+    }
+
     public boolean isCone() {
         return sealPlace == SealPlace.CONE;
     }

@@ -44,13 +44,13 @@ final class LooksAgree implements Rule<IdentifyCase> {
         seen.taper()
                 .ifPresent(t -> all.add(finding(
                         c,
-                        e -> e.seats().contains(seat) && e.tapered() == (t == TaperSeen.TAPERED),
+                        e -> e.seats().stream().anyMatch(seat::looksLike) && e.tapered() == (t == TaperSeen.TAPERED),
                         "a " + t.word() + " thread",
                         seat.words())));
         seen.pitch()
                 .ifPresent(p -> all.add(finding(
                         c,
-                        e -> e.seats().contains(seat)
+                        e -> e.seats().stream().anyMatch(seat::looksLike)
                                 && e.thread().filter(t -> near(t.pitch(), p)).isPresent(),
                         "a pitch of " + p.text(),
                         seat.words())));

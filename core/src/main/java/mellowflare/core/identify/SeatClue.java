@@ -15,9 +15,6 @@ final class SeatClue implements OutcomeClue<Seat> {
     /** Rings on the inner end of something, hard to tell apart in bad light. */
     private static final Set<Seat> LOOK_ALIKE = Set.of(Seat.PILOT_ORING, Seat.FACE_ORING, Seat.TUBE_ORING);
 
-    /** Nobody tells these two by eye. */
-    private static final Set<Seat> INVERTED = Set.of(Seat.INVERTED42, Seat.INVERTED45);
-
     /** A boss whose ring is gone shows no seat at all. */
     private static final double LOST_RING = 0.2;
 
@@ -52,7 +49,7 @@ final class SeatClue implements OutcomeClue<Seat> {
                         ? 0.03
                         : 0.0006;
             }
-            if (INVERTED.contains(seen) && INVERTED.contains(truth)) {
+            if (seen.looksLike(truth)) {
                 return 0.9;
             }
             double apart = Math.abs(seen.halfAngleDegrees().orElse(45.0)

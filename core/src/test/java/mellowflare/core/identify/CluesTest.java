@@ -223,4 +223,20 @@ class CluesTest {
                         () -> male(20).withPitchReading(Optional.of(new PitchReading(Pitch.ofMm(1), Optional.of(0)))))
                 .isInstanceOf(IllegalArgumentException.class);
     }
+
+    /** 42 and 45 degrees inverted are one seat to the eye: no clue speaks against it and no finding says the looks contradict. */
+    @Test
+    void testInvertedSeatsOfBothAnglesAreTaken() {
+        for (Seat seat : new Seat[] {Seat.INVERTED42, Seat.INVERTED45}) {
+            Observation seen = Observation.of(Gender.MALE)
+                    .withDiameter(Optional.of(Length.ofMm(11.05)))
+                    .withPitch(Optional.of(Pitch.ofPerInch(24)))
+                    .withSeat(Optional.of(seat));
+            assertThat(best(seen)).as(seat.code()).isEqualTo("INVFLARE 1/4");
+            assertThat(new LooksAgree().check(IdentifyCase.of(seen, new Identifier(DATA), DATA)))
+                    .as(seat.code())
+                    .noneMatch(f -> f.state() == mellowflare.core.advice.State.FAIL);
+        }
+        assertThat(Seat.INVERTED42.looksLike(Seat.CONE45)).isFalse();
+    }
 }
