@@ -150,7 +150,9 @@ class AirRulesTest {
         assertThat(one(copper, "air.solder").state()).isEqualTo(State.PASS);
         AirMain hot = copper.withShop(copper.shop().withAir(Temperature.ofCelsius(50)));
         assertThat(one(hot, "air.solder").severity()).isEqualTo(Severity.WARN);
-        assertThat(says(hot, "air.solder")).contains("54 mm bear 10 bar").contains("11 bar");
+        assertThat(says(hot, "air.solder"))
+                .contains("54 mm are rated to 10 bar")
+                .contains("11 bar");
         assertThat(of(AirSamples.small(), "air.solder")).isEmpty();
     }
 

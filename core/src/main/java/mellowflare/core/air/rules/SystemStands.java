@@ -43,8 +43,8 @@ final class SystemStands implements Rule<AirCase> {
     private static final RuleText SOLDER = new RuleText(
             "air.solder",
             Severity.WARN,
-            "Soft-soldered joints of {size} bear {bears} at {air}; the compressor can put {out} on them.",
-            "Even soft-soldered joints of {size} bear {bears} at {air}; the compressor can put no more than {out} on them.",
+            "Soft-soldered joints of {size} are rated to {bears} at {air}; the compressor can put {out} on them.",
+            "Even soft-soldered joints of {size} are rated to {bears} at {air}; the compressor can put no more than {out} on them.",
             "{bears} at {air}",
             "Braze the joints, or cool the air before the main.",
             new Source("EN 1254-1, soft-soldered joints", Confidence.TYPICAL));
@@ -114,7 +114,7 @@ final class SystemStands implements Rule<AirCase> {
                 Subject.MAIN,
                 Map.of(
                         "size", Figure.of(widest.get().outside()),
-                        "bears", bears.map(Figure::of).orElse(Figure.of("nothing that a table knows")),
+                        "bears", bears.map(Figure::of).orElse(Figure.of("no pressure that a table gives")),
                         "air", Figure.of(air),
                         "out", Figure.of(out))));
     }

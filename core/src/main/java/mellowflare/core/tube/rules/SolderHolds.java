@@ -24,8 +24,8 @@ import mellowflare.core.tube.end.TubeEndKind;
 final class SolderHolds implements Rule<TubeCase> {
     private static final Map<Severity, RuleText> TEXTS = RuleText.bySeverity(
             "tube.solder",
-            "A soldered socket of {tube} bears {bears} at {hot}; {wanted} is on it.",
-            "A soldered socket of {tube} bears {bears} at {hot}, enough for {wanted}.",
+            "A soldered socket on {tube} tube is rated to {bears} at {hot}; the line runs at {wanted}.",
+            "A soldered socket on {tube} tube is rated to {bears} at {hot}, enough for {wanted}.",
             "{bears} at {hot}",
             "Braze the joint where the code allows it, or lower pressure or heat.",
             new Source("EN 1254-1, soft-soldered joints", Confidence.TYPICAL));
@@ -63,7 +63,7 @@ final class SolderHolds implements Rule<TubeCase> {
                 about,
                 Map.of(
                         "tube", Figure.of(outside),
-                        "bears", bears.map(Figure::of).orElse(Figure.of("nothing that a table knows")),
+                        "bears", bears.map(Figure::of).orElse(Figure.of("no pressure that a table gives")),
                         "hot", Figure.of(hot.get()),
                         "wanted", Figure.of(wanted.get()))));
     }
