@@ -42,7 +42,7 @@ final class BookFile {
                     + version + ", this program knows " + SCHEMA
                     + "). Update the program, or open another book with MELLOW_FLARE_HOME.");
         }
-        SQLiteDataSource source = source(file);
+        SQLiteDataSource source = source(file, SQLiteConfig.JournalMode.WAL);
         if (version < SCHEMA) {
             migrate(source, file, version);
         }
@@ -57,12 +57,8 @@ final class BookFile {
                 Files.deleteIfExists(file.resolveSibling(NAME + FRESH + tail));
                 Files.deleteIfExists(file.resolveSibling(NAME + tail));
             }
-            SQLiteConfig config = new SQLiteConfig();
-            config.setJournalMode(SQLiteConfig.JournalMode.DELETE);
-            config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
-            SQLiteDataSource source = new SQLiteDataSource(config);
-            source.setUrl("jdbc:sqlite:" + beside);
-            migrate(source, file, 0);
+            // Without a write-ahead file the one that is moved is whole.
+            migrate(source(beside, SQLiteConfig.JournalMode.DELETE), file, 0);
             Files.move(beside, file, StandardCopyOption.ATOMIC_MOVE);
         } catch (IOException e) {
             throw new BookTrouble("The book " + file + " cannot be made: the folder is full or not yours to write.", e);
@@ -115,9 +111,9 @@ final class BookFile {
         }
     }
 
-    private static SQLiteDataSource source(Path file) {
+    private static SQLiteDataSource source(Path file, SQLiteConfig.JournalMode journal) {
         SQLiteConfig config = new SQLiteConfig();
-        config.setJournalMode(SQLiteConfig.JournalMode.WAL);
+        config.setJournalMode(journal);
         config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
         config.enforceForeignKeys(true);
         config.setBusyTimeout(2000);

@@ -28,19 +28,8 @@ class FirstStartTest {
         Random chance = new Random(5);
         for (int i = 0; i < KILLS; i++) {
             Path book = Files.createDirectory(folder.resolve("b" + i));
-            Process first = new ProcessBuilder(
-                            Path.of(System.getProperty("java.home"), "bin", "java")
-                                    .toString(),
-                            "-Xshare:auto",
-                            "-XX:TieredStopAtLevel=1",
-                            "-cp",
-                            System.getProperty("java.class.path"),
-                            KilledWriter.class.getName(),
-                            book.toString(),
-                            "1")
-                    .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-                    .redirectError(ProcessBuilder.Redirect.DISCARD)
-                    .start();
+            Process first =
+                    KilledWriter.start(book, 1, ProcessBuilder.Redirect.DISCARD, ProcessBuilder.Redirect.DISCARD);
             // Most of the time goes by before the file is there; the moments after are what matters.
             while (first.isAlive() && !touched(book)) {
                 Thread.onSpinWait();

@@ -23,19 +23,8 @@ class KillTest {
         int next = 1;
         for (int round = 0; round < ROUNDS; round++) {
             Path said = folder.resolve("said-" + round);
-            Process writer = new ProcessBuilder(
-                            Path.of(System.getProperty("java.home"), "bin", "java")
-                                    .toString(),
-                            "-Xshare:auto",
-                            "-XX:TieredStopAtLevel=1",
-                            "-cp",
-                            System.getProperty("java.class.path"),
-                            KilledWriter.class.getName(),
-                            folder.toString(),
-                            Integer.toString(next))
-                    .redirectOutput(said.toFile())
-                    .redirectError(ProcessBuilder.Redirect.INHERIT)
-                    .start();
+            Process writer = KilledWriter.start(
+                    folder, next, ProcessBuilder.Redirect.to(said.toFile()), ProcessBuilder.Redirect.INHERIT);
             int after = next + chance.nextInt(60);
             while (writer.isAlive() && lastShown(said) < after) {
                 Thread.onSpinWait();

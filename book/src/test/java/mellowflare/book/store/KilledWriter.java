@@ -1,5 +1,6 @@
 package mellowflare.book.store;
 
+import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -10,6 +11,23 @@ import mellowflare.book.Jobs;
 /** A process that saves change after change and says each number once it counts as saved, until it is killed. */
 final class KilledWriter {
     private KilledWriter() {}
+
+    /** Such a process on a book, to be killed; what it says goes into a file. */
+    static Process start(Path book, int from, ProcessBuilder.Redirect said, ProcessBuilder.Redirect errors)
+            throws IOException {
+        return new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-Xshare:auto",
+                        "-XX:TieredStopAtLevel=1",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        KilledWriter.class.getName(),
+                        book.toString(),
+                        Integer.toString(from))
+                .redirectOutput(said)
+                .redirectError(errors)
+                .start();
+    }
 
     public static void main(String[] args) throws BookTrouble {
         PrintStream out = new PrintStream(System.out, true, StandardCharsets.UTF_8);
