@@ -155,6 +155,18 @@ class AirTest {
         assertThat(out.get("leakRate").asDouble()).isLessThan(0.1);
     }
 
+    /** The gauge stands, the barometer falls by 20 mbar in an hour: by hand 100 L x 0.02 bar / 60 min = 0.033 L/min. */
+    @Test
+    void testAHoldTestTakesTheBarometerOfEachReading() {
+        String csv = "time,pressure,temperature,barometer\n0,7,20,1020\n60 min,7,20,1.000\n";
+        Run run = Run.of(csv, "hold-test", "--volume", "100");
+        assertThat(run.errors()).isEmpty();
+        assertThat(run.json().get("leakRate").asDouble()).isCloseTo(0.0333, within(1e-4));
+        assertThat(Run.of("time,pressure,barometer\n0,7,9\n9,7,1\n", "hold-test", "--volume", "1")
+                        .errors())
+                .contains("readings[0].barometer");
+    }
+
     /** By hand: 100 L lose 0.5 bar in 10 min: 5 L/min at 1 bar and 20 degrees. */
     @Test
     void testAHoldTestReadsJson() {

@@ -320,6 +320,10 @@ public final class AirModel {
         making("what it hangs from", m -> m.withHung(hung));
     }
 
+    public void nipples(boolean nipples) {
+        making("bought nipples", m -> m.withNipples(nipples));
+    }
+
     public void trim(boolean trim) {
         making("trimmed bars", m -> m.withTrim(trim));
     }

@@ -323,7 +323,7 @@ public final class AirView implements Page {
                 third.words(
                         "costs",
                         c.work().map(w -> LengthFormat.decimal(w.price(), 0, 0)).orElse("–"),
-                        "pipe by the metre and fittings");
+                        "catalogue prices; pipe by the metre");
         }
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Columns;
@@ -12,8 +13,10 @@ import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 import mellowflare.core.air.Making;
 import mellowflare.core.air.cut.CutWork;
+import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.UnitSystem;
 
 /** What is cut from which bar, what is bought, and how it hangs. */
 final class CutPane extends VBox {
@@ -25,6 +28,7 @@ final class CutPane extends VBox {
     private final ChoiceRow<Boolean> parcel;
     private final ChoiceRow<Boolean> trim;
     private final ChoiceRow<Making.Hung> hung;
+    private final ChoiceRow<Boolean> threads;
 
     CutPane(AirModel model, AirWork work) {
         this.model = model;
@@ -51,6 +55,13 @@ final class CutPane extends VBox {
                 h -> null,
                 false,
                 h -> h.ifPresent(model::hung));
+        threads = new ChoiceRow<>(
+                "threads",
+                List.of(false, true),
+                n -> n ? "bought nipples" : "cut here",
+                n -> null,
+                false,
+                n -> n.ifPresent(model::nipples));
         EntryRow more = new EntryRow("old bars", "2 x 3250 of 40", model.oldBar());
         more.field().setId("old-bar");
         more.onEnter(model::takeOldBar);
@@ -61,6 +72,7 @@ final class CutPane extends VBox {
                 new EntryRow("kerf", "width of the cut", model.kerf()),
                 hung,
                 new EntryRow("rods", "length", model.rod()),
+                threads,
                 more,
                 old);
         how.getStyleClass().add("tight");
@@ -74,6 +86,10 @@ final class CutPane extends VBox {
         parcel.show(Optional.of(m.parcel()));
         trim.show(Optional.of(m.trim()));
         hung.show(Optional.of(m.hung()));
+        threads.show(Optional.of(m.nipples()));
+        boolean bought = model.system().filter(PipeSystem::nipples).isPresent();
+        threads.setVisible(bought);
+        threads.setManaged(bought);
         old.getChildren().clear();
         for (Making.OldBar o : m.old()) {
             old.getChildren()
@@ -119,13 +135,22 @@ final class CutPane extends VBox {
                         + model.line().making().hung().how()
                         + "; pipe weighs " + LengthFormat.decimal(w.kilograms(), 1, 0) + " kg; " + w.joints()
                         + " joints seal."));
-        model.c()
-                .work()
-                .ifPresent(w -> w.stretches().stream()
-                        .filter(s -> !model.c().rods(s).isEmpty())
-                        .forEach(s -> lines.add("rods of " + s.name() + ": " + s.hangers() + ", from "
-                                + LengthFormat.shop(model.c().rods(s).get(0), model.units()) + " to "
-                                + LengthFormat.shop(model.c().rods(s).get(1), model.units()))));
+        model.c().work().ifPresent(w -> {
+            w.stretches().stream()
+                    .filter(s -> !w.rods(s).isEmpty())
+                    .forEach(s -> lines.add("Rods of " + s.name() + ": "
+                            + w.rods(s).stream()
+                                    .map(r -> LengthFormat.shop(r.length(), model.units()))
+                                    .collect(Collectors.joining(", "))));
+            w.stretches()
+                    .forEach(s -> s.nipple()
+                            .ifPresent(n -> lines.add("Nipple for " + s.name() + ": "
+                                    + LengthFormat.figure(n, UnitSystem.INCH) + ", "
+                                    + LengthFormat.shop(s.between(), model.units()) + " needed")));
+            w.hoses()
+                    .forEach(h -> lines.add("Hose " + LengthFormat.figure(h.bore(), model.units()) + " bore, "
+                            + h.name() + ": " + LengthFormat.shop(h.length(), model.units())));
+        });
         return lines;
     }
 }

@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import mellowflare.app.entry.FieldState;
 import mellowflare.core.air.Held;
 import mellowflare.core.flow.hold.HoldTest;
+import mellowflare.core.measure.AbsolutePressure;
 import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.PressureDifference;
@@ -22,7 +24,7 @@ import mellowflare.core.measure.UnitSystem;
 /** The readings of a hold test without a window. */
 public final class HeldModel {
     private static final Pattern LINE = Pattern.compile(
-            "\\s*(\\d+(?:\\.\\d+)?)\\s*(min|h|s)?[\\s,;]+(\\d+(?:\\.\\d+)?\\s*(?:bar|psi|kPa)?)(?:[\\s,;]+(-?\\d+(?:\\.\\d+)?\\s*[°]?[CFcf]?))?\\s*");
+            "\\s*(\\d+(?:\\.\\d+)?)\\s*(min|h|s)?[\\s,;]+(\\d+(?:\\.\\d+)?\\s*(?:bar|psi|kPa)?)(?:[\\s,;]+(-?\\d+(?:\\.\\d+)?\\s*[°]?[CFcf]?))?(?:[\\s,;]+(\\d+(?:\\.\\d+)?\\s*(?:hPa|mbar|bar|inHg)))?\\s*");
 
     private final AirModel model;
     private final FieldState<HoldTest.Reading> reading;
@@ -49,7 +51,7 @@ public final class HeldModel {
         if (!m.matches()) {
             return Read.refuse(
                     Refusal.NOT_A_NUMBER,
-                    "A reading is time, pressure and temperature, such as “60 min 7.9 bar 17 C”; the temperature may be left out in all.");
+                    "A reading is time, pressure, temperature and barometer, such as “60 min 7.9 bar 17 C 1013 hPa”; the last two may be left out.");
         }
         double factor = "h".equals(m.group(2)) ? 3600 : "s".equals(m.group(2)) ? 1 : 60;
         double seconds = Double.parseDouble(m.group(1)) * factor;
@@ -60,11 +62,14 @@ public final class HeldModel {
         }
         boolean metric = units == UnitSystem.METRIC;
         Read<GaugePressure> bar = QuantityText.pressure(m.group(3), Optional.of(metric ? "bar" : "psi"));
-        if (m.group(4) == null) {
-            return bar.then(p -> Read.of(new HoldTest.Reading(seconds, p, Optional.empty())));
-        }
-        Read<Temperature> air = QuantityText.temperature(m.group(4), Optional.of(metric ? "C" : "F"));
-        return bar.then(p -> air.then(t -> Read.of(new HoldTest.Reading(seconds, p, Optional.of(t)))));
+        Read<Optional<Temperature>> air =
+                ifGiven(m.group(4), t -> QuantityText.temperature(t, Optional.of(metric ? "C" : "F")));
+        Read<Optional<AbsolutePressure>> around = ifGiven(m.group(5), QuantityText::barometer);
+        return bar.then(p -> air.then(t -> around.then(a -> Read.of(new HoldTest.Reading(seconds, p, t, a)))));
+    }
+
+    private static <T> Read<Optional<T>> ifGiven(String text, Function<String, Read<T>> reader) {
+        return text == null ? Read.of(Optional.empty()) : reader.apply(text).then(x -> Read.of(Optional.of(x)));
     }
 
     /** With its temperature if the others have theirs, without if they have none. */

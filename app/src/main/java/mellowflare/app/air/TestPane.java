@@ -10,8 +10,9 @@ import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.flow.hold.HoldFindings;
 import mellowflare.core.flow.hold.HoldTest;
-import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.LengthFormat;
 
 /** The finished main pumped up and watched: readings, the leak and what it costs. */
@@ -43,12 +44,12 @@ final class TestPane extends VBox {
                 new EntryRow("gauge step", "bar", held.step()),
                 reading,
                 Text.of(
-                        "Minutes since it was shut, what the gauge shows, how warm the air in the pipe is. Enter takes it.",
+                        "Minutes since it was shut, what the gauge shows, how warm the air in the pipe is, and the barometer: 60 min 7.9 bar 17 C 1013 hPa. Enter takes it.",
                         "soft"));
         how.getStyleClass().add("tight");
         getChildren()
                 .setAll(new Columns(
-                        new double[] {36, 26, 38},
+                        new double[] {34, 31, 35},
                         how,
                         Text.under("Readings", readings),
                         Text.under("What they say", result)));
@@ -65,6 +66,9 @@ final class TestPane extends VBox {
                                     + LengthFormat.decimal(r.gauge().bar(), 3, 0) + " bar"
                                     + r.air()
                                             .map(t -> ", " + LengthFormat.decimal(t.celsius(), 1, 0) + " °C")
+                                            .orElse("")
+                                    + r.barometer()
+                                            .map(b -> ", " + LengthFormat.decimal(b.bar() * 1000, 0, 0) + " hPa")
                                             .orElse("")
                                     + "  ×",
                             () -> held.remove(r)));
@@ -84,21 +88,20 @@ final class TestPane extends VBox {
                     "Two readings at least: the first when it has stood for a quarter of an hour and is even in temperature, the last an hour or a night later.");
             return lines;
         }
-        lines.add(
-                switch (r.get().verdict()) {
-                    case TIGHT -> "It holds.";
-                    case LEAKS -> "It leaks.";
-                    case NOT_SETTLED -> "It does not tell yet: wait longer.";
-                });
-        lines.add("Leak " + Figure.of(r.get().leak()).text(model.units()) + ", give or take "
-                + Figure.of(FreeAir.ofLitresPerMinute(r.get().plusMinus())).text(model.units())
-                + " (19 in 20). The gauge alone, without temperature, would have said "
-                + LengthFormat.decimal(r.get().atRest(), 1, 0) + " L/min.");
-        lines.add("Sure by " + new Figure.OfShare(r.get().confidence()).text(model.units()) + ".");
-        model.c()
-                .yearly(r.get().leak())
-                .ifPresent(y -> lines.add("A year of it under pressure day and night costs about "
-                        + LengthFormat.decimal(y, 0, 0) + " in the catalogue's money."));
+        List<Finding> said = HoldFindings.of(
+                model.c().heldTest().orElseThrow(),
+                r.get(),
+                model.c().yearly(r.get().leak()));
+        for (Finding f : said) {
+            lines.add(f.says(model.units()));
+            if (!f.remedy(model.units()).isBlank()) {
+                lines.add(f.remedy(model.units()));
+            }
+        }
+        lines.add("The ± holds 19 times in 20; "
+                + new Figure.OfShare(r.get().confidence()).text(model.units())
+                + " sure. The gauge alone, without temperature and barometer, would have said "
+                + LengthFormat.decimal(r.get().atRest(), 2, 0) + " L/min.");
         return lines;
     }
 }

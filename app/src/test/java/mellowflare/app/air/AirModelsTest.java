@@ -19,6 +19,8 @@ import mellowflare.core.air.layout.Outlet;
 import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.lists.AirList;
 import mellowflare.core.air.size.Sizing;
+import mellowflare.core.flow.hold.HoldTest;
+import mellowflare.core.measure.AbsolutePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 import org.junit.jupiter.api.AfterEach;
@@ -142,7 +144,7 @@ class AirModelsTest {
     void testSizingFindsEveryRatedSystemCheapestFirstAndIsTaken() {
         work.size();
         List<Sizing> all = work.sizings();
-        assertThat(all).hasSize(7);
+        assertThat(all).hasSize(8);
         List<Double> prices =
                 all.stream().filter(Sizing::possible).map(Sizing::price).toList();
         assertThat(prices).isSorted();
@@ -286,5 +288,19 @@ class AirModelsTest {
                 .contains("hundred days");
         assertThat(HeldModel.read("60 min 7.9 bar 17 C", UnitSystem.METRIC).value())
                 .isPresent();
+        assertThat(HeldModel.read("60 min 7.9 bar 17 C 1009 hPa", UnitSystem.METRIC)
+                        .value()
+                        .flatMap(HoldTest.Reading::barometer))
+                .hasValue(AbsolutePressure.ofBar(1.009));
+        assertThat(HeldModel.read("60 7.9 29.9 inHg", UnitSystem.METRIC)
+                        .value()
+                        .flatMap(HoldTest.Reading::barometer)
+                        .orElseThrow()
+                        .bar())
+                .isCloseTo(1.0125, within(1e-4));
+        assertThat(HeldModel.read("60 7.9 17 300 hPa", UnitSystem.METRIC)
+                        .refusal()
+                        .orElseThrow())
+                .contains("barometer between");
     }
 }

@@ -197,7 +197,7 @@ class AirViewTest {
             WaitForAsyncUtils.waitForFxEvents();
         }
         assertThat(main().held().readings()).hasSize(3);
-        assertThat(words(robot, "#air-test")).contains("Leak", "L/min", "give or take", "A year of it");
+        assertThat(words(robot, "#air-test")).contains("The line is tight", "L/min", "±", "in a year costs");
     }
 
     @Test
@@ -229,14 +229,14 @@ class AirViewTest {
         assertThat(words(robot, "#air-sizes"))
                 .contains("galvanised steel", "largest is too small", "by truck", "by parcel")
                 .contains("It rusts at every thread and sheds scale into tools. Needs pipe vice, die head")
-                .containsPattern("803, 48 joints\\n775 ✓, 64 joints");
+                .containsPattern("1030, 48 joints\\n1017 ✓, 64 joints");
         robot.interact(() -> robot.lookup("#air-sizes .quiet-action").queryAllAs(Button.class).stream()
                 .filter(b -> b.getText().equals("take it"))
                 .findFirst()
                 .orElseThrow()
                 .fire());
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(main().system()).contains("pe-air");
+        assertThat(main().system()).contains("steel-black");
         assertThat(desk.current().stops()).isZero();
     }
 

@@ -15,7 +15,9 @@ import mellowflare.book.BookTrouble;
 import mellowflare.book.Version;
 import mellowflare.core.air.AirCase;
 import mellowflare.core.air.cut.CutWork;
+import mellowflare.core.air.cut.HosePiece;
 import mellowflare.core.air.cut.PartLine;
+import mellowflare.core.air.cut.Rods;
 import mellowflare.core.air.cut.Stretch;
 import mellowflare.core.air.layout.Walked;
 import mellowflare.core.cutting.CutBar;
@@ -74,6 +76,45 @@ public final class AirFiles {
                         "",
                         "");
             }
+        }
+        for (Stretch s : work.stretches()) {
+            if (s.nipple().isPresent()) {
+                csv.writeRecord(
+                        s.size().size(),
+                        "",
+                        "",
+                        "bought nipple",
+                        CsvText.shown(s.name()),
+                        number(s.nipple().get().mm()),
+                        "",
+                        "",
+                        "");
+            }
+        }
+        for (HosePiece h : work.hoses()) {
+            csv.writeRecord(
+                    "hose " + number(h.bore().mm()),
+                    "",
+                    "",
+                    "hose by the metre",
+                    CsvText.shown(h.name()),
+                    number(h.length().mm()),
+                    "",
+                    "",
+                    "");
+        }
+        for (Rods.Rod r : work.rods()) {
+            csv.writeRecord(
+                    "rod",
+                    "",
+                    "",
+                    "threaded rod",
+                    CsvText.shown(r.stretch() + ", hanger " + r.number() + " at "
+                            + number(r.along().mm())),
+                    number(r.length().mm()),
+                    "",
+                    "",
+                    "");
         }
         return text.toString();
     }

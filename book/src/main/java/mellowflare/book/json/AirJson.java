@@ -145,7 +145,7 @@ final class AirJson {
     private ObjectNode making(Making m) {
         ObjectNode n = nodes.objectNode();
         n.put("kerf", m.kerf().mm()).put("trim", m.trim()).put("parcel", m.parcel());
-        n.put("hung", JobWriter.word(m.hung())).put("rod", m.rod().mm());
+        n.put("hung", JobWriter.word(m.hung())).put("rod", m.rod().mm()).put("nipples", m.nipples());
         ArrayNode old = n.putArray("old");
         m.old()
                 .forEach(o -> old.addObject()
@@ -164,6 +164,7 @@ final class AirJson {
                     .put("time", r.seconds())
                     .put("pressure", r.gauge().bar());
             r.air().ifPresent(t -> one.put("temperature", t.celsius()));
+            r.barometer().ifPresent(b -> one.put("barometer", b.bar()));
         });
         n.put("allowed", h.allowed().litresPerMinute());
         REFERENCES.entrySet().stream()
@@ -297,6 +298,7 @@ final class AirJson {
                 f.flag("parcel"),
                 f.maybeWord("hung", Making.Hung.class).orElse(u.hung()),
                 f.maybeNumber("rod").map(Length::ofMm).orElse(u.rod()),
+                f.flag("nipples"),
                 old);
     }
 
@@ -306,7 +308,8 @@ final class AirJson {
             readings.add(new HoldTest.Reading(
                     r.number("time"),
                     GaugePressure.ofBar(r.number("pressure")),
-                    r.maybeNumber("temperature").map(Temperature::ofCelsius)));
+                    r.maybeNumber("temperature").map(Temperature::ofCelsius),
+                    r.maybeNumber("barometer").map(AbsolutePressure::ofBar)));
         }
         AirReference reference = f.has("reference") ? f.word("reference", REFERENCES) : AirReference.ISO1217;
         return new Held(

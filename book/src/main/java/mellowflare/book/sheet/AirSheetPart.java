@@ -1,15 +1,19 @@
 package mellowflare.book.sheet;
 
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.air.AirCase;
 import mellowflare.core.air.AirPlan;
 import mellowflare.core.air.cut.CutWork;
+import mellowflare.core.air.cut.HosePiece;
 import mellowflare.core.air.cut.PartLine;
+import mellowflare.core.air.cut.Rods;
 import mellowflare.core.air.cut.Stretch;
 import mellowflare.core.air.draw.BarStrips;
 import mellowflare.core.air.draw.MainDrawing;
@@ -103,17 +107,34 @@ final class AirSheetPart {
                 }
             }
         }
+        List<String> nipples = new ArrayList<>();
         for (Stretch s : work.stretches()) {
-            if (!c.rods(s).isEmpty()) {
+            List<Rods.Rod> rods = work.rods(s);
+            if (!rods.isEmpty()) {
                 page.text(
-                        "Rods of " + s.name() + ": " + s.hangers() + ", from "
-                                + LengthFormat.shop(c.rods(s).get(0), units) + " to "
-                                + LengthFormat.shop(c.rods(s).get(1), units) + ".",
+                        "Rods of " + s.name() + " in order: "
+                                + rods.stream()
+                                        .map(r -> LengthFormat.shop(r.length(), units))
+                                        .collect(Collectors.joining(", "))
+                                + ".",
                         9,
                         0,
                         false,
                         0.13f);
             }
+            s.nipple().ifPresent(n -> nipples.add(s.name() + " " + LengthFormat.figure(n, UnitSystem.INCH)));
+        }
+        if (!nipples.isEmpty()) {
+            page.text("Bought nipples: " + String.join(", ", nipples) + ".", 9, 0, false, 0.13f);
+        }
+        for (HosePiece h : work.hoses()) {
+            page.text(
+                    "Hose " + LengthFormat.figure(h.bore(), units) + " bore for " + h.name() + ": "
+                            + LengthFormat.shop(h.length(), units) + ", a clamp or ferrule at each end.",
+                    9,
+                    0,
+                    false,
+                    0.13f);
         }
         page.heading("Parts", 12);
         for (PartLine p : work.parts()) {

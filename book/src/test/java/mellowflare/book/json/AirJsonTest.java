@@ -16,6 +16,7 @@ import mellowflare.core.flow.hold.HoldTest;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.job.ShippedData;
+import mellowflare.core.measure.AbsolutePressure;
 import mellowflare.core.measure.AirReference;
 import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.GaugePressure;
@@ -53,7 +54,11 @@ class AirJsonTest {
         Held held = Held.NOT_YET
                 .withReadings(List.of(
                         new HoldTest.Reading(0, GaugePressure.ofBar(8), Optional.of(Temperature.ofCelsius(18))),
-                        new HoldTest.Reading(3600, GaugePressure.ofBar(7.9), Optional.of(Temperature.ofCelsius(17)))))
+                        new HoldTest.Reading(
+                                3600,
+                                GaugePressure.ofBar(7.9),
+                                Optional.of(Temperature.ofCelsius(17)),
+                                Optional.of(AbsolutePressure.ofBar(1.009)))))
                 .withAllowed(new FreeAir(3, AirReference.NORMAL))
                 .withReceiver(true);
         Job full = shed.withAir(m.withPieces(pieces).withHeld(held));

@@ -33,6 +33,6 @@ final class AirWords {
 
     /** Pressure of the air around (bar absolute); that of sea level when not said. */
     static AbsolutePressure barometer(Fields f) throws Refused {
-        return f.number("barometer", 0.4, 1.2).map(AbsolutePressure::ofBar).orElse(AbsolutePressure.SEA_LEVEL);
+        return f.barometer("barometer").orElse(AbsolutePressure.SEA_LEVEL);
     }
 }

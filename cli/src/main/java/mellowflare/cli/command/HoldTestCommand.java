@@ -19,6 +19,7 @@ import mellowflare.cli.output.FindingsOut;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.flow.hold.HoldFindings;
 import mellowflare.core.flow.hold.HoldTest;
+import mellowflare.core.measure.AbsolutePressure;
 import mellowflare.core.measure.AirReference;
 import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.GaugePressure;
@@ -110,6 +111,7 @@ public final class HoldTestCommand implements Callable<Integer> {
                     number(one, "time");
                     number(one, "pressure");
                     number(one, "temperature");
+                    number(one, "barometer");
                     readings.add(one);
                 }
 
@@ -148,11 +150,12 @@ public final class HoldTestCommand implements Callable<Integer> {
             double time = r.seconds("time");
             GaugePressure pressure = r.pressure("pressure").orElseThrow(() -> r.missing("pressure"));
             Optional<Temperature> air = r.temperature("temperature");
+            Optional<AbsolutePressure> around = r.barometer("barometer");
             r.nothingElse();
             if (!(Math.abs(time) <= HoldTest.Reading.LONGEST_SECONDS)) {
                 throw r.wrong("time", "no test of tightness lasts longer than a hundred days.");
             }
-            readings.add(new HoldTest.Reading(time, pressure, air));
+            readings.add(new HoldTest.Reading(time, pressure, air, around));
         }
         double litres = f.number("volume", 1e-6, 1e9).orElseThrow(() -> f.missing("volume"));
         double step = f.number("gaugeStep", 1e-6, 10).orElse(0.01);
@@ -185,7 +188,7 @@ public final class HoldTestCommand implements Callable<Integer> {
     private static String text(ObjectNode r) {
         StringBuilder text = new StringBuilder(String.format(
                 Locale.ROOT,
-                "%s: leak %.2f L/min, give or take %.2f (free air by %s); sure by %.0f %%%n",
+                "%s: leak %.4g L/min ± %.2g (free air by %s), %.4g %% sure%n",
                 r.path("verdict").asText(),
                 r.path("leakRate").asDouble(),
                 r.path("plusMinus").asDouble(),

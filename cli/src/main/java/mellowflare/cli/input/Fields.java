@@ -16,6 +16,7 @@ import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import mellowflare.core.geometry.Vector;
+import mellowflare.core.measure.AbsolutePressure;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.FlowRate;
 import mellowflare.core.measure.GaugePressure;
@@ -153,6 +154,15 @@ public final class Fields {
     /** A gauge pressure; a number is bar. */
     public Optional<GaugePressure> pressure(String name) throws Refused {
         return quantity(name, "bar", GaugePressure::ofBar, t -> QuantityText.pressure(t, Optional.empty()));
+    }
+
+    /** A barometer; a number is bar or, from 400 on, millibar. */
+    public Optional<AbsolutePressure> barometer(String name) throws Refused {
+        return quantity(
+                name,
+                "bar",
+                n -> QuantityText.barometer(Double.toString(n)).value().orElseThrow(IllegalArgumentException::new),
+                QuantityText::barometer);
     }
 
     /** A temperature; a number is degrees Celsius. */

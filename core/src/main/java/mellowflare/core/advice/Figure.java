@@ -97,6 +97,17 @@ public sealed interface Figure {
         return new Word(text);
     }
 
+    /** A flow of air; one that would round to nothing in the usual unit in a smaller one. */
+    private static String air(FreeAir flow, boolean metric) {
+        double usual = metric ? flow.litresPerMinute() : flow.cubicFeetPerMinute();
+        double smaller = usual * (metric ? 1000 : 1728);
+        if (usual >= (metric ? 0.095 : 0.1) || smaller == 0) {
+            return LengthFormat.decimal(usual, metric && usual >= 10 ? 0 : 1, 0) + (metric ? " L/min" : " cfm");
+        }
+        String unit = metric ? " mL/min" : " in³/min";
+        return smaller < 0.1 ? "less than 0.1" + unit : LengthFormat.decimal(smaller, smaller < 10 ? 1 : 0, 0) + unit;
+    }
+
     /** The value in the given system, with its unit. */
     default String text(UnitSystem system) {
         boolean metric = system == UnitSystem.METRIC;
@@ -122,11 +133,7 @@ public sealed interface Figure {
             String state = f.value.reference() == AirReference.ISO1217
                     ? ""
                     : " (" + f.value.reference().word() + ")";
-            return (metric
-                            ? LengthFormat.decimal(f.value.litresPerMinute(), f.value.litresPerMinute() < 10 ? 1 : 0, 0)
-                                    + " L/min"
-                            : LengthFormat.decimal(f.value.cubicFeetPerMinute(), 1, 0) + " cfm")
-                    + state;
+            return air(f.value, metric) + state;
         }
         if (this instanceof OfReach f) {
             return metric

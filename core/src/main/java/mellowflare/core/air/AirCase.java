@@ -13,12 +13,10 @@ import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import mellowflare.core.advice.Practice;
 import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Schools;
 import mellowflare.core.air.cut.CutWork;
-import mellowflare.core.air.cut.Stretch;
 import mellowflare.core.air.demand.AirHouse;
 import mellowflare.core.air.demand.AirTool;
 import mellowflare.core.air.demand.Compressor;
@@ -111,8 +109,8 @@ public record AirCase(
         Optional<Water> water = feeds.isEmpty()
                 ? Optional.empty()
                 : Optional.of(Water.of(main, walked, joints, fall, sized, system, feeds, solver.apply(mean(choices))));
-        Optional<CutWork> work =
-                system.filter(PipeSystem::rated).map(s -> CutWork.of(main, walked, joints, sized, s, systems, units));
+        Optional<CutWork> work = system.filter(PipeSystem::rated)
+                .map(s -> CutWork.of(main, walked, joints, fall, sized, s, data, units));
         return new AirCase(
                 main, walked, joints, fall, system, sized, feeds, choices, together, need, water, work, practice, units,
                 log, data);
@@ -251,6 +249,27 @@ public record AirCase(
                 log, data);
     }
 
+    /** This case as if the main were of another system: its pipe is as rough as that one's. Sizes stay as they are. */
+    public AirCase with(PipeSystem other) {
+        return new AirCase(
+                main,
+                walked,
+                joints,
+                fall,
+                Optional.of(other),
+                sized,
+                feeds,
+                choices,
+                together,
+                need,
+                water,
+                work,
+                practice,
+                units,
+                log,
+                data);
+    }
+
     /** Whether all runs that carry air have a size, and a compressor feeds them. */
     public boolean flows() {
         return !feeds.isEmpty()
@@ -319,29 +338,6 @@ public record AirCase(
         return together.flow()
                 .node(spot)
                 .map(n -> n.pressure().gauge(main.shop().barometer()));
-    }
-
-    /**
-     * Rods of a level stretch, from its first hanger to its last: the job's rod at the highest place of the main, longer by the fall everywhere else.
-     *
-     * @return two lengths; empty for a stretch that does not hang level, or where nothing hangs on rods
-     */
-    public List<Length> rods(Stretch s) {
-        if (!main.making().hung().onRods() || !s.runs().get(0).level() || s.hangers() == 0) {
-            return List.of();
-        }
-        double top = walked.runs().stream()
-                .filter(r -> r.level() && r.kind() == Walked.Kind.MAIN)
-                .flatMap(r -> Stream.of(r.from(), r.to()))
-                .mapToDouble(x -> fall.height(x).mm())
-                .max()
-                .orElse(0);
-        Walked.Run first = s.runs().get(0);
-        Walked.Run last = s.runs().get(s.runs().size() - 1);
-        return Stream.of(first.from(), last.to())
-                .map(x -> Length.ofMm(
-                        main.making().rod().mm() + top - fall.height(x).mm()))
-                .toList();
     }
 
     /** What is shut in when the main is held: its pipes and hoses, and the receivers where they are not shut off. */

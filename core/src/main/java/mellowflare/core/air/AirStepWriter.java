@@ -13,12 +13,15 @@ import mellowflare.core.advice.Schools;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.advice.Wording;
 import mellowflare.core.air.cut.CutWork;
+import mellowflare.core.air.cut.Rods;
 import mellowflare.core.air.cut.Stretch;
 import mellowflare.core.air.demand.Compressor;
 import mellowflare.core.air.layout.Fall;
 import mellowflare.core.air.layout.Piece;
+import mellowflare.core.air.layout.TakeOff;
 import mellowflare.core.air.layout.Walked;
 import mellowflare.core.air.stock.PipeSize;
+import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
@@ -52,18 +55,32 @@ final class AirStepWriter {
         c.system().ifPresent(s -> words.add("joint-" + s.joint().name().toLowerCase(Locale.ROOT)));
         words.add(c.main().making().hung().onRods() ? "rods" : "clips");
         words.add(c.fall().way() == Fall.Way.LEVEL || c.main().fall() == 0 ? "level" : "fall");
+        List<Piece.Drop> drops = drops();
+        words.add(
+                drops.isEmpty()
+                        ? "drops-none"
+                        : drops.stream().allMatch(d -> d.off() == TakeOff.TOP) ? "drops-top" : "drops-mixed");
+        words.add(
+                c.main().making().nipples()
+                                && c.system().filter(PipeSystem::nipples).isPresent()
+                        ? "nipples"
+                        : "own-threads");
         if (!c.main().making().old().isEmpty()) {
             words.add("old");
         }
         return words;
     }
 
-    private Map<String, Figure> figures() {
-        Optional<CutWork> work = c.work();
-        List<Piece.Drop> drops = c.main().pieces().stream()
+    private List<Piece.Drop> drops() {
+        return c.main().pieces().stream()
                 .filter(Piece.Drop.class::isInstance)
                 .map(Piece.Drop.class::cast)
                 .toList();
+    }
+
+    private Map<String, Figure> figures() {
+        Optional<CutWork> work = c.work();
+        List<Piece.Drop> drops = drops();
         long legs = c.walked().runs().stream()
                 .filter(r -> r.kind() == Walked.Kind.LEG)
                 .count();
@@ -74,6 +91,11 @@ final class AirStepWriter {
         return Map.ofEntries(
                 Map.entry("metres", Figure.of(LengthFormat.decimal(metres.mm() / 1000, 1, 0) + " m")),
                 Map.entry("outlets", number(drops.size())),
+                Map.entry(
+                        "tops",
+                        number(drops.stream()
+                                .filter(d -> d.off() == TakeOff.TOP)
+                                .count())),
                 Map.entry("legs", number(legs)),
                 Map.entry("hangers", work.map(w -> number(w.hangers())).orElse(OPEN)),
                 Map.entry(
@@ -88,7 +110,7 @@ final class AirStepWriter {
                 Map.entry(
                         "way",
                         Figure.of(c.fall().way() == Fall.Way.BACK ? "back to the compressor" : "to the far drain")),
-                Map.entry("rod", Figure.of(c.main().making().rod())),
+                Map.entry("rods", work.map(this::rods).orElse(OPEN)),
                 Map.entry("how", Figure.of(c.main().making().hung().how())),
                 Map.entry(
                         "sealant",
@@ -115,6 +137,11 @@ final class AirStepWriter {
                 .map(z -> LengthFormat.figure(z.insert(), c.units()) + " on " + z.size())
                 .toList();
         return all.isEmpty() ? OPEN : Figure.of(String.join(", ", all));
+    }
+
+    /** The rods from the shortest to the longest; one length where all are alike. */
+    private Figure rods(CutWork work) {
+        return work.rods().isEmpty() ? OPEN : Figure.of(Rods.span(work.rods(), c.units()));
     }
 
     private Step step(StepTable.Row row, Map<String, Figure> f) {

@@ -11,15 +11,17 @@ import mellowflare.core.measure.Length;
  * @param trim whether every bar gets a fresh end first
  * @param parcel whether bars come as parcels (short) and not by truck (long)
  * @param hung what it hangs from
- * @param rod from that down to the pipe, for rods
+ * @param rod from that down to the pipe at its highest place, for rods; elsewhere they are longer by the fall
+ * @param nipples whether short threaded pieces are bought as nipples and long ones cut and threaded to order, instead of threading them here
  * @param old bars at hand, used first
  */
-public record Making(Length kerf, boolean trim, boolean parcel, Hung hung, Length rod, List<OldBar> old) {
+public record Making(
+        Length kerf, boolean trim, boolean parcel, Hung hung, Length rod, boolean nipples, List<OldBar> old) {
     public static final Length WIDEST_KERF = CutTask.WIDEST_KERF;
     public static final Length LONGEST_ROD = Length.ofMm(10_000);
 
     public static final Making USUAL =
-            new Making(Length.ofMm(1.5), true, false, Hung.MASONRY, Length.ofMm(300), List.of());
+            new Making(Length.ofMm(1.5), true, false, Hung.MASONRY, Length.ofMm(300), false, List.of());
 
     public Making {
         old = List.copyOf(old);
@@ -78,26 +80,30 @@ public record Making(Length kerf, boolean trim, boolean parcel, Hung hung, Lengt
     }
 
     public Making withKerf(Length k) {
-        return new Making(k, trim, parcel, hung, rod, old);
+        return new Making(k, trim, parcel, hung, rod, nipples, old);
     }
 
     public Making withTrim(boolean t) {
-        return new Making(kerf, t, parcel, hung, rod, old);
+        return new Making(kerf, t, parcel, hung, rod, nipples, old);
     }
 
     public Making withParcel(boolean p) {
-        return new Making(kerf, trim, p, hung, rod, old);
+        return new Making(kerf, trim, p, hung, rod, nipples, old);
     }
 
     public Making withHung(Hung h) {
-        return new Making(kerf, trim, parcel, h, rod, old);
+        return new Making(kerf, trim, parcel, h, rod, nipples, old);
     }
 
     public Making withRod(Length r) {
-        return new Making(kerf, trim, parcel, hung, r, old);
+        return new Making(kerf, trim, parcel, hung, r, nipples, old);
+    }
+
+    public Making withNipples(boolean n) {
+        return new Making(kerf, trim, parcel, hung, rod, n, old);
     }
 
     public Making withOld(List<OldBar> o) {
-        return new Making(kerf, trim, parcel, hung, rod, o);
+        return new Making(kerf, trim, parcel, hung, rod, nipples, o);
     }
 }

@@ -21,6 +21,7 @@ import mellowflare.core.parts.AdapterTable;
 import mellowflare.core.parts.Attachments;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.HoseKinds;
+import mellowflare.core.parts.Nipples;
 import mellowflare.core.parts.ToolTable;
 import mellowflare.core.procedure.Precedence;
 import mellowflare.core.procedure.StepTable;
@@ -105,6 +106,7 @@ public final class ShippedData {
                 .with(TubePlan.STEPS, tubeSteps)
                 .with(TubePlan.ORDER, Precedence.beside(TubePlan.class, tubeSteps))
                 .with(PipeSystems.KEY, PipeSystems.load())
+                .with(Nipples.KEY, Nipples.load())
                 .with(AirHouse.KEY, AirHouse.load())
                 .with(AirPlan.STEPS, airSteps)
                 .with(AirPlan.ORDER, Precedence.beside(AirPlan.class, airSteps));

@@ -33,6 +33,21 @@ public final class QuantityText {
     }
 
     /**
+     * @param text such as {@code 1013 hPa}, {@code 1.01 bar} or {@code 29.9 inHg}; a number without unit is bar or, from 400 on, millibar
+     * @return the pressure of the air around, from 0.4 to 1.2 bar, or a refusal
+     */
+    public static Read<AbsolutePressure> barometer(String text) {
+        return read(text, Optional.of("bar"), TradeUnits.BAROMETERS, "barometer", "bar, mbar, hPa or inHg", (n, u) -> {
+            double read =
+                    Quantities.getQuantity(n, u).to(TradeUnits.BAR).getValue().doubleValue();
+            double bar = read >= 400 ? read / 1000 : read;
+            return bar < 0.4 || bar > 1.2
+                    ? outOfRange(text, "a barometer between 0.4 and 1.2 bar (400 to 1 200 mbar)")
+                    : Read.of(AbsolutePressure.ofBar(bar));
+        });
+    }
+
+    /**
      * @param text such as {@code 80 C} or {@code 176 F}
      * @param bare the unit of a number without one; empty refuses it
      * @return a temperature from -270 to 1 000 degrees Celsius, or a refusal

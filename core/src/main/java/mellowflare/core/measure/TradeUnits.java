@@ -27,6 +27,15 @@ final class TradeUnits {
             Units.LITRE.transform(MultiplyConverter.of(3.785411784)).divide(Units.MINUTE);
     static final Unit<?> CUBIC_METRE_PER_HOUR = Units.CUBIC_METRE.divide(Units.HOUR);
 
+    private static final Unit<Pressure> MILLIBAR = Units.PASCAL.transform(MultiplyConverter.of(1e2));
+
+    /** By ISO 31-3: the conventional inch of mercury, 3 386.389 Pa. */
+    static final Map<String, Unit<Pressure>> BAROMETERS = Map.of(
+            "bar", BAR,
+            "mbar", MILLIBAR,
+            "hpa", MILLIBAR,
+            "inhg", Units.PASCAL.transform(MultiplyConverter.of(3386.389)));
+
     static final Map<String, Unit<Pressure>> PRESSURES = Map.of(
             "bar",
             BAR,
@@ -41,7 +50,7 @@ final class TradeUnits {
             "mpa",
             Units.PASCAL.transform(MultiplyConverter.of(1e6)),
             "mbar",
-            Units.PASCAL.transform(MultiplyConverter.of(1e2)));
+            MILLIBAR);
     static final Map<String, Unit<Temperature>> TEMPERATURES =
             Map.of("c", CELSIUS, "°c", CELSIUS, "f", FAHRENHEIT, "°f", FAHRENHEIT, "k", Units.KELVIN);
     static final Map<String, Unit<?>> FLOWS = Map.of(

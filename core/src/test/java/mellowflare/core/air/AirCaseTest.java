@@ -3,6 +3,7 @@ package mellowflare.core.air;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,6 +11,7 @@ import mellowflare.core.advice.Practice;
 import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.air.cut.CutWork;
 import mellowflare.core.air.cut.PartLine;
+import mellowflare.core.air.cut.Rods;
 import mellowflare.core.air.cut.Stretch;
 import mellowflare.core.air.day.DayRun;
 import mellowflare.core.air.layout.Piece;
@@ -129,15 +131,89 @@ class AirCaseTest {
         assertThat(stretch(w, "m3").hangers()).isEqualTo(1);
     }
 
-    /** By hand: the main falls 10 mm a metre, m2 begins 5 m and ends 12 m from the riser: rods of 350 and 420 mm. */
+    /**
+     * By hand: the main falls 10 mm a metre, m2 begins 5 m and ends 12 m from the riser and hangs from 300 mm behind the one to 300 mm
+     * before the other: rods of 353 to 417 mm, all of them different.
+     */
     @Test
-    void testRodsGrowWithTheFall() {
+    void testEveryHangerHasItsOwnRod() {
         AirMain m = AirSamples.small();
         AirCase c = AirSamples.of(m.withMaking(m.making().withHung(Making.Hung.CEILING)));
-        Stretch m2 = stretch(c.work().orElseThrow(), "m2");
-        assertThat(c.rods(m2).get(0).mm()).isCloseTo(350, within(1e-6));
-        assertThat(c.rods(m2).get(1).mm()).isCloseTo(420, within(1e-6));
-        assertThat(AirSamples.of(m).rods(m2)).isEmpty();
+        CutWork w = c.work().orElseThrow();
+        Stretch m2 = stretch(w, "m2");
+        List<Rods.Rod> rods = w.rods(m2);
+        assertThat(rods).hasSize(m2.hangers());
+        assertThat(rods.get(0).along().mm()).isEqualTo(300);
+        assertThat(rods.get(0).length().mm()).isCloseTo(353, within(1e-6));
+        assertThat(rods.get(rods.size() - 1).length().mm()).isCloseTo(417, within(1e-6));
+        double sum = w.rods().stream()
+                        .mapToDouble(r -> r.length().mm() + m.making().kerf().mm())
+                        .sum()
+                / 1000;
+        assertThat(w.parts())
+                .filteredOn(p -> p.name().startsWith("threaded rod"))
+                .singleElement()
+                .satisfies(p -> {
+                    assertThat(p.metres()).isTrue();
+                    assertThat(p.count()).isCloseTo(sum, within(1e-9));
+                    assertThat(p.name()).contains(w.rods().size() + " rods of 303 mm to ");
+                });
+        assertThat(AirSamples.of(m).work().orElseThrow().rods()).isEmpty();
+    }
+
+    @Test
+    void testHosesCouplersAndClampsAreOnTheList() {
+        AirMain m = AirSamples.small();
+        List<Piece> pieces = new ArrayList<>();
+        int drops = 0;
+        int hoses = 0;
+        for (Piece p : m.pieces()) {
+            if (p instanceof Piece.Drop d) {
+                drops++;
+                pieces.add(d.with(d.outlet()
+                        .withHose(Optional.of(Length.ofMm(6000)))
+                        .withHoseBore(Optional.of(Length.ofMm(10)))));
+            } else {
+                pieces.add(p);
+                hoses += p instanceof Piece.Hose ? 1 : 0;
+            }
+        }
+        CutWork w = AirSamples.of(m.withPieces(pieces)).work().orElseThrow();
+        assertThat(drops).isPositive();
+        assertThat(hoses).isPositive();
+        assertThat(w.hoses()).hasSize(drops + hoses);
+        assertThat(count(w, "quick coupler at an outlet")).isEqualTo(2 * drops);
+        assertThat(count(w, "plug for a quick coupler")).isEqualTo(drops);
+        assertThat(count(w, "hose clamp or ferrule")).isEqualTo(2 * (drops + hoses));
+        assertThat(count(w, "air hose 10 mm bore")).isCloseTo(6.0 * drops, within(1e-9));
+    }
+
+    /** ASTM A733: by halves of an inch to 6 in, by inches to 12 in; the nearest is bought and said, longer pieces are ordered threaded. */
+    @Test
+    void testBlackIronIsThreadedHereOrBoughtAsNipples() {
+        AirMain m = AirSamples.small().withSystem(Optional.of("steel-black")).withSize(Optional.of("1/2"));
+        AirMain bought = m.withMaking(m.making().withNipples(true));
+        CutWork here = AirSamples.of(m).work().orElseThrow();
+        CutWork w = AirSamples.of(bought).work().orElseThrow();
+        assertThat(here.stretches()).allMatch(s -> s.nipple().isEmpty());
+        assertThat(w.stretches()).anyMatch(s -> s.nipple().isPresent());
+        for (Stretch s : w.stretches()) {
+            assertThat(s.nipple().isPresent()).isEqualTo(s.between().inches() <= 12.5);
+            s.over().ifPresent(o -> assertThat(Math.abs(o.mm())).isLessThan(13));
+        }
+        assertThat(w.bars(bought, system("steel-black")).values().stream()
+                        .flatMap(p -> p.bars().stream())
+                        .flatMap(b -> b.pieces().stream()))
+                .hasSize((int) w.stretches().stream()
+                        .filter(s -> s.nipple().isEmpty())
+                        .mapToLong(s -> s.pieces().size())
+                        .sum());
+        assertThat(AirPlan.of(AirSamples.of(bought)).findings())
+                .anyMatch(f -> f.rule().id().equals("air.nipple"));
+        assertThat(AirPlan.of(AirSamples.of(bought)).steps())
+                .anyMatch(s -> s.title().equals("Look at the bought threads"))
+                .noneMatch(s -> s.title().equals("Cut the threads"));
+        assertThat(AirPlan.of(AirSamples.of(m)).steps()).anyMatch(s -> s.title().equals("Cut the threads"));
     }
 
     @Test

@@ -80,6 +80,17 @@ class DayAndSizesTest {
                 .isEqualTo(s.byParcel().price() < s.byTruck().price());
     }
 
+    /** What is found for a system is what that system then does: the walk is of aluminium, steel is a hundred times as rough. */
+    @ParameterizedTest
+    @ValueSource(strings = {"ringed-aluminium", "steel-thread", "steel-black", "rubber-hose", "nylon"})
+    void testSizesThatWereFoundHoldOnceTheyAreTaken(String id) {
+        AirMain m = AirSamples.small();
+        Sizing s = Sizing.of(AirSamples.of(m), systems.find(id).orElseThrow(), Sizing.Way.STEPPED, p -> {}, () -> false)
+                .orElseThrow();
+        AirCase taken = AirSamples.of(s.into(m));
+        assertThat(taken.together().margin().bar()).isCloseTo(s.margin().bar(), within(1e-6));
+    }
+
     private static int couplings(Delivery d) {
         return d.work().stretches().stream().mapToInt(Stretch::couplings).sum();
     }

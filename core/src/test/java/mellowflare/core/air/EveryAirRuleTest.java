@@ -20,6 +20,7 @@ import mellowflare.core.air.layout.Turn;
 import mellowflare.core.flow.hold.HoldTest;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
+import mellowflare.core.measure.PressureDifference;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.MakeLog;
@@ -95,6 +96,20 @@ class EveryAirRuleTest {
         List<Piece> starved = new ArrayList<>(small.pieces());
         starved.add(4, tight);
         all.add(small.withPieces(starved));
+        for (double lost : new double[] {1.2, 1.5}) {
+            all.add(small.withPlant(small.plant().withLost(PressureDifference.ofBar(lost))));
+        }
+        AirMain black = small.withSystem(Optional.of("steel-black")).withSize(Optional.of("1/2"));
+        all.add(black.withMaking(black.making().withNipples(true)));
+        // By hand: 4 in of nipple between two elbows of 15.748 mm each, whole and then half way to the next one.
+        for (double mm : new double[] {101.6 + 2 * 15.748, 101.6 + 6 + 2 * 15.748}) {
+            all.add(black.withPieces(List.of(
+                            AirSamples.pipe("far", Turn.AHEAD, 4),
+                            AirSamples.pipe("nip", Turn.LEFT, mm / 1000),
+                            AirSamples.pipe("on", Turn.RIGHT, 4),
+                            new Piece.Cap("end")))
+                    .withMaking(black.making().withNipples(true).withHung(Making.Hung.CEILING)));
+        }
         all.add(AirSamples.comb(120));
         for (double drop : new double[] {0, 0.004, 3}) {
             all.add(small.withHeld(Held.NOT_YET

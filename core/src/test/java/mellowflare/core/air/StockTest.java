@@ -13,6 +13,7 @@ import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
 import mellowflare.core.measure.AirReference;
 import mellowflare.core.measure.Length;
+import mellowflare.core.parts.Nipples;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -77,6 +78,27 @@ class StockTest {
             assertThat(sizes.get(i).elbow().mm())
                     .isCloseTo(faces[i] - sizes.get(i).insert().mm(), within(1e-9));
         }
+    }
+
+    /** By hand for 1/2: elbow 1.12 in centre to face less 0.5 in of thread = 15.75 mm, coupling 1.34 in less twice that = 8.64 mm. */
+    @Test
+    void testBlackSteelFollowsItsStandardsFromTheEighthUp() {
+        List<PipeSize> sizes = systems.sizes("steel-black");
+        assertThat(sizes).extracting(PipeSize::size).startsWith("1/8", "1/4", "3/8", "1/2");
+        PipeSize half = systems.size("steel-black", "1/2").orElseThrow();
+        assertThat(half.elbow().mm()).isCloseTo(15.748, within(0.001));
+        assertThat(half.coupling().mm()).isCloseTo(8.636, within(0.001));
+        assertThat(half.bore().inches()).isCloseTo(0.840 - 2 * 0.109, within(0.001));
+    }
+
+    @Test
+    void testNipplesAreStockedByHalvesAndThenByInches() {
+        Nipples nipples = Nipples.load();
+        assertThat(nipples.lengths("1/2")).hasSize(1 + 10 + 6);
+        assertThat(nipples.nearest("1/2", Length.ofInches(4.3)).orElseThrow().inches())
+                .isCloseTo(4.5, within(1e-9));
+        assertThat(nipples.nearest("1/2", Length.ofInches(13))).isEmpty();
+        assertThat(nipples.nearest("9", Length.ofInches(3))).isEmpty();
     }
 
     @Test

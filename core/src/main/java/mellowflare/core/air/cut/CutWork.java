@@ -1,6 +1,7 @@
 package mellowflare.core.air.cut;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -10,18 +11,25 @@ import java.util.Optional;
 import java.util.Set;
 import mellowflare.core.air.AirMain;
 import mellowflare.core.air.Making;
+import mellowflare.core.air.demand.AirHouse;
+import mellowflare.core.air.demand.AirTool;
+import mellowflare.core.air.layout.Fall;
 import mellowflare.core.air.layout.Joints;
+import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.layout.Sized;
 import mellowflare.core.air.layout.Walked;
 import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
+import mellowflare.core.air.stock.Sundry;
 import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.cutting.CutTask;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.parts.Nipples;
+import mellowflare.core.reference.ReferenceData;
 
 /**
  * What is to be cut, bought and hung.
@@ -32,6 +40,8 @@ import mellowflare.core.measure.UnitSystem;
  * @param kilograms of all pipe (kg)
  * @param joints places that seal, each pipe end in a fitting being one
  * @param metres of pipe by size
+ * @param hoses pieces of hose to cut
+ * @param rods that the level stretches hang on; none where nothing hangs on rods
  */
 public record CutWork(
         List<Stretch> stretches,
@@ -39,20 +49,21 @@ public record CutWork(
         Length bar,
         double kilograms,
         int joints,
-        Map<String, Double> metres) {
-    /** From the end of a stretch to its first hanger. */
-    private static final Length END = Length.ofMm(300);
-
+        Map<String, Double> metres,
+        List<HosePiece> hoses,
+        List<Rods.Rod> rods) {
     private static final double STRAIGHT = -0.999;
     private static final Length REMNANT_KEPT = Length.ofMm(500);
 
-    /** Prices that hang on no size (house catalogue). */
-    private static final double ROD_PRICE = 1.80;
+    /** Where hose by the metre stands in the catalogue. */
+    private static final String HOSE = "rubber-hose";
 
     public CutWork {
         stretches = List.copyOf(stretches);
         parts = List.copyOf(parts);
         metres = Map.copyOf(metres);
+        hoses = List.copyOf(hoses);
+        rods = List.copyOf(rods);
     }
 
     /** Works the work out from the walk. */
@@ -60,11 +71,12 @@ public record CutWork(
             AirMain main,
             Walked walked,
             Joints joints,
+            Fall fall,
             List<Sized> sized,
             PipeSystem system,
-            PipeSystems systems,
+            ReferenceData data,
             UnitSystem units) {
-        return new Builder(main, walked, joints, sized, system, units).build();
+        return new Builder(main, walked, joints, fall, sized, system, data, units).build();
     }
 
     /** The bars, size by size: old ones first, then bought. */
@@ -72,7 +84,7 @@ public record CutWork(
         Map<PipeSize, List<CutTask.Piece>> pieces = new LinkedHashMap<>();
         for (Stretch s : stretches) {
             for (int i = 0; i < s.pieces().size(); i++) {
-                if (s.possible() && s.pieces().get(i).mm() > 0) {
+                if (s.possible() && s.nipple().isEmpty() && s.pieces().get(i).mm() > 0) {
                     String name = s.pieces().size() == 1 ? s.name() : s.name() + "/" + (i + 1);
                     pieces.computeIfAbsent(s.size(), k -> new ArrayList<>())
                             .add(new CutTask.Piece(name, s.pieces().get(i), 1));
@@ -101,6 +113,11 @@ public record CutWork(
         return parts.stream().mapToDouble(PartLine::price).sum();
     }
 
+    /** The rods of one stretch. */
+    public List<Rods.Rod> rods(Stretch s) {
+        return rods.stream().filter(r -> r.stretch().equals(s.name())).toList();
+    }
+
     /** All hangers. */
     public int hangers() {
         return stretches.stream().mapToInt(Stretch::hangers).sum();
@@ -111,6 +128,7 @@ public record CutWork(
         private final PipeSize size;
         private double mm;
         private int pieces;
+        private int cut;
         private int couplings;
         private int hangers;
 
@@ -119,8 +137,11 @@ public record CutWork(
         }
 
         void add(Stretch s) {
-            for (Length piece : s.pieces()) {
-                mm += piece.mm();
+            if (s.nipple().isEmpty()) {
+                for (Length piece : s.pieces()) {
+                    mm += piece.mm();
+                }
+                cut += s.pieces().size();
             }
             pieces += s.pieces().size();
             couplings += s.couplings();
@@ -132,17 +153,33 @@ public record CutWork(
         private final AirMain main;
         private final Walked walked;
         private final Joints joints;
+        private final Fall fall;
         private final PipeSystem system;
+        private final PipeSystems systems;
+        private final AirHouse house;
+        private final Nipples stocked;
         private final UnitSystem units;
         private final Map<String, Sized> byName = new HashMap<>();
         private final PartTally parts = new PartTally();
         private final Length bar;
 
-        Builder(AirMain main, Walked walked, Joints joints, List<Sized> sized, PipeSystem system, UnitSystem units) {
+        Builder(
+                AirMain main,
+                Walked walked,
+                Joints joints,
+                Fall fall,
+                List<Sized> sized,
+                PipeSystem system,
+                ReferenceData data,
+                UnitSystem units) {
             this.main = main;
             this.walked = walked;
             this.joints = joints;
+            this.fall = fall;
             this.system = system;
+            this.systems = data.get(PipeSystems.KEY);
+            this.house = data.get(AirHouse.KEY);
+            this.stocked = data.get(Nipples.KEY);
             this.units = units;
             this.bar = main.making().parcel() ? system.shortBar() : system.longBar();
             sized.forEach(s -> byName.put(s.name(), s));
@@ -151,10 +188,8 @@ public record CutWork(
         CutWork build() {
             List<Stretch> stretches = stretches();
             Map<String, OfSize> sums = new LinkedHashMap<>();
-            int onRods = 0;
             for (Stretch s : stretches) {
                 sums.computeIfAbsent(s.size().size(), k -> new OfSize(s.size())).add(s);
-                onRods += s.runs().get(0).level() ? s.hangers() : 0;
             }
             double kilograms = 0;
             int seals = 0;
@@ -165,15 +200,100 @@ public record CutWork(
                 seals += 2 * z.pieces;
                 parts.pipe(z.size, z.mm / 1000);
                 parts.add("coupling", z.size, z.couplings, z.size.couplingPrice());
+                if (system.nipples() && main.making().nipples()) {
+                    parts.add("thread cut to order", z.size, 2 * z.cut, z.size.couplingPrice());
+                }
                 parts.add("hanger", z.size, z.hangers, z.size.hangerPrice());
             }
             for (Joints.Joint j : joints.all()) {
                 fitting(j);
             }
-            if (main.making().hung().onRods()) {
-                parts.add("threaded rod " + LengthFormat.figure(main.making().rod(), units), onRods, ROD_PRICE);
+            stretches.forEach(s -> s.nipple().ifPresent(n -> nipple(s, n)));
+            List<HosePiece> hoses = hoses();
+            hoses.forEach(this::hose);
+            List<Rods.Rod> rods = rods(stretches);
+            return new CutWork(stretches, parts.lines(), bar, kilograms, seals, metres, hoses, rods);
+        }
+
+        private void nipple(Stretch s, Length n) {
+            parts.add(
+                    "nipple " + s.size().size() + " x " + LengthFormat.figure(n, UnitSystem.INCH),
+                    1,
+                    s.size().couplingPrice());
+        }
+
+        private void sundry(Sundry what, int count) {
+            PipeSystems.Bought b = systems.sundry(what);
+            parts.add(b.name(), count, b.price());
+        }
+
+        /** The rods, each with its own length; what is bought is the metres of them all. */
+        private List<Rods.Rod> rods(List<Stretch> stretches) {
+            if (!main.making().hung().onRods()) {
+                return List.of();
             }
-            return new CutWork(stretches, parts.lines(), bar, kilograms, seals, metres);
+            Rods hang = Rods.of(main, walked, fall);
+            List<Rods.Rod> all = new ArrayList<>();
+            stretches.forEach(s -> all.addAll(hang.along(s)));
+            if (!all.isEmpty()) {
+                PipeSystems.Bought rod = systems.sundry(Sundry.THREADED_ROD);
+                parts.metres(
+                        rod.name() + " for " + all.size() + " rods of " + Rods.span(all, units),
+                        all.stream()
+                                        .mapToDouble(r -> r.length().mm()
+                                                + main.making().kerf().mm())
+                                        .sum()
+                                / 1000,
+                        rod.price());
+                sundry(Sundry.ROD_NUT, 2 * all.size());
+            }
+            return all;
+        }
+
+        /** Hoses of the main, and those from the outlets to their tools. */
+        private List<HosePiece> hoses() {
+            List<HosePiece> all = new ArrayList<>();
+            for (Piece p : main.pieces()) {
+                if (p instanceof Piece.Hose h && h.length().mm() > 0) {
+                    all.add(new HosePiece(h.name(), h.bore(), h.length()));
+                } else if (p instanceof Piece.Drop d) {
+                    outlet(d).ifPresent(all::add);
+                }
+            }
+            return all;
+        }
+
+        private Optional<HosePiece> outlet(Piece.Drop d) {
+            sundry(Sundry.COUPLER, 1);
+            if (d.outlet().treatment()) {
+                sundry(Sundry.FILTER_REGULATOR, 1);
+            }
+            if (d.outlet().hose().isEmpty()) {
+                return Optional.empty();
+            }
+            // Plugged into the outlet at one end, a coupler for the tool at the other.
+            sundry(Sundry.COUPLER, 1);
+            sundry(Sundry.PLUG, 1);
+            return d.outlet()
+                    .hoseBore()
+                    .or(() -> d.outlet().tools().stream()
+                            .flatMap(t -> house.tool(t).stream())
+                            .map(AirTool::hoseBore)
+                            .max(Comparator.naturalOrder()))
+                    .map(bore -> new HosePiece(
+                            d.name() + " hose", bore, d.outlet().hose().get()));
+        }
+
+        private void hose(HosePiece h) {
+            Optional<PipeSize> priced = systems.sizes(HOSE).stream()
+                    .filter(z -> z.bore().mm() >= h.bore().mm() - 0.5)
+                    .findFirst();
+            parts.metres(
+                    "air hose " + LengthFormat.figure(h.bore(), units) + " bore"
+                            + (priced.isPresent() ? "" : ", price to be asked"),
+                    h.length().mm() / 1000,
+                    priced.map(PipeSize::metre).orElse(0.0));
+            sundry(Sundry.HOSE_CLAMP, HosePiece.CLAMPS);
         }
 
         /** What sits at a place, in the largest size that meets there. */
@@ -277,15 +397,26 @@ public record CutWork(
             Length b = stop(to, line.get(line.size() - 1), size);
             Length between = centres.minus(a).minus(b);
             Walked.Run last = line.get(line.size() - 1);
+            List<Length> pieces = pieces(between, size);
             boolean hung = last.kind() != Walked.Kind.LEG && centres.mm() > 0;
             return new Stretch(
-                    last.name(), line, size, centres, a, b, pieces(between, size), hung ? hangers(centres, size) : 0);
+                    last.name(),
+                    line,
+                    from,
+                    to,
+                    size,
+                    centres,
+                    a,
+                    b,
+                    pieces,
+                    pieces.size() == 1 ? nipple(between, size) : Optional.empty(),
+                    hung ? Rods.hangers(centres, size.hanger()) : 0);
         }
 
-        /** ceil((L - 2e) / s) + 1, and one for a short stretch. */
-        private static int hangers(Length length, PipeSize size) {
-            double clear = length.mm() - 2 * END.mm();
-            return clear <= 0 ? 1 : (int) Math.ceil(clear / size.hanger().mm() - 1e-9) + 1;
+        private Optional<Length> nipple(Length between, PipeSize size) {
+            return system.nipples() && main.making().nipples()
+                    ? stocked.nearest(size.size(), between)
+                    : Optional.empty();
         }
 
         /** From the centre of what sits at a place to where the pipe's end stands in it. */

@@ -30,6 +30,11 @@ final class PartTally {
         line("pipe", size.size(), () -> new Line("pipe " + size.name(), size.metre(), true)).count += metres;
     }
 
+    /** Metres of what hangs on no size of pipe. */
+    void metres(String name, double metres, double each) {
+        line("", name, () -> new Line(name, each, true)).count += metres;
+    }
+
     /** Parts of one size. */
     void add(String what, PipeSize size, int count, double each) {
         line(what, size.size(), () -> new Line(what + " " + size.name(), each, false)).count += count;

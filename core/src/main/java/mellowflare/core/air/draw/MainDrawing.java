@@ -14,6 +14,8 @@ import mellowflare.core.advice.State;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.air.AirCase;
 import mellowflare.core.air.Shop;
+import mellowflare.core.air.cut.Rods;
+import mellowflare.core.air.cut.Stretch;
 import mellowflare.core.air.layout.Fall;
 import mellowflare.core.air.layout.Joints;
 import mellowflare.core.air.layout.Piece;
@@ -30,6 +32,7 @@ import mellowflare.core.geometry.Shape;
 import mellowflare.core.geometry.Sight;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
 
 /**
  * The main in the room, seen slanting from above. Pipes are as wide as their sizes differ, the air's way is pointed, outlets say what they have; what fails is marked at its place, and where the chosen piece
@@ -124,6 +127,7 @@ public final class MainDrawing {
         for (Walked.Run r : c.walked().runs()) {
             run(r);
         }
+        rods();
         arrows();
         glow();
         joints();
@@ -285,6 +289,34 @@ public final class MainDrawing {
                                     .orElse(""),
                     Shape.Role.OVER,
                     Shape.Anchor.MIDDLE);
+        }
+    }
+
+    /** Each rod from the pipe up, as long as it is; along the chosen piece with its length. */
+    private void rods() {
+        if (!detailed || c.work().isEmpty()) {
+            return;
+        }
+        for (Stretch s : c.work().get().stretches()) {
+            boolean here = s.runs().stream()
+                    .anyMatch(r -> chosen.filter(r.piece().name()::equals).isPresent());
+            for (Rods.Rod rod : c.work().get().rods(s)) {
+                Vector on = at(s.from())
+                        .plus(at(s.to())
+                                .minus(at(s.from()))
+                                .times(rod.along().mm() / s.centres().mm()));
+                Point foot = view.at(on);
+                Point top = view.at(on.plus(new Vector(0, 0, rod.length().mm())));
+                sheet.path(here ? Pen.SELECTED : Pen.THREAD, Fill.NONE, false, List.of(foot, top));
+                if (here) {
+                    sheet.label(
+                            top.plus(0, -9),
+                            LengthFormat.shop(rod.length(), c.units()),
+                            "",
+                            Shape.Role.OVER,
+                            Shape.Anchor.MIDDLE);
+                }
+            }
         }
     }
 

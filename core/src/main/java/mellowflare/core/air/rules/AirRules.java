@@ -27,6 +27,7 @@ public final class AirRules {
             new MetalFirst(),
             new CompressorStands(),
             new PiecesCanBeCut(),
+            new NipplesReach(),
             new GrowsInWarmth(),
             new StaysInRoom(),
             new HeldTight(),

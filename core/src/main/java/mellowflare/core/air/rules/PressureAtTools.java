@@ -1,8 +1,11 @@
 package mellowflare.core.air.rules;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
@@ -11,20 +14,49 @@ import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.air.AirCase;
 import mellowflare.core.air.demand.AirTool;
+import mellowflare.core.air.demand.Compressor;
+import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.PressureDifference;
 import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.Source;
 
 /** Pressure at every tool in the worst that may run together. */
 final class PressureAtTools implements Rule<AirCase> {
+    private static final Source RESTS_ON =
+            new Source("ISO 8778 flow of the house list of tools; Darcy and Colebrook", Confidence.TYPICAL);
+
     private static final RuleText TEXT = new RuleText(
             "air.tool-pressure",
             Severity.STOP,
             "At {piece} the {tool} gets {pressure} and needs {need}.",
             "The tightest is the {tool} at {piece}: {pressure}, {need} needed.",
             "{pressure} against {need} at the tool, with the worst of what may run together, {reserve}",
-            "A larger pipe where most is lost, a shorter or wider hose, or a loop: Sizes shows what each gives.",
-            new Source("ISO 8778 flow of the house list of tools; Darcy and Colebrook", Confidence.TYPICAL));
+            "Fit a larger pipe where most is lost, a shorter or wider hose, or close a loop: Sizes shows what each gives.",
+            RESTS_ON);
+
+    private static final RuleText NEAR = new RuleText(
+            "air.tool-pressure-near",
+            Severity.WARN,
+            "At {piece} the {tool} gets {pressure} and needs {need}: {short} short, less than a gauge shows.",
+            "No tool is short by so little that a gauge would not show it.",
+            "a gauge of class 1.6 with a scale to {scale} is right within {error}; {reserve}",
+            "Measure at the tool while it runs before anything is changed.",
+            new Source("EN 837-1 class 1.6; ISO 8778 flow of the house list of tools", Confidence.TYPICAL));
+
+    private static final RuleText CUT_IN = new RuleText(
+            "air.cut-in",
+            Severity.STOP,
+            "The compressor cuts in at {cutIn}, which leaves {supply} for the main, and the {tool} at {piece} needs {need}: no larger pipe helps.",
+            "The compressor cuts in high enough for every tool: {supply} for the main, {need} needed.",
+            "cut-in less what dryer and filters take, before anything is lost in the pipe; {reserve}",
+            "Raise the cut-in to {raised} at least if the compressor and its relief valve allow it, or use a tool that needs less.",
+            RESTS_ON);
+
+    /** Ends of the scales of gauges (bar). */
+    private static final List<Double> SCALES = List.of(6.0, 10.0, 16.0, 25.0, 40.0);
+
+    private static final double CLASS = 0.016;
 
     @Override
     public List<Finding> check(AirCase c) {
@@ -32,38 +64,73 @@ final class PressureAtTools implements Rule<AirCase> {
             String missing = c.choices().isEmpty()
                     ? "tool at an outlet"
                     : c.feeds().isEmpty() ? "compressor" : "size of the main";
-            return List.of(Finding.notChecked(TEXT, Subject.OUTLET, missing));
+            return Stream.of(TEXT, NEAR, CUT_IN)
+                    .map(t -> Finding.notChecked(t, Subject.OUTLET, missing))
+                    .toList();
         }
         List<Finding> all = new ArrayList<>();
         c.together().scenario().running().entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
-                .forEach(e -> c.pressure(AirCase.toolAt(e.getKey()))
-                        .filter(p -> p.compareTo(e.getValue().need()) < 0)
-                        .ifPresent(p ->
-                                all.add(Finding.fail(TEXT, Subject.OUTLET, figures(c, e.getKey(), e.getValue())))));
-        if (all.isEmpty() && c.together().tight().isPresent()) {
-            String tight = c.together().tight().get();
-            all.add(Finding.pass(
-                    TEXT,
-                    Subject.OUTLET,
-                    figures(c, tight, c.together().scenario().running().get(tight))));
-        }
+                .forEach(e -> lacks(c, e.getKey(), e.getValue()).ifPresent(all::add));
+        c.together().tight().ifPresent(tight -> {
+            AirTool tool = c.together().scenario().running().get(tight);
+            for (RuleText t : List.of(TEXT, NEAR, CUT_IN)) {
+                if (all.stream().noneMatch(f -> f.rule().equals(t)) && (t != TEXT || all.isEmpty())) {
+                    all.add(Finding.pass(t, Subject.OUTLET, figures(c, tight, tool)));
+                }
+            }
+        });
         return all;
     }
 
+    /** What a tool lacks, and which of the three is the cure. */
+    private static Optional<Finding> lacks(AirCase c, String outlet, AirTool tool) {
+        Optional<GaugePressure> gets = c.pressure(AirCase.toolAt(outlet));
+        if (gets.isEmpty() || gets.get().compareTo(tool.need()) >= 0) {
+            return Optional.empty();
+        }
+        RuleText text = supply(c).compareTo(tool.need()) < 0
+                ? CUT_IN
+                : tool.need().bar() - gets.get().bar() <= CLASS * scale(c) ? NEAR : TEXT;
+        return Optional.of(Finding.fail(text, Subject.OUTLET, figures(c, outlet, tool)));
+    }
+
+    /** The most that a compressor still gives when it starts again, dryer and filters taken off. */
+    private static GaugePressure supply(AirCase c) {
+        return GaugePressure.ofBar(
+                strongest(c).cutIn().bar() - c.main().plant().lost().bar());
+    }
+
+    private static Compressor strongest(AirCase c) {
+        return c.feeds().values().stream()
+                .max(Comparator.comparing(Compressor::cutIn))
+                .orElseThrow();
+    }
+
+    private static double scale(AirCase c) {
+        double most = strongest(c).cutOut().bar();
+        return SCALES.stream().filter(s -> s > most).findFirst().orElse(SCALES.get(SCALES.size() - 1));
+    }
+
     private static Map<String, Figure> figures(AirCase c, String outlet, AirTool tool) {
-        return Map.of(
-                "piece",
-                Figure.of(outlet),
-                "tool",
-                Figure.of(tool.name()),
-                "pressure",
-                c.pressure(AirCase.toolAt(outlet)).map(Figure::of).orElse(Figure.of("nothing")),
-                "need",
-                Figure.of(tool.need()),
-                "reserve",
-                Figure.of("leaks of " + percent(c.main().use().leak()) + " and growth of "
-                        + percent(c.main().use().growth()) + " counted in"));
+        GaugePressure gets = c.pressure(AirCase.toolAt(outlet)).orElse(GaugePressure.ofBar(0));
+        double lacks = Math.max(0, tool.need().bar() - gets.bar());
+        GaugePressure cutIn = strongest(c).cutIn();
+        return Map.ofEntries(
+                Map.entry("piece", Figure.of(outlet)),
+                Map.entry("tool", Figure.of(tool.name())),
+                Map.entry("pressure", Figure.of(gets)),
+                Map.entry("need", Figure.of(tool.need())),
+                Map.entry("short", Figure.of(PressureDifference.ofBar(lacks))),
+                Map.entry("scale", Figure.of(GaugePressure.ofBar(scale(c)))),
+                Map.entry("error", Figure.of(PressureDifference.ofBar(CLASS * scale(c)))),
+                Map.entry("cutIn", Figure.of(cutIn)),
+                Map.entry("supply", Figure.of(supply(c))),
+                Map.entry("raised", Figure.of(GaugePressure.ofBar(Math.ceil((cutIn.bar() + lacks) * 10 - 1e-6) / 10))),
+                Map.entry(
+                        "reserve",
+                        Figure.of("leaks of " + percent(c.main().use().leak()) + " and growth of "
+                                + percent(c.main().use().growth()) + " counted in")));
     }
 
     private static String percent(double share) {

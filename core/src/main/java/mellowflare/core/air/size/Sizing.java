@@ -80,7 +80,7 @@ public record Sizing(
                 || c.walked().runs().isEmpty()) {
             return Optional.empty();
         }
-        return new Search(c, system, all, way, progress, cancelled).find();
+        return new Search(c.with(system), system, all, way, progress, cancelled).find();
     }
 
     /** Whether short bars as parcels cost less, couplings and freight counted in. */
@@ -364,8 +364,7 @@ public record Sizing(
         }
 
         private CutWork work(int[] at, AirMain main) {
-            return CutWork.of(
-                    main, c.walked(), c.joints(), sized(at), system, c.data().get(PipeSystems.KEY), c.units());
+            return CutWork.of(main, c.walked(), c.joints(), c.fall(), sized(at), system, c.data(), c.units());
         }
 
         private Sizing result(int[] at, boolean possible) {

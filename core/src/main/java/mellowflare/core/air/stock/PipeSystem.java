@@ -14,6 +14,7 @@ import mellowflare.core.reference.Source;
  * @param name as said
  * @param refused why it may not carry compressed air; empty where it may
  * @param joint how it is joined
+ * @param nipples whether its short pieces can be bought ready threaded
  * @param density of the wall (g/cm3)
  * @param conducts whether the wall conducts heat, so that it cools the air
  * @param rough roughness of the bore when new
@@ -33,6 +34,7 @@ public record PipeSystem(
         String name,
         Optional<String> refused,
         Joint joint,
+        boolean nipples,
         double density,
         boolean conducts,
         Length rough,

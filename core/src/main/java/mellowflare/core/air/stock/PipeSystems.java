@@ -10,8 +10,9 @@ import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.ReferenceKey;
+import mellowflare.core.reference.Source;
 
-/** All systems of pipe, from {@code systems.csv}, {@code sizes.csv}, {@code losses.csv} and {@code freight.csv}. */
+/** All systems of pipe, from {@code systems.csv}, {@code sizes.csv}, {@code losses.csv}, {@code sundries.csv} and {@code freight.csv}. */
 public final class PipeSystems {
     public static final ReferenceKey<PipeSystems> KEY = new ReferenceKey<>("air pipe", PipeSystems.class);
     /** Darcy's factor that turns an equivalent length into a loss coefficient. */
@@ -20,14 +21,20 @@ public final class PipeSystems {
     private final List<PipeSystem> systems;
     private final Map<Fitting, Double> losses;
     private final Map<String, Freight> freight;
+    private final Map<Sundry, Bought> sundries;
     private final Map<String, List<PipeSize>> bySystem = new HashMap<>();
     private final Map<String, PipeSize> bySize = new HashMap<>();
 
     private PipeSystems(
-            List<PipeSystem> systems, List<PipeSize> sizes, Map<Fitting, Double> losses, Map<String, Freight> freight) {
+            List<PipeSystem> systems,
+            List<PipeSize> sizes,
+            Map<Fitting, Double> losses,
+            Map<String, Freight> freight,
+            Map<Sundry, Bought> sundries) {
         this.systems = systems;
         this.losses = losses;
         this.freight = freight;
+        this.sundries = sundries;
         sizes.forEach(z -> bySize.put(z.system() + " " + z.size(), z));
         systems.forEach(s -> bySystem.put(
                 s.id(), sizes.stream().filter(z -> z.system().equals(s.id())).toList()));
@@ -44,11 +51,18 @@ public final class PipeSystems {
                 .rows()
                 .forEach(r ->
                         freight.put(r.need("way"), new Freight(r.number("price"), r.number("up_to_kg"), r.source())));
+        Map<Sundry, Bought> sundries = new EnumMap<>(Sundry.class);
+        CsvTable.beside(PipeSystems.class, "sundries.csv")
+                .rows()
+                .forEach(r -> sundries.put(
+                        r.word("id", Sundry.class),
+                        new Bought(r.need("name"), r.need("per").equals("metre"), r.number("price"), r.source())));
         return new PipeSystems(
                 CsvTable.beside(PipeSystems.class, "systems.csv").map(PipeSystems::system, PipeSystem::id),
                 CsvTable.beside(PipeSystems.class, "sizes.csv").map(PipeSize::read, z -> z.system() + " " + z.size()),
                 losses,
-                freight);
+                freight,
+                sundries);
     }
 
     private static PipeSystem system(CsvTable.Row r) {
@@ -57,6 +71,7 @@ public final class PipeSystems {
                 r.need("name"),
                 r.need("rated").equals("yes") ? Optional.empty() : Optional.of(r.need("refused")),
                 r.word("joint", PipeSystem.Joint.class),
+                r.need("nipples").equals("yes"),
                 r.number("density_g_cm3"),
                 r.need("wall_conducts").equals("yes"),
                 r.length("rough_mm"),
@@ -78,7 +93,8 @@ public final class PipeSystems {
                 systems,
                 sizes.stream().sorted(Comparator.comparing(PipeSize::outside)).toList(),
                 losses,
-                freight);
+                freight,
+                sundries);
     }
 
     public List<PipeSystem> all() {
@@ -113,6 +129,21 @@ public final class PipeSystems {
     /** What it costs to have bars brought: long ones by truck, or short ones as parcels. */
     public Freight freight(boolean parcel) {
         return freight.get(parcel ? "parcel" : "truck");
+    }
+
+    /**
+     * What is bought for a main besides pipe and its fittings.
+     *
+     * @param name as the parts list has it
+     * @param metres whether it is bought by the metre
+     * @param price of one or of a metre, in the catalogue's money
+     * @param source who says so
+     */
+    public record Bought(String name, boolean metres, double price, Source source) {}
+
+    /** What a part that hangs on no size of pipe is called, and costs. */
+    public Bought sundry(Sundry what) {
+        return sundries.get(what);
     }
 
     /** Loss coefficient of a fitting on the speed in its own bore. */

@@ -1,5 +1,6 @@
 package mellowflare.core.flow.hold;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,28 +19,37 @@ public final class HoldFindings {
     public static final RuleText LEAKS = new RuleText(
             "hold.leak",
             Severity.WARN,
-            "It leaks {leak}, give or take {band}; {allowed} are allowed.{price}",
-            "It holds: {leak}, give or take {band}; {allowed} are allowed.",
-            "{readings} readings of pressure and temperature over {volume}: mass by p V / (R T), a straight line through it",
-            "Soap every joint once more, drains and couplers first; what is found is let off, re-made and held again.",
+            "The line leaks {leak} ± {band}; {allowed} is allowed.",
+            "The line is tight: {leak} ± {band}; {allowed} is allowed.",
+            "{readings} readings over {volume}; the mass of air by p V / (R T), a straight line through it",
+            "Soap every joint, drains and couplers first. Let the pressure off, re-make the joint that leaks, and test again.",
             Source.of("ideal gas law; barometer and temperature counted in"));
 
     private static final RuleText SETTLED = new RuleText(
             "hold.settled",
             Severity.NOTE,
-            "The hold test does not tell yet: {leak}, give or take {band}, against {allowed}.",
-            "The hold test is long enough to tell.",
+            "The leak test is not settled: {leak} ± {band}, and {allowed} is allowed.",
+            "The leak test ran long enough to tell.",
             "{readings} readings over {volume}",
-            "Wait longer and read again, with the temperature: twice the time halves the doubt.",
+            "Wait longer and read again, with the temperature: twice the time halves the ±.",
             Source.of("ideal gas law; barometer and temperature counted in"));
 
     private static final RuleText GROWS = new RuleText(
             "hold.grows",
             Severity.WARN,
-            "The hold test does not tell: the air shut in seems to grow by {gain}, so something was not measured.",
-            "The air shut in does not seem to grow.",
+            "The leak test is not settled: the air in the line seems to grow by {gain}, so something was not measured.",
+            "The air in the line does not seem to grow.",
             "{readings} readings over {volume}",
-            "Read the temperature of the pipe and the barometer with the gauge, look whether a valve lets air in, and hold again.",
+            "Read the temperature of the pipe and the barometer with each reading of the gauge, check that no valve lets air in, and test again.",
+            Source.of("ideal gas law; barometer and temperature counted in"));
+
+    private static final RuleText COST = new RuleText(
+            "hold.cost",
+            Severity.NOTE,
+            "A year of this leak under pressure costs {price} (catalogue prices).",
+            "What still gets out in a year costs {price} (catalogue prices).",
+            "{leak} for 8 760 hours, by what the compressor takes for a cubic metre and the price of a kilowatt-hour",
+            "Compare it with an hour of soaping joints.",
             Source.of("ideal gas law; barometer and temperature counted in"));
 
     private HoldFindings() {}
@@ -55,10 +65,7 @@ public final class HoldFindings {
                 "band", Figure.of(FreeAir.ofLitresPerMinute(r.plusMinus())),
                 "allowed", Figure.of(test.allowed()),
                 "readings", Figure.of(Integer.toString(test.readings().size())),
-                "volume", new Figure.OfLitres(test.volume().litres()),
-                "price",
-                        Figure.of(yearly.map(x -> " A year of it costs about " + LengthFormat.decimal(x, 0, 0) + ".")
-                                .orElse("")));
+                "volume", new Figure.OfLitres(test.volume().litres()));
         if (r.grows()) {
             return List.of(Finding.fail(
                     GROWS,
@@ -70,8 +77,22 @@ public final class HoldFindings {
         }
         boolean settled = r.verdict() != HoldTest.Verdict.NOT_SETTLED;
         Finding told = Finding.of(settled, SETTLED, Subject.MAKE, figures);
-        return settled
-                ? List.of(Finding.of(r.verdict() == HoldTest.Verdict.TIGHT, LEAKS, Subject.MAKE, figures), told)
-                : List.of(told);
+        List<Finding> all = new ArrayList<>();
+        boolean leaks = r.verdict() == HoldTest.Verdict.LEAKS;
+        if (settled) {
+            all.add(Finding.of(!leaks, LEAKS, Subject.MAKE, figures));
+        }
+        all.add(told);
+        yearly.filter(y -> settled)
+                .ifPresent(y -> all.add(Finding.of(
+                        !leaks,
+                        COST,
+                        Subject.MAKE,
+                        Map.of(
+                                "price",
+                                Figure.of(y < 1 ? "less than 1" : LengthFormat.decimal(y, 0, 0)),
+                                "leak",
+                                Figure.of(r.leak())))));
+        return List.copyOf(all);
     }
 }

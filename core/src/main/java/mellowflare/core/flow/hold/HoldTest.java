@@ -19,7 +19,7 @@ import org.hipparchus.stat.regression.SimpleRegression;
  *
  * @param readings in order of time, two at least
  * @param volume of what is shut in, above zero
- * @param surroundings pressure of the air around (barometer)
+ * @param surroundings pressure of the air around (barometer), for readings without their own
  * @param gaugeStep finest step of the gauge, above zero: a needle that does not move is no proof beyond it
  * @param allowed the largest leak that passes
  */
@@ -31,6 +31,9 @@ public record HoldTest(
         FreeAir allowed) {
     /** Chance on either side of the band in which the leak lies (both together one in twenty). */
     private static final double EITHER_SIDE = 0.975;
+
+    /** The readings alone never make it surer than this: what volume was shut in, and whether the air was even, they do not show. */
+    public static final double SUREST = 0.999;
 
     public HoldTest {
         readings = List.copyOf(readings);
@@ -58,8 +61,10 @@ public record HoldTest(
      * @param seconds since any beginning (s)
      * @param gauge what it shows
      * @param air temperature of the air shut in; empty for all readings when it was not taken
+     * @param barometer pressure of the air around, if it was read with the gauge
      */
-    public record Reading(double seconds, GaugePressure gauge, Optional<Temperature> air) {
+    public record Reading(
+            double seconds, GaugePressure gauge, Optional<Temperature> air, Optional<AbsolutePressure> barometer) {
         /** No test of tightness lasts longer than a hundred days. */
         public static final double LONGEST_SECONDS = 100 * 86_400.0;
 
@@ -67,6 +72,15 @@ public record HoldTest(
             if (!(Math.abs(seconds) <= LONGEST_SECONDS)) {
                 throw new IllegalArgumentException("A reading is taken within a hundred days, in seconds");
             }
+            if (barometer.isPresent()
+                    && (barometer.get().bar() < 0.4 || barometer.get().bar() > 1.2)) {
+                throw new IllegalArgumentException("A barometer shows 0.4 to 1.2 bar");
+            }
+        }
+
+        /** A reading without its barometer. */
+        public Reading(double seconds, GaugePressure gauge, Optional<Temperature> air) {
+            this(seconds, gauge, air, Optional.empty());
         }
 
         /** The time in minutes. */
@@ -91,7 +105,7 @@ public record HoldTest(
      * @param litresPerMinute the leak (L/min of free air by ISO 1217); below zero where mass seems to grow
      * @param plusMinus half of the band in which it lies, 19 times in 20 (L/min)
      * @param atRest what a reading of pressure alone, without temperature and barometer, would have said (L/min)
-     * @param drop from the first to the last reading of the gauge, put to the first reading's temperature
+     * @param drop from the first to the last reading of the gauge, put to the temperature and the barometer of the first
      * @param verdict what it says
      * @param confidence the chance that the leak lies on the side that the verdict says; for a test not settled, that it is tight
      */
@@ -118,12 +132,13 @@ public record HoldTest(
         SimpleRegression masses = new SimpleRegression();
         SimpleRegression blind = new SimpleRegression();
         double first = kelvin(readings.get(0));
+        double around = around(readings.get(0));
         double spread = 0;
         double mean = readings.stream().mapToDouble(r -> r.minutes()).average().orElseThrow();
         for (Reading r : readings) {
             double minutes = r.minutes();
-            masses.addData(minutes, litres(r, kelvin(r)));
-            blind.addData(minutes, litres(r, first));
+            masses.addData(minutes, litres(r, around(r), kelvin(r)));
+            blind.addData(minutes, litres(r, around, first));
             spread += (minutes - mean) * (minutes - mean);
         }
         double leak = -masses.getSlope();
@@ -147,20 +162,40 @@ public record HoldTest(
                 ? Verdict.NOT_SETTLED
                 : tight >= EITHER_SIDE ? Verdict.TIGHT : tight <= 1 - EITHER_SIDE ? Verdict.LEAKS : Verdict.NOT_SETTLED;
         Reading last = readings.get(readings.size() - 1);
-        double atFirst = (last.gauge.bar() + surroundings.bar()) * first / kelvin(last) - surroundings.bar();
+        double atFirst = (last.gauge.bar() + around(last)) * first / kelvin(last) - around;
         return new Result(
                 leak,
                 k * error,
                 -blind.getSlope(),
                 PressureDifference.ofBar(readings.get(0).gauge.bar() - atFirst),
                 verdict,
-                verdict == Verdict.LEAKS ? 1 - tight : tight);
+                Math.min(SUREST, verdict == Verdict.LEAKS ? 1 - tight : tight));
     }
 
     /** Litres of free air shut in. */
-    private double litres(Reading r, double kelvin) {
-        double pascal = (r.gauge.bar() + surroundings.bar()) * 1e5;
+    private double litres(Reading r, double around, double kelvin) {
+        double pascal = (r.gauge.bar() + around) * 1e5;
         return pascal * volume.litres() / (AirReference.R_DRY * kelvin) / AirReference.ISO1217.density();
+    }
+
+    /** The barometer at a reading (bar): its own, between two that were read by time, outside of them the nearest. */
+    private double around(Reading r) {
+        List<Reading> read =
+                readings.stream().filter(x -> x.barometer.isPresent()).toList();
+        if (read.isEmpty()) {
+            return surroundings.bar();
+        }
+        Optional<Reading> before =
+                read.stream().filter(x -> x.seconds <= r.seconds).reduce((a, b) -> b);
+        Optional<Reading> after =
+                read.stream().filter(x -> x.seconds > r.seconds).findFirst();
+        double low =
+                before.or(() -> after).flatMap(Reading::barometer).orElseThrow().bar();
+        double high =
+                after.or(() -> before).flatMap(Reading::barometer).orElseThrow().bar();
+        return before.isPresent() && after.isPresent()
+                ? low + (high - low) * (r.seconds - before.get().seconds) / (after.get().seconds - before.get().seconds)
+                : low;
     }
 
     private double kelvin(Reading r) {

@@ -1,0 +1,58 @@
+package mellowflare.core.air.rules;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.air.AirCase;
+import mellowflare.core.air.cut.Stretch;
+import mellowflare.core.measure.Length;
+import mellowflare.core.reference.Confidence;
+import mellowflare.core.reference.Source;
+
+/** Bought nipples come in steps of half an inch: what they miss moves the run. */
+final class NipplesReach implements Rule<AirCase> {
+    /** A turn of thread more or less at each end takes up about this much. */
+    private static final double TAKEN_UP_MM = 3;
+
+    private static final RuleText TEXT = new RuleText(
+            "air.nipple",
+            Severity.WARN,
+            "The nearest nipple to “{piece}” is {nipple} and {between} is needed: the run moves by {over}.",
+            "The bought nipples fit within {over}, which the threads take up.",
+            "{count} nipples of stocked lengths; a turn more or less at each end takes up about {taken}",
+            "Move the places by the difference, put two nipples and a coupling there, or have this piece cut and threaded.",
+            new Source("ASTM A733 stocked lengths; trade practice", Confidence.TYPICAL));
+
+    @Override
+    public List<Finding> check(AirCase c) {
+        List<Stretch> bought = c.work()
+                .map(w -> w.stretches().stream()
+                        .filter(s -> s.nipple().isPresent())
+                        .toList())
+                .orElse(List.of());
+        Optional<Stretch> worst = bought.stream().max(Comparator.comparingDouble(NipplesReach::off));
+        return worst.map(s -> List.of(Finding.of(
+                        off(s) <= TAKEN_UP_MM,
+                        TEXT,
+                        Subject.LENGTH,
+                        Map.of(
+                                "piece", Figure.of(s.name()),
+                                "nipple", Figure.of(s.nipple().orElseThrow()),
+                                "between", Figure.of(s.between()),
+                                "over", Figure.of(Length.ofMm(off(s))),
+                                "count", Figure.of(Integer.toString(bought.size())),
+                                "taken", Figure.of(Length.ofMm(TAKEN_UP_MM))))))
+                .orElse(List.of());
+    }
+
+    private static double off(Stretch s) {
+        return Math.abs(s.over().orElseThrow().mm());
+    }
+}
