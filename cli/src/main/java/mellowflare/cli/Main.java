@@ -62,8 +62,15 @@ public final class Main implements Runnable {
     }
 
     public static void main(String[] args) {
-        int status = commandLine(new PrintWriter(System.out, true, StandardCharsets.UTF_8), errors())
-                .execute(args);
+        int status;
+        try {
+            status = commandLine(new PrintWriter(System.out, true, StandardCharsets.UTF_8), errors())
+                    .execute(args);
+        } catch (OutOfMemoryError | StackOverflowError e) {
+            System.err.println(
+                    "The input needs more memory than there is: give it in smaller parts, or line by line with --format=jsonl.");
+            status = ExitStatus.FILE_TROUBLE;
+        }
         System.out.flush();
         System.exit(status);
     }

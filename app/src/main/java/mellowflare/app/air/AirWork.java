@@ -1,5 +1,6 @@
 package mellowflare.app.air;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -27,7 +28,11 @@ import mellowflare.core.job.Evaluation;
 
 /** The long searches of a main, off the interface thread, each with its progress and a way to give it up. A result is of the main it was begun with and says so once that has changed. */
 public final class AirWork {
+    /** Nothing here is worth waiting longer for. */
+    private static final Duration BUDGET = Duration.ofMinutes(3);
+
     private final Desk desk;
+    private final Duration budget;
     private final Executor background;
     private final Executor foreground;
     private final ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(-1);
@@ -51,9 +56,14 @@ public final class AirWork {
      * @param foreground where its results are shown
      */
     public AirWork(Desk desk, Executor background, Executor foreground) {
+        this(desk, background, foreground, BUDGET);
+    }
+
+    AirWork(Desk desk, Executor background, Executor foreground, Duration budget) {
         this.desk = desk;
         this.background = background;
         this.foreground = foreground;
+        this.budget = budget;
     }
 
     /** Called when something was found or given up. */
@@ -66,7 +76,7 @@ public final class AirWork {
         return progress.getReadOnlyProperty();
     }
 
-    /** What is being done; empty while nothing is. */
+    /** What is being done, or why it was given up; empty otherwise. */
     public ReadOnlyStringProperty doingProperty() {
         return doing.getReadOnlyProperty();
     }
@@ -81,22 +91,32 @@ public final class AirWork {
         progress.set(0);
         background.execute(() -> {
             long[] told = {0};
-            T result = search.find(
-                    p -> {
-                        // The bar moves a hundred times at most.
-                        long now = Math.round(p * 100);
-                        if (now != told[0]) {
-                            told[0] = now;
-                            foreground.execute(() -> {
-                                if (running.get() == mine) {
-                                    progress.set(p);
-                                }
-                            });
-                        }
-                    },
-                    () -> running.get() != mine);
+            long until = System.nanoTime() + budget.toNanos();
+            T result;
+            try {
+                result = search.find(
+                        p -> {
+                            // The bar moves a hundred times at most.
+                            long now = Math.round(p * 100);
+                            if (now != told[0]) {
+                                told[0] = now;
+                                foreground.execute(() -> {
+                                    if (running.get() == mine) {
+                                        progress.set(p);
+                                    }
+                                });
+                            }
+                        },
+                        () -> running.get() != mine || System.nanoTime() > until);
+            } catch (RuntimeException | Error e) {
+                foreground.execute(() -> end(mine, ""));
+                throw e;
+            }
+            boolean late = System.nanoTime() > until;
             foreground.execute(() -> {
-                if (running.get() == mine) {
+                if (late) {
+                    end(mine, what + " took too long and was given up. Take some pieces out, or one size for all.");
+                } else if (running.get() == mine) {
                     doing.set("");
                     progress.set(-1);
                     found.accept(result);
@@ -104,6 +124,16 @@ public final class AirWork {
                 }
             });
         });
+    }
+
+    /** Ends a search that came to nothing, with what is to be said of it. */
+    private void end(int mine, String says) {
+        if (running.get() == mine) {
+            running.incrementAndGet();
+            doing.set(says);
+            progress.set(-1);
+            onChange.run();
+        }
     }
 
     /** Gives up what runs. */

@@ -104,7 +104,8 @@ public final class HeldModel {
         }
         HoldTest.Reading r = typed.get();
         List<HoldTest.Reading> all = new ArrayList<>(model.line().held().readings());
-        all.removeIf(x -> x.seconds() == r.seconds());
+        // What is read again within a second replaces the reading.
+        all.removeIf(x -> Math.abs(x.seconds() - r.seconds()) < HoldTest.LEAST_APART);
         all.add(r);
         all.sort(Comparator.comparingDouble(HoldTest.Reading::seconds));
         held("reading", h -> h.withReadings(all));

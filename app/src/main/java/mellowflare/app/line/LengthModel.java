@@ -21,11 +21,14 @@ public final class LengthModel {
     private final Desk desk;
     private final FieldState<Length> old = AboveZero.field();
     private final FieldState<Length> allowance = length();
+    private final FieldState<Length> laid = AboveZero.field();
     private final FieldState<Length> damaged = AboveZero.field();
 
     public LengthModel(Desk desk) {
         this.desk = desk;
         old.onChange(this::oldTyped);
+        laid.onChange(() -> desk.change(
+                "length of the bare hose", "laidout", j -> j.withLine(j.line().withLaidOut(laid.value()))));
         allowance.onChange(this::oldTyped);
         desk.currentProperty().addListener((o, was, now) -> refresh());
         refresh();
@@ -37,6 +40,11 @@ public final class LengthModel {
 
     public FieldState<Length> old() {
         return old;
+    }
+
+    /** Length marked on the bare hose. */
+    public FieldState<Length> laid() {
+        return laid;
     }
 
     public FieldState<Length> allowance() {
@@ -76,9 +84,15 @@ public final class LengthModel {
                 c().hose().isEmpty() ? "choose the hose" : "measure the way"));
         all.add(new ByWay(
                 "laid-out",
-                "laid out on the job, ends pushed in",
-                desk.job().line().finished().map(CalledFigure::value),
-                "type the finished length"));
+                "laid out on the job, ends pushed in: the bare hose and both cut-offs",
+                desk.job()
+                        .line()
+                        .laidOut()
+                        .map(l -> c().overallOf(l))
+                        .orElseGet(() -> desk.job().line().finished().map(CalledFigure::value)),
+                desk.job().line().laidOut().isPresent()
+                        ? "choose both ends"
+                        : "type what is marked on the bare hose, or the finished length"));
         all.add(new ByWay(
                 "old-hose",
                 "old hose copied with its allowance",
@@ -144,6 +158,8 @@ public final class LengthModel {
         old.show(o.map(x -> LengthFormat.figure(x.length(), units())).orElse(""), o.map(OldHose::length), units());
         allowance.show(
                 o.map(x -> LengthFormat.figure(x.allowance(), units())).orElse(""), o.map(OldHose::allowance), units());
+        Optional<Length> bare = desk.job().line().laidOut();
+        laid.show(bare.map(l -> LengthFormat.figure(l, units())).orElse(""), bare, units());
         damaged.show(damaged.textProperty().get(), damaged.value(), units());
     }
 }

@@ -30,6 +30,8 @@ final class LengthPane extends VBox {
         this.model = model;
         EntryRow old = new EntryRow("old hose", "as it lay", model.old());
         old.field().setId("old-hose");
+        EntryRow laid = new EntryRow("bare hose", "as marked", model.laid());
+        laid.field().setId("laid-out");
         EntryRow damaged = new EntryRow("damaged piece", "cut it out", model.damaged());
         damaged.field().setId("damaged");
         model.damaged().valueProperty().addListener((o, was, now) -> repairs());
@@ -37,8 +39,9 @@ final class LengthPane extends VBox {
                 .setAll(new Columns(
                         new double[] {36, 30, 34},
                         Text.under(
-                                "How long, by three schools",
+                                "How long: three methods",
                                 ways,
+                                laid,
                                 old,
                                 new EntryRow("allowance", "2 in 100", model.allowance())),
                         Text.under("Does it come out right?", budget),
@@ -69,7 +72,7 @@ final class LengthPane extends VBox {
         take.setOnAction(e -> model.take(w));
         HBox head = new HBox(8, figure, other, Text.spring(), take);
         head.setAlignment(Pos.BASELINE_LEFT);
-        return new VBox(0, Text.of(w.name() + (chosen ? " (the job's school)" : ""), "soft"), head);
+        return new VBox(0, Text.of(w.name() + (chosen ? " (this job's method)" : ""), "soft"), head);
     }
 
     private void budget() {

@@ -25,6 +25,7 @@ import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.fluid.PressureBasis;
 import mellowflare.core.fluid.Service;
 import mellowflare.core.fluid.Surroundings;
+import mellowflare.core.fluid.Work;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.hose.HosePlan;
 import mellowflare.core.hose.LineEnd;
@@ -220,6 +221,14 @@ public final class LineModel {
 
     public Optional<Fluid> fluid() {
         return plan().c().fluid();
+    }
+
+    public Optional<Work> work() {
+        return plan().c().service().work();
+    }
+
+    public void work(Optional<Work> work) {
+        service("kind of work", s -> s.withWork(work));
     }
 
     public Duty duty() {

@@ -9,11 +9,13 @@ import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.WordCell;
 import mellowflare.core.fluid.Duty;
 import mellowflare.core.fluid.Fluid;
+import mellowflare.core.fluid.Work;
 
 /** What the line must do, whatever it is made of. */
 public final class ServiceEntries extends VBox {
     private final LineModel model;
     private final ComboBox<Fluid> fluid = new ComboBox<>();
+    private final ChoiceRow<Work> work;
     private final ChoiceRow<Duty> duty;
     private boolean showing;
 
@@ -22,6 +24,8 @@ public final class ServiceEntries extends VBox {
         this.model = model;
         duty = new ChoiceRow<>(
                 "it is a", List.of(Duty.values()), Duty::word, d -> null, false, d -> d.ifPresent(model::duty));
+        work = new ChoiceRow<>("work", List.of(Work.values()), Work::word, w -> null, true, model::work);
+        work.setId("work");
         fluid.getItems().setAll(model.fluids());
         WordCell.dress(fluid, Fluid::name, "fluid not said");
         fluid.setId("fluid");
@@ -36,6 +40,7 @@ public final class ServiceEntries extends VBox {
         working.field().setId("working");
         getChildren()
                 .setAll(
+                        work,
                         fluid,
                         duty,
                         working,
@@ -48,6 +53,7 @@ public final class ServiceEntries extends VBox {
     public void refresh() {
         showing = true;
         fluid.setValue(model.fluid().orElse(null));
+        work.show(model.work());
         duty.show(Optional.of(model.duty()));
         showing = false;
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -163,6 +164,17 @@ class AirModelsTest {
         assertThat(work.dayOld()).isFalse();
         air.leak().textProperty().set("25");
         assertThat(work.dayOld()).isTrue();
+    }
+
+    @Test
+    void testWorkThatTakesTooLongIsGivenUpAndSaid() {
+        AirWork slow = new AirWork(open.desk(), Runnable::run, Runnable::run, Duration.ofNanos(1));
+        slow.size();
+        assertThat(slow.sizings()).isEmpty();
+        assertThat(slow.doingProperty().get()).contains("took too long and was given up");
+        assertThat(slow.progressProperty().get()).isNegative();
+        slow.stop();
+        assertThat(slow.doingProperty().get()).isEmpty();
     }
 
     @Test

@@ -17,6 +17,7 @@ import mellowflare.core.connection.Seat;
 import mellowflare.core.connection.Which;
 import mellowflare.core.fluid.Service;
 import mellowflare.core.fluid.Surroundings;
+import mellowflare.core.fluid.Work;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.hose.LineEnd;
@@ -128,7 +129,8 @@ public final class KittiwakeSlip {
                                 Optional.of(Temperature.ofCelsius(35)),
                                 Optional.of(Surroundings.Moves.VIBRATES),
                                 Optional.of(Surroundings.Opener.WORKSHOP),
-                                Optional.of(true))))
+                                Optional.of(true)))
+                        .withWork(Optional.of(Work.REPLACEMENT)))
                 .withRoute(Optional.of(slewRoute()))
                 .withHere(Here.UNSAID.withPresent(Set.of("press", "test-pump")))
                 .withFinished(Optional.of(new CalledFigure(

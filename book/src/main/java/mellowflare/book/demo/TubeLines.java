@@ -9,6 +9,7 @@ import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Which;
 import mellowflare.core.fluid.Service;
 import mellowflare.core.fluid.Surroundings;
+import mellowflare.core.fluid.Work;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.hose.LineEnd;
@@ -166,7 +167,8 @@ final class TubeLines {
                 .withFluid(Optional.of(fluid))
                 .withWorking(Optional.of(GaugePressure.ofBar(bar)))
                 .withFluidTemperature(Optional.of(Temperature.ofCelsius(celsius)))
-                .withAround(Surroundings.UNSAID.withWet(Optional.of(false)));
+                .withAround(Surroundings.UNSAID.withWet(Optional.of(false)))
+                .withWork(Optional.of(Work.NEW));
     }
 
     private static Job job(

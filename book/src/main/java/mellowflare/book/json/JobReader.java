@@ -22,6 +22,7 @@ import mellowflare.core.fluid.Duty;
 import mellowflare.core.fluid.PressureBasis;
 import mellowflare.core.fluid.Service;
 import mellowflare.core.fluid.Surroundings;
+import mellowflare.core.fluid.Work;
 import mellowflare.core.hose.HoseLine;
 import mellowflare.core.hose.LineEnd;
 import mellowflare.core.hose.PortTried;
@@ -111,6 +112,7 @@ final class JobReader {
                 f.maybeNumber("clocking").map(Angle::ofDegrees),
                 f.has("route") ? Optional.of(PLACES.route(f.object("route"))) : Optional.empty(),
                 f.has("oldHose") ? Optional.of(PLACES.old(f.object("oldHose"))) : Optional.empty(),
+                f.maybeNumber("laidOut").map(Length::ofMm),
                 f.has("here") ? PLACES.here(f.object("here")) : Here.UNSAID);
     }
 
@@ -184,7 +186,8 @@ final class JobReader {
                         f.maybeWord("moves", Surroundings.Moves.class),
                         f.maybeWord("opener", Surroundings.Opener.class),
                         f.has("wet") ? Optional.of(f.flag("wet")) : Optional.empty()),
-                f.maybeWord("pressureTables", PressureBasis.class).orElse(PressureBasis.INCH));
+                f.maybeWord("pressureTables", PressureBasis.class).orElse(PressureBasis.INCH),
+                f.maybeWord("work", Work.class));
     }
 
     private CalledFigure figure(Fields f) throws BookTrouble {

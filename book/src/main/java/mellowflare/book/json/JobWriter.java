@@ -75,6 +75,7 @@ final class JobWriter {
         PlaceJson place = new PlaceJson(nodes);
         line.route().ifPresent(r -> n.set("route", place.write(r)));
         line.old().ifPresent(o -> n.set("oldHose", place.write(o)));
+        line.laidOut().ifPresent(l -> n.put("laidOut", l.mm()));
         if (!line.here().equals(Here.UNSAID)) {
             n.set("here", place.write(line.here()));
         }
@@ -155,6 +156,7 @@ final class JobWriter {
         if (s.basis() != PressureBasis.INCH) {
             n.put("pressureTables", word(s.basis()));
         }
+        s.work().ifPresent(w -> n.put("work", word(w)));
         return n;
     }
 

@@ -17,8 +17,11 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Iterator;
 import java.util.Map;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Fill;
@@ -26,6 +29,9 @@ import mellowflare.core.geometry.Pen;
 
 /** The tag's QR code (ISO/IEC 18004): as a drawing, and read from a picture. */
 public final class TagCode {
+    /** More than any camera that is pointed at a tag takes. */
+    private static final long MOST_DOTS = 60_000_000;
+
     private TagCode() {}
 
     /** The code as black squares on a field with its quiet zone, one unit a square. */
@@ -71,19 +77,40 @@ public final class TagCode {
      * @throws BookTrouble if there is no picture, no code in it, or a code of another kind
      */
     public static TagFacts read(Path picture) throws BookTrouble {
+        if (!Files.exists(picture)) {
+            throw new BookTrouble("There is no file " + picture + ".");
+        }
+        if (!Files.isRegularFile(picture)) {
+            throw new BookTrouble(picture + " is not a file with a picture in it.");
+        }
         BufferedImage image;
-        try {
-            if (!Files.isRegularFile(picture)) {
-                throw new BookTrouble("There is no file " + picture + ".");
-            }
-            image = ImageIO.read(picture.toFile());
-        } catch (IOException e) {
+        try (ImageInputStream in = ImageIO.createImageInputStream(picture.toFile())) {
+            image = measured(picture, in);
+        } catch (IOException | IndexOutOfBoundsException | IllegalArgumentException e) {
             throw new BookTrouble("The file " + picture + " cannot be read as a picture.", e);
         }
-        if (image == null) {
+        return read(image);
+    }
+
+    /** Decodes a picture once it is known that it is not too large: a file of a few bytes can claim to hold thousands of millions of dots. */
+    private static BufferedImage measured(Path picture, ImageInputStream in) throws IOException, BookTrouble {
+        Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+        if (!readers.hasNext()) {
             throw new BookTrouble("The file " + picture + " is no picture: PNG, JPEG, GIF and BMP are read.");
         }
-        return read(image);
+        ImageReader reader = readers.next();
+        try {
+            reader.setInput(in, true, true);
+            long dots = (long) reader.getWidth(0) * reader.getHeight(0);
+            if (dots > MOST_DOTS) {
+                throw new BookTrouble(
+                        "The picture " + picture + " has " + dots / 1_000_000 + " million dots, and up to "
+                                + MOST_DOTS / 1_000_000 + " million are read: take a smaller one.");
+            }
+            return reader.read(0);
+        } finally {
+            reader.dispose();
+        }
     }
 
     /** Reads the facts from a picture in memory. */

@@ -99,8 +99,10 @@ class JobJsonTest {
                         angles().optional())
                 .as((a, b, s, f, r, c) -> new HoseLine(a, b, Optional.of("KH2-08"), s, f, r, c))
                 .flatMap(l -> Combinators.combine(routes().optional(), olds().optional(), heres())
-                        .as((route, old, here) ->
-                                l.withRoute(route).withOld(old).withHere(here)));
+                        .as((route, old, here) -> l.withRoute(route)
+                                .withOld(old)
+                                .withLaidOut(old.map(OldHose::length))
+                                .withHere(here)));
         return Combinators.combine(
                         words,
                         words,

@@ -6,8 +6,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.Jobs;
@@ -71,6 +74,9 @@ class TagTest {
                 .hasMessageContaining("There is no file");
         Path text = Files.writeString(folder.resolve("text.png"), "no picture");
         assertThatThrownBy(() -> TagCode.read(text)).hasMessageContaining("is no picture");
+        assertThatThrownBy(() -> TagCode.read(folder)).hasMessageContaining("not a file with a picture");
+        Path huge = Files.write(folder.resolve("huge.png"), head(100_000, 90_000));
+        assertThatThrownBy(() -> TagCode.read(huge)).hasMessageContaining("9000 million dots");
         assertThatThrownBy(() -> TagCode.read(new BufferedImage(200, 200, BufferedImage.TYPE_INT_RGB)))
                 .hasMessageContaining("No code was found");
         assertThatThrownBy(() -> TagFacts.read("https://example.invalid"))
@@ -85,5 +91,19 @@ class TagTest {
         assertThatThrownBy(() -> JobFiles.tagBytes(e))
                 .isInstanceOf(BookTrouble.class)
                 .hasMessageContaining("shorten the title");
+    }
+
+    /** A PNG that claims to be so large, and holds nothing more. */
+    private static byte[] head(int width, int height) {
+        ByteBuffer chunk = ByteBuffer.allocate(17).put("IHDR".getBytes(StandardCharsets.US_ASCII));
+        chunk.putInt(width).putInt(height).put(new byte[] {8, 2, 0, 0, 0});
+        CRC32 crc = new CRC32();
+        crc.update(chunk.array());
+        return ByteBuffer.allocate(33)
+                .putLong(0x89504E470D0A1A0AL)
+                .putInt(13)
+                .put(chunk.array())
+                .putInt((int) crc.getValue())
+                .array();
     }
 }

@@ -78,7 +78,12 @@ public final class HoldTestCommand implements Callable<Integer> {
         try (BufferedReader in = streams.in()) {
             record = record(in);
         }
-        ObjectNode result = result(new Fields(record));
+        ObjectNode result;
+        try {
+            result = result(new Fields(record));
+        } catch (IllegalArgumentException | ArithmeticException e) {
+            throw new Refused("These readings cannot be worked out: " + e.getMessage() + ".", e);
+        }
         String text = format == Format.TEXT ? text(result) : result.toPrettyString() + "\n";
         Streams.Sink sink = streams.out();
         sink.bytes().write(text.getBytes(StandardCharsets.UTF_8));

@@ -19,7 +19,7 @@ import picocli.CommandLine.Command;
             "",
             "In:   ends: two of {part} from the catalogue, or {cutOff, code, size, gender, angle, rating} of the hose end;",
             "      each may add place, port {code, size, gender}, adapters [part numbers] and metal; hose: a part number or {kind, dash};",
-            "      finishedLength, secondReading, bendRadius, clocking; service {fluid, working, peak, fluidTemperature, flow, duty,",
+            "      finishedLength (or laidOutLength), secondReading, bendRadius, clocking; service {fluid, working, peak, fluidTemperature, flow, duty, work,",
             "      surroundings, moves, opener, wet, pressureTables}; practice; units",
             "Out:  cutLength, shop, tolerance, overall, underPressure, weakest, flow, fit, joints, steps, parts, ways, findings",
             "Example:  echo '{\"ends\": [{\"part\": \"KC08-B08M\"}, {\"part\": \"KC08-J08F90\"}], \"hose\": \"KH2-08\","

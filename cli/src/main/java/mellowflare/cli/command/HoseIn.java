@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
+import mellowflare.core.advice.Practice;
+import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.EndTable;
@@ -29,6 +31,7 @@ import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.AdapterTable;
 import mellowflare.core.parts.Attach;
 import mellowflare.core.parts.Catalogue;
+import mellowflare.core.parts.Here;
 import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.parts.HoseKind;
 import mellowflare.core.parts.HosePart;
@@ -58,7 +61,11 @@ final class HoseIn {
         Service service = Shared.service(f.object("service"), data);
         Optional<Fluid> fluid = service.fluid().flatMap(data.get(FluidTable.KEY)::find);
         Optional<Angle> clocking = f.angle("clocking", 0, 360);
-        return new HoseCase(
+        Optional<Length> laidOut = f.length("laidOutLength");
+        if (laidOut.isPresent() && f.has("finishedLength")) {
+            throw f.wrong("laidOutLength", "the length follows from the bare hose or is given as finished, not both.");
+        }
+        HoseCase c = new HoseCase(
                 side(Which.A, ends.get(0)),
                 side(Which.B, ends.get(1)),
                 hose(f),
@@ -67,10 +74,22 @@ final class HoseIn {
                 finished(f, units),
                 f.length("bendRadius"),
                 clocking,
-                Shared.practice(f.object("practice"), data),
+                practice(f, laidOut),
                 units,
                 MakeLog.EMPTY,
-                data);
+                data,
+                Optional.empty(),
+                Optional.empty(),
+                laidOut,
+                Here.UNSAID);
+        return laidOut.flatMap(c::overallOf)
+                .map(l -> c.withFinished(CalledFigure.unsigned(l, LengthFormat.figure(l, units))))
+                .orElse(c);
+    }
+
+    private Practice practice(Fields f, Optional<Length> laidOut) throws Refused {
+        Practice said = Shared.practice(f.object("practice"), data);
+        return laidOut.isPresent() ? said.with(SchoolTopic.HOSE_LENGTH, "laid-out") : said;
     }
 
     private Optional<CalledFigure> finished(Fields f, UnitSystem units) throws Refused {

@@ -17,6 +17,7 @@ import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.fluid.PressureBasis;
 import mellowflare.core.fluid.Service;
 import mellowflare.core.fluid.Surroundings;
+import mellowflare.core.fluid.Work;
 import mellowflare.core.reference.ReferenceData;
 
 /** Fields that several commands read alike. */
@@ -73,7 +74,8 @@ final class Shared {
                         f.word("moves", Words.of(Surroundings.Moves.values())),
                         f.word("opener", Words.of(Surroundings.Opener.values())),
                         f.has("wet") ? Optional.of(f.flag("wet")) : Optional.empty()),
-                f.word("pressureTables", Words.of(PressureBasis.values())).orElse(PressureBasis.INCH));
+                f.word("pressureTables", Words.of(PressureBasis.values())).orElse(PressureBasis.INCH),
+                f.word("work", Words.of(Work.values())));
         f.nothingElse();
         return service;
     }

@@ -301,6 +301,9 @@ public final class Fields {
             return all;
         }
         JsonNode list = node.get(name);
+        if (!list.isArray()) {
+            throw wrong(name, "a list in brackets is expected here.");
+        }
         for (int i = 0; i < list.size(); i++) {
             List<Double> numbers = new ArrayList<>();
             for (JsonNode n : list.get(i)) {
@@ -313,9 +316,6 @@ public final class Fields {
                 throw wrong(name + "[" + i + "]", each + " numbers in brackets are expected here.");
             }
             all.add(List.copyOf(numbers));
-        }
-        if (!list.isArray()) {
-            throw wrong(name, "a list in brackets is expected here.");
         }
         return all;
     }

@@ -14,6 +14,7 @@ public enum SchoolTopic {
     FLARE_STICK_OUT("how far the tube sticks out"),
     FLARE_CLAMP("clamping a flare bar"),
     FLARE_CLOSING("closing a flare"),
+    BURIED_JOINTS("joints in ground, wall or floor"),
     SOCKET_DEPTH("depth of a brazed socket"),
     AIR_FALL("fall of an air main"),
     AIR_DEMAND("how much air is needed"),

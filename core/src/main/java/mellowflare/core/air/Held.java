@@ -21,7 +21,7 @@ public record Held(List<HoldTest.Reading> readings, FreeAir allowed, PressureDif
         readings = List.copyOf(readings);
         boolean some = readings.stream().anyMatch(r -> r.air().isPresent());
         for (int i = 0; i < readings.size(); i++) {
-            if (i > 0 && readings.get(i).seconds() <= readings.get(i - 1).seconds()) {
+            if (i > 0 && readings.get(i).seconds() < readings.get(i - 1).seconds() + HoldTest.LEAST_APART) {
                 throw new IllegalArgumentException("Readings of a hold test stand in order of time");
             }
             if (some && readings.get(i).air().isEmpty()) {

@@ -16,6 +16,7 @@ import mellowflare.core.measure.Temperature;
  * @param duty pressure, return or suction
  * @param around where it lies and what is done to it
  * @param basis which standard tables its pressure is read from
+ * @param work new work, a replacement or a conversion; while it is not said the order of work takes a replacement, which is the careful one
  */
 public record Service(
         Optional<String> fluid,
@@ -25,7 +26,8 @@ public record Service(
         Optional<FlowRate> flow,
         Duty duty,
         Surroundings around,
-        PressureBasis basis) {
+        PressureBasis basis,
+        Optional<Work> work) {
     public static final Service UNSAID =
             new Service(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
 
@@ -36,38 +38,51 @@ public record Service(
             Optional<GaugePressure> peak,
             Optional<Temperature> fluidTemperature,
             Optional<FlowRate> flow) {
-        this(fluid, working, peak, fluidTemperature, flow, Duty.PRESSURE, Surroundings.UNSAID, PressureBasis.INCH);
+        this(
+                fluid,
+                working,
+                peak,
+                fluidTemperature,
+                flow,
+                Duty.PRESSURE,
+                Surroundings.UNSAID,
+                PressureBasis.INCH,
+                Optional.empty());
     }
 
     public Service withDuty(Duty now) {
-        return new Service(fluid, working, peak, fluidTemperature, flow, now, around, basis);
+        return new Service(fluid, working, peak, fluidTemperature, flow, now, around, basis, work);
     }
 
     public Service withFluid(Optional<String> now) {
-        return new Service(now, working, peak, fluidTemperature, flow, duty, around, basis);
+        return new Service(now, working, peak, fluidTemperature, flow, duty, around, basis, work);
     }
 
     public Service withWorking(Optional<GaugePressure> now) {
-        return new Service(fluid, now, peak, fluidTemperature, flow, duty, around, basis);
+        return new Service(fluid, now, peak, fluidTemperature, flow, duty, around, basis, work);
     }
 
     public Service withPeak(Optional<GaugePressure> now) {
-        return new Service(fluid, working, now, fluidTemperature, flow, duty, around, basis);
+        return new Service(fluid, working, now, fluidTemperature, flow, duty, around, basis, work);
     }
 
     public Service withFluidTemperature(Optional<Temperature> now) {
-        return new Service(fluid, working, peak, now, flow, duty, around, basis);
+        return new Service(fluid, working, peak, now, flow, duty, around, basis, work);
     }
 
     public Service withFlow(Optional<FlowRate> now) {
-        return new Service(fluid, working, peak, fluidTemperature, now, duty, around, basis);
+        return new Service(fluid, working, peak, fluidTemperature, now, duty, around, basis, work);
     }
 
     public Service withAround(Surroundings now) {
-        return new Service(fluid, working, peak, fluidTemperature, flow, duty, now, basis);
+        return new Service(fluid, working, peak, fluidTemperature, flow, duty, now, basis, work);
     }
 
     public Service withBasis(PressureBasis now) {
-        return new Service(fluid, working, peak, fluidTemperature, flow, duty, around, now);
+        return new Service(fluid, working, peak, fluidTemperature, flow, duty, around, now, work);
+    }
+
+    public Service withWork(Optional<Work> now) {
+        return new Service(fluid, working, peak, fluidTemperature, flow, duty, around, basis, now);
     }
 }

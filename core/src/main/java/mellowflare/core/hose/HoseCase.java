@@ -46,6 +46,7 @@ import mellowflare.core.reference.ReferenceData;
  * @param data the tables
  * @param route the way worked out, where it was measured and the hose is chosen
  * @param old the hose that was there
+ * @param laidOut length marked on the bare hose, where it was laid out on the job
  * @param here what is at hand
  */
 public record HoseCase(
@@ -63,6 +64,7 @@ public record HoseCase(
         ReferenceData data,
         Optional<RoutePlan> route,
         Optional<OldHose> old,
+        Optional<Length> laidOut,
         Here here) {
 
     /** A line whose way and surroundings have not been measured. */
@@ -92,6 +94,7 @@ public record HoseCase(
                 units,
                 log,
                 data,
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Here.UNSAID);
@@ -133,6 +136,7 @@ public record HoseCase(
                 data,
                 task.map(t -> known.filter(k -> k.task().equals(t)).orElseGet(() -> RouteFinder.find(t))),
                 line.old(),
+                line.laidOut(),
                 line.here());
     }
 
@@ -165,6 +169,37 @@ public record HoseCase(
                 .flatMap(pa -> b.part()
                         .map(pb -> CutLength.of(
                                 f.value(), pa, pb, a.adapterLength().plus(b.adapterLength()), stretch()))));
+    }
+
+    /** This line made to another length. */
+    public HoseCase withFinished(CalledFigure figure) {
+        return new HoseCase(
+                a,
+                b,
+                hose,
+                service,
+                fluid,
+                Optional.of(figure),
+                bendRadius,
+                clocking,
+                practice,
+                units,
+                log,
+                data,
+                route,
+                old,
+                laidOut,
+                here);
+    }
+
+    /** What a piece of bare hose comes to once its ends and adapters are on: the piece and both cut-offs. Empty while an end is not chosen. */
+    public Optional<Length> overallOf(Length bare) {
+        return a.part()
+                .flatMap(pa -> b.part()
+                        .map(pb -> bare.plus(pa.cutOff())
+                                .plus(pb.cutOff())
+                                .plus(a.adapterLength())
+                                .plus(b.adapterLength())));
     }
 
     /** The part that rules the line, once all are chosen. */

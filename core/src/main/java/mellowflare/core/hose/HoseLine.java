@@ -21,6 +21,7 @@ import mellowflare.core.parts.Here;
  * @param clocking with two elbows: seen along the hose from end A with its elbow at 12 o'clock, clockwise to the elbow of end B
  * @param route the way as measured
  * @param old the hose that was there
+ * @param laidOut length marked on the bare hose where it was laid out on the job with its ends pushed in, above zero
  * @param here what is at hand
  */
 public record HoseLine(
@@ -33,11 +34,15 @@ public record HoseLine(
         Optional<Angle> clocking,
         Optional<RouteSketch> route,
         Optional<OldHose> old,
+        Optional<Length> laidOut,
         Here here) {
 
     public HoseLine {
         bendRadius.filter(r -> r.mm() <= 0).ifPresent(r -> {
             throw new IllegalArgumentException("A bend radius is above zero, not " + r.mm() + " mm");
+        });
+        laidOut.filter(l -> l.mm() <= 0).ifPresent(l -> {
+            throw new IllegalArgumentException("A length of hose is above zero, not " + l.mm() + " mm");
         });
         clocking.filter(c -> c.degrees() < 0 || c.degrees() > 360).ifPresent(c -> {
             throw new IllegalArgumentException("A clock angle lies between 0 and 360 degrees, not " + c.degrees());
@@ -53,7 +58,18 @@ public record HoseLine(
             Optional<CalledFigure> finished,
             Optional<Length> bendRadius,
             Optional<Angle> clocking) {
-        this(a, b, hose, service, finished, bendRadius, clocking, Optional.empty(), Optional.empty(), Here.UNSAID);
+        this(
+                a,
+                b,
+                hose,
+                service,
+                finished,
+                bendRadius,
+                clocking,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Here.UNSAID);
     }
 
     public static final HoseLine NEW = new HoseLine(
@@ -71,39 +87,43 @@ public record HoseLine(
 
     public HoseLine withEnd(Which which, LineEnd end) {
         return which == Which.A
-                ? new HoseLine(end, b, hose, service, finished, bendRadius, clocking, route, old, here)
-                : new HoseLine(a, end, hose, service, finished, bendRadius, clocking, route, old, here);
+                ? new HoseLine(end, b, hose, service, finished, bendRadius, clocking, route, old, laidOut, here)
+                : new HoseLine(a, end, hose, service, finished, bendRadius, clocking, route, old, laidOut, here);
     }
 
     public HoseLine withHose(Optional<String> part) {
-        return new HoseLine(a, b, part, service, finished, bendRadius, clocking, route, old, here);
+        return new HoseLine(a, b, part, service, finished, bendRadius, clocking, route, old, laidOut, here);
     }
 
     public HoseLine withService(Service s) {
-        return new HoseLine(a, b, hose, s, finished, bendRadius, clocking, route, old, here);
+        return new HoseLine(a, b, hose, s, finished, bendRadius, clocking, route, old, laidOut, here);
     }
 
     public HoseLine withFinished(Optional<CalledFigure> f) {
-        return new HoseLine(a, b, hose, service, f, bendRadius, clocking, route, old, here);
+        return new HoseLine(a, b, hose, service, f, bendRadius, clocking, route, old, laidOut, here);
     }
 
     public HoseLine withBendRadius(Optional<Length> r) {
-        return new HoseLine(a, b, hose, service, finished, r, clocking, route, old, here);
+        return new HoseLine(a, b, hose, service, finished, r, clocking, route, old, laidOut, here);
     }
 
     public HoseLine withClocking(Optional<Angle> c) {
-        return new HoseLine(a, b, hose, service, finished, bendRadius, c, route, old, here);
+        return new HoseLine(a, b, hose, service, finished, bendRadius, c, route, old, laidOut, here);
     }
 
     public HoseLine withRoute(Optional<RouteSketch> r) {
-        return new HoseLine(a, b, hose, service, finished, bendRadius, clocking, r, old, here);
+        return new HoseLine(a, b, hose, service, finished, bendRadius, clocking, r, old, laidOut, here);
     }
 
     public HoseLine withOld(Optional<OldHose> o) {
-        return new HoseLine(a, b, hose, service, finished, bendRadius, clocking, route, o, here);
+        return new HoseLine(a, b, hose, service, finished, bendRadius, clocking, route, o, laidOut, here);
+    }
+
+    public HoseLine withLaidOut(Optional<Length> l) {
+        return new HoseLine(a, b, hose, service, finished, bendRadius, clocking, route, old, l, here);
     }
 
     public HoseLine withHere(Here h) {
-        return new HoseLine(a, b, hose, service, finished, bendRadius, clocking, route, old, h);
+        return new HoseLine(a, b, hose, service, finished, bendRadius, clocking, route, old, laidOut, h);
     }
 }

@@ -18,6 +18,7 @@ import mellowflare.core.advice.Wording;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.connection.Which;
+import mellowflare.core.fluid.Work;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
@@ -99,6 +100,7 @@ final class StepWriter {
         }
         words.add("fluid-"
                 + c.fluid().map(f -> f.group().name().toLowerCase(Locale.ROOT)).orElse("unsaid"));
+        words.add("work-" + c.service().work().orElse(Work.REPLACEMENT).name().toLowerCase(Locale.ROOT));
         c.fluid().stream()
                 .flatMap(f -> f.hazards().stream())
                 .forEach(h ->

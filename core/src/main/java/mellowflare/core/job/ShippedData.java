@@ -47,7 +47,7 @@ import mellowflare.core.tube.stock.TubeSizes;
 /** Puts the shipped tables together into the one bundle that every computation takes. */
 public final class ShippedData {
     /** Names this state of the tables; goes up with every change of a figure. */
-    public static final String VERSION = "2026-11-i";
+    public static final String VERSION = "2026-11-j";
 
     private ShippedData() {}
 

@@ -2,12 +2,14 @@ package mellowflare.core.tube;
 
 import java.util.Optional;
 import mellowflare.core.connection.End;
+import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.connection.Which;
 import mellowflare.core.measure.Length;
 import mellowflare.core.tube.end.EndTraits;
 import mellowflare.core.tube.end.FlareBand;
 import mellowflare.core.tube.end.NutSize;
+import mellowflare.core.tube.end.TubeEndKind;
 import mellowflare.core.tube.flare.FlareBench;
 import mellowflare.core.tube.flare.FlareMade;
 import mellowflare.core.tube.flare.FlareSetting;
@@ -59,6 +61,13 @@ public record TubeSide(
                 .filter(x -> !traits.get().flared() || x.isCone())
                 .findFirst()
                 .or(() -> Optional.of(part.get().usualSeat()));
+    }
+
+    /** The nut that this end gets: a double flare of 45 degrees has a male one in an inverted seat and a female one on a 45 degree body. */
+    public EndTraits.Nut nutKind() {
+        boolean onBody = part.filter(p -> p.id().code() == EndCode.SAE45).isPresent();
+        return traits.map(t -> t.kind() == TubeEndKind.DOUBLE45 && onBody ? EndTraits.Nut.FEMALE : t.nut())
+                .orElse(EndTraits.Nut.NONE);
     }
 
     /** Length of tube that the end takes beyond the measured point: what flaring shortens, and what reaches in. */

@@ -17,10 +17,10 @@ import mellowflare.core.sealing.Lubricants;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.tube.end.EndKinds;
 import mellowflare.core.tube.end.EndTraits;
-import mellowflare.core.tube.end.TubeEndKind;
 import mellowflare.core.tube.flare.FlareTool;
 import mellowflare.core.tube.form.BendMark;
 import mellowflare.core.tube.stock.Benders;
+import mellowflare.core.tube.stock.LeastRadius;
 
 /** The figures that stand in the steps of a tube line. */
 final class TubeStepFigures {
@@ -78,6 +78,12 @@ final class TubeStepFigures {
         word(f, "bends", Optional.of(bends()));
         word(f, "markWanted", c.bender().map(b -> b.mark().words() + " at the bender's line"));
         word(f, "radius", c.radius().map(r -> LengthFormat.figure(r, c.units())));
+        word(
+                f,
+                "leastRadius",
+                c.radius()
+                        .or(() -> c.tube().map(t -> LeastRadius.of(t).radius()))
+                        .map(r -> LengthFormat.figure(r, c.units())));
         word(
                 f,
                 "leave",
@@ -141,13 +147,6 @@ final class TubeStepFigures {
                 s.band()
                         .map(b -> LengthFormat.figure(b.low(), c.units()) + " to "
                                 + LengthFormat.figure(b.high(), c.units())));
-        word(
-                f,
-                "second",
-                s.traits()
-                        .map(t -> t.kind() == TubeEndKind.BUBBLE
-                                ? "stop there: the bubble is done"
-                                : "the cone that folds it in"));
         word(f, "sealsOn", seal.map(x -> x.sealsOn().words()));
         word(f, "putOn", seal.map(x -> String.join(" and ", x.putOn())));
         word(f, "sealEasing", seal.map(SealAdvice::lubricant));
@@ -176,7 +175,7 @@ final class TubeStepFigures {
 
     private static String nutWay(TubeSide s) {
         return s.traits()
-                .map(t -> switch (t.nut()) {
+                .map(t -> switch (s.nutKind()) {
                     case FEMALE ->
                         t.made() == EndTraits.Made.RINGED
                                 ? "the nut goes on with its thread toward the end, then the ring."

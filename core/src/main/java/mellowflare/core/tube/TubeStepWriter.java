@@ -13,6 +13,7 @@ import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.advice.Wording;
 import mellowflare.core.connection.Which;
+import mellowflare.core.fluid.Work;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.parts.Tool;
@@ -22,6 +23,7 @@ import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepTable;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.tube.end.EndTraits;
+import mellowflare.core.tube.end.TubeEndKind;
 
 /** Fills the order of work for one line of tube. What is not known yet reads as “…” so that the order can be seen early. */
 final class TubeStepWriter {
@@ -67,6 +69,7 @@ final class TubeStepWriter {
         for (SchoolTopic topic : List.of(SchoolTopic.FLARE_ORDER, SchoolTopic.FLARE_CLAMP, SchoolTopic.FLARE_CLOSING)) {
             words.add(c.school(topic));
         }
+        words.add("work-" + lower(c.service().work().orElse(Work.REPLACEMENT)));
         words.add("fluid-" + c.fluid().map(f -> lower(f.group())).orElse("unsaid"));
         c.fluid().stream().flatMap(f -> f.hazards().stream()).forEach(h -> words.add("hazard-" + lower(h)));
         if (c.sides().stream()
@@ -95,7 +98,7 @@ final class TubeStepWriter {
             words.add(t.kind().code());
             if (t.flared()) {
                 words.add("flared");
-                words.add(t.layers() == 2 ? "folded" : "single");
+                words.add(t.kind() == TubeEndKind.BUBBLE ? "bubble" : t.layers() == 2 ? "folded" : "single");
             }
             if (t.nut() != EndTraits.Nut.NONE) {
                 words.add("nut");

@@ -3,9 +3,17 @@ package mellowflare.core.hose;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Optional;
 import mellowflare.core.Samples;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Practice;
+import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.State;
+import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.procedure.MakeLog;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -45,5 +53,39 @@ class CutLengthTest {
         assertThat(cut.underPressure().low().mm()).isCloseTo(1094.4, within(1e-9));
         assertThat(cut.underPressure().high().mm()).isCloseTo(1162.8, within(1e-9));
         assertThat(cut.overallBand().high().mm()).isCloseTo(1151.4, within(1e-9));
+    }
+
+    /** By hand: 1075.6 mm of bare hose and cut-offs of 31.4 and 33 mm make 1140 mm. */
+    @Test
+    void testABareHoseAndBothCutOffsMakeTheFinishedLength() {
+        HoseLine line = Samples.soundLine().withLaidOut(Optional.of(Length.ofMm(1075.6)));
+        HoseCase c = HoseCase.of(
+                line,
+                Practice.USUAL.with(SchoolTopic.HOSE_LENGTH, "laid-out"),
+                UnitSystem.METRIC,
+                MakeLog.EMPTY,
+                Samples.DATA);
+        double overall = c.overallOf(Length.ofMm(1075.6)).orElseThrow().mm();
+        double cutOffs = 1140 - c.cut().orElseThrow().exact().mm();
+        assertThat(overall).isCloseTo(1075.6 + cutOffs, within(1e-9));
+        HoseCase made = c.withFinished(CalledFigure.unsigned(Length.ofMm(overall), ""));
+        assertThat(made.cut().orElseThrow().exact().mm()).isCloseTo(1075.6, within(1e-9));
+        assertThat(state(made, "length.laid-out")).isEqualTo(State.PASS);
+        assertThat(state(made.withFinished(CalledFigure.unsigned(Length.ofMm(1200), "")), "length.laid-out"))
+                .isEqualTo(State.FAIL);
+        Finding tight = finding(made, "length.never-tight");
+        assertThat(tight.severity()).isEqualTo(Severity.WARN);
+        assertThat(tight.remedy(UnitSystem.METRIC)).startsWith("No spare, but never tight");
+    }
+
+    private static Finding finding(HoseCase c, String rule) {
+        return HosePlan.of(c).findings().stream()
+                .filter(f -> f.rule().id().equals(rule))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static State state(HoseCase c, String rule) {
+        return finding(c, rule).state();
     }
 }

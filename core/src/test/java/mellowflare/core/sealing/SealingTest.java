@@ -189,4 +189,15 @@ class SealingTest {
             last = low;
         }
     }
+
+    /** Charts for face seals differ up to 1.6 times in the small sizes: the band spans both and the source names both. */
+    @Test
+    void testWhereChartsDifferTheBandSpansBothAndSaysSo() {
+        TorqueBand band = advise(EndCode.ORFS, "-4", Seat.FACE_ORING, "mineral-oil", Practice.USUAL)
+                .torque()
+                .orElseThrow();
+        assertThat(band.low().newtonMetres()).isEqualTo(14);
+        assertThat(band.high().newtonMetres()).isEqualTo(28);
+        assertThat(band.source().shown()).contains("charts differ", "14 to 16", "25 to 28", "unconfirmed");
+    }
 }

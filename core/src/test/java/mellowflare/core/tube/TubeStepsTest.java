@@ -50,6 +50,52 @@ class TubeStepsTest {
         return of(l, service().withFluid(Optional.of("brake-fluid")), EndCode.INVFLARE, "3/16", practice);
     }
 
+    @Test
+    void softTubeIsShapedToItsTemplate() {
+        TubeCase c = TubeSamples.with(
+                l -> l.withMeasured(new Measured.Template(Length.ofMm(640))).withRadius(Optional.empty()));
+        assertThat(ids(c)).containsSubsequence("cut", "marks", "bend", "offer");
+        assertThat(says(c, "bend"))
+                .contains("Lay it on the template after every bend")
+                .doesNotContain("…");
+        assertThat(ids(c)).doesNotContain("trial");
+    }
+
+    @Test
+    void doubleFlaresAndBubblesAreMadeAndLookedAtInTheirOwnWay() {
+        TubeCase folded = brake(Practice.USUAL);
+        assertThat(says(folded, "flare@END_A")).contains("bulges the mouth", "folds the wall in on itself");
+        assertThat(says(folded, "look@END_A")).contains("two walls all round", "no crack along the fold");
+        TubeLine l = folded.line()
+                .withEnd(Which.A, end(TubeEndKind.BUBBLE, "brake-kit"))
+                .withEnd(Which.B, end(TubeEndKind.BUBBLE, "brake-kit"));
+        TubeCase bubble = of(l, folded.service(), EndCode.BUBBLE, "3/16", Practice.USUAL);
+        assertThat(says(bubble, "flare@END_A")).contains("no cone follows").doesNotContain("folds", "…");
+        assertThat(says(bubble, "look@END_B")).contains("flat back for the nut").doesNotContain("two walls");
+        assertThat(says(of(line()), "look@END_A")).contains("one rim");
+    }
+
+    @Test
+    void aDoubleFlareHasTheNutThatItsSeatAsksFor() {
+        assertThat(says(brake(Practice.USUAL), "nut@END_A")).contains("so that its nose will press behind the flare");
+        TubeCase body = of(brake(Practice.USUAL).line(), service(), EndCode.SAE45, "3/16", Practice.USUAL);
+        assertThat(says(body, "nut@END_A"))
+                .contains("its thread toward the end.")
+                .doesNotContain("nose");
+    }
+
+    @Test
+    void sleevesAreTightenedByTheTurnsOfTheirTable() {
+        TubeCase c = of(
+                line().withEnd(Which.A, end(TubeEndKind.CUTTING_RING, "none"))
+                        .withEnd(Which.B, end(TubeEndKind.CUTTING_RING, "none")),
+                service(),
+                EndCode.DIN24L,
+                "L10",
+                Practice.USUAL);
+        assertThat(says(c, "ring@END_A")).contains("1 1/2").doesNotContain("the turns its maker gives");
+    }
+
     /** The order that costs a piece when it is broken: nut before flare at each end, the second nut before the first bend. */
     @Test
     void nutsGoOnBeforeFlaresAndBends() {
@@ -96,7 +142,7 @@ class TubeStepsTest {
     void foldedFlaresAreMadeInTwoSteps() {
         assertThat(says(brake(Practice.USUAL), "flare@END_A"))
                 .contains("a drop of clean brake fluid on the cone")
-                .contains("folds it in");
+                .contains("folds the wall in");
         assertThat(says(brake(Practice.USUAL), "ream")).contains("chamfer inside too");
         assertThat(ids(brake(Practice.USUAL))).contains("bleed", "safe").doesNotContain("test");
         TubeCase straight = of(
@@ -105,7 +151,7 @@ class TubeStepsTest {
                 EndCode.JIC37,
                 "-6",
                 Practice.USUAL);
-        assertThat(ids(straight)).contains("offer", "nut@END_B").doesNotContain("bend", "marks", "second-nut@END_B");
+        assertThat(ids(straight)).contains("offer", "nut@END_B").doesNotContain("trial", "second-nut@END_B");
     }
 
     @Test

@@ -20,9 +20,10 @@ public record Outlet(
 
     public Outlet {
         tools = List.copyOf(tools);
-        if (hose.filter(h -> h.mm() <= 0).isPresent()
-                || hoseBore.filter(h -> h.mm() <= 0).isPresent()) {
-            throw new IllegalArgumentException("A hose has length and bore above zero");
+        if (hose.filter(h -> h.mm() <= 0 || h.compareTo(Piece.LONGEST) > 0).isPresent()
+                || hoseBore.filter(b -> !Piece.canBe(b)).isPresent()) {
+            throw new IllegalArgumentException(
+                    "A hose is up to a kilometre long, above zero, and 1 to 1000 mm in the bore");
         }
     }
 

@@ -6,6 +6,12 @@ import mellowflare.core.measure.Volume;
 
 /** One thing met on the walk along the main. Its name also names the place where it ends. */
 public sealed interface Piece {
+    /** No piece of a workshop's main is longer. */
+    Length LONGEST = Length.ofMm(1_000_000);
+
+    /** No receiver of a workshop holds more. */
+    Volume LARGEST = Volume.ofLitres(1_000_000);
+
     /** As it is called; every piece should have its own. */
     String name();
 
@@ -35,13 +41,13 @@ public sealed interface Piece {
      *
      * @param turn which way its far end lies
      * @param length of the hose
-     * @param bore of the hose, above zero
+     * @param bore of the hose, 1 to 1000 mm
      */
     record Hose(String name, Turn turn, Length length, Length bore) implements Piece {
         public Hose {
             notBelowZero(length);
-            if (bore.mm() <= 0) {
-                throw new IllegalArgumentException("A bore is above zero");
+            if (!canBe(bore)) {
+                throw new IllegalArgumentException("The bore of a hose is 1 to 1000 mm, not " + bore.mm());
             }
         }
 
@@ -64,6 +70,7 @@ public sealed interface Piece {
             implements Piece {
         public Drop {
             notBelowZero(down);
+            leg.ifPresent(Piece::notBelowZero);
         }
 
         @Override
@@ -111,8 +118,8 @@ public sealed interface Piece {
      */
     record Tank(String name, Volume volume) implements Piece {
         public Tank {
-            if (!(volume.litres() > 0)) {
-                throw new IllegalArgumentException("A receiver has a volume above zero");
+            if (!(volume.litres() > 0) || volume.litres() > LARGEST.litres()) {
+                throw new IllegalArgumentException("A receiver holds more than nothing and up to a million litres");
             }
         }
 
@@ -152,8 +159,13 @@ public sealed interface Piece {
     }
 
     private static void notBelowZero(Length length) {
-        if (length.mm() < 0) {
-            throw new IllegalArgumentException("A length is not below zero");
+        if (length.mm() < 0 || length.compareTo(LONGEST) > 0) {
+            throw new IllegalArgumentException("A piece of a main is up to a kilometre long, and not below zero");
         }
+    }
+
+    /** Whether a hose can have this bore: a millimetre to a metre. */
+    static boolean canBe(Length bore) {
+        return bore.mm() >= 1 && bore.mm() <= 1000;
     }
 }

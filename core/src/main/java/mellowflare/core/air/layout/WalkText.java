@@ -116,9 +116,9 @@ public final class WalkText {
                 .then(l -> p.maybe("bore")
                         .map(b -> LengthText.read(b, units))
                         .orElse(Read.of(Length.ofMm(25)))
-                        .then(b -> b.mm() > 0
+                        .then(b -> Piece.canBe(b)
                                 ? Read.of(new Piece.Hose(name, turn, l, b))
-                                : Read.refuse(Refusal.OUT_OF_RANGE, "A bore is above zero.")));
+                                : Read.refuse(Refusal.OUT_OF_RANGE, "The bore of a hose is 1 to 1000 mm.")));
     }
 
     private static Read<Piece> drop(String name, Parts p, UnitSystem units) {
@@ -143,8 +143,9 @@ public final class WalkText {
                 .then(x -> down)
                 .then(d -> leg.then(g -> hose.then(h -> bore.then(b -> {
                     if (h.filter(l -> l.mm() <= 0).isPresent()
-                            || b.filter(l -> l.mm() <= 0).isPresent()) {
-                        return Read.refuse(Refusal.OUT_OF_RANGE, "A hose has length and bore above zero.");
+                            || b.filter(l -> !Piece.canBe(l)).isPresent()) {
+                        return Read.refuse(
+                                Refusal.OUT_OF_RANGE, "A hose has a length above zero and a bore of 1 to 1000 mm.");
                     }
                     return Read.of(new Piece.Drop(
                             name,

@@ -32,6 +32,9 @@ public record HoldTest(
     /** Chance on either side of the band in which the leak lies (both together one in twenty). */
     private static final double EITHER_SIDE = 0.975;
 
+    /** Nobody reads a gauge twice within a second. */
+    public static final double LEAST_APART = 1;
+
     /** The readings alone never make it surer than this: what volume was shut in, and whether the air was even, they do not show. */
     public static final double SUREST = 0.999;
 
@@ -41,9 +44,9 @@ public record HoldTest(
             throw new IllegalArgumentException("A hold test needs two readings at least");
         }
         for (int i = 1; i < readings.size(); i++) {
-            if (readings.get(i).seconds <= readings.get(i - 1).seconds) {
+            if (readings.get(i).seconds < readings.get(i - 1).seconds + LEAST_APART) {
                 throw new IllegalArgumentException(
-                        "Reading " + (i + 1) + " is not later than the one before: put them in order of time");
+                        "Reading " + (i + 1) + " is not a second later than the one before: put them in order of time");
             }
         }
         boolean some = readings.stream().anyMatch(r -> r.air.isPresent());

@@ -7,6 +7,7 @@ import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.reference.Source;
@@ -29,7 +30,16 @@ final class LawAndHarm implements Rule<TubeCase> {
             "A {kind} is no joint for ground, wall or floor.",
             "A {kind} lies where it can be reached, or may be buried where the code has it.",
             "{because}",
-            "Run the tube whole and bring its joints out where they can be reached; braze only where the code has it.",
+            "Run the tube whole and bring its joints out where they can be reached; braze only where the code has it. If the local code allows this joint there, choose that method in the practice.",
+            Source.of("EN 1775; EN 806; NFPA 54; local code"));
+
+    private static final RuleText BY_CODE = new RuleText(
+            "law.buried-by-code",
+            Severity.WARN,
+            "A {kind} in ground, wall or floor stands on the local code alone.",
+            "No {kind} lies where only the local code allows it.",
+            "{because}",
+            "Write the clause and the part's approval into the note of the job, and test it before it is covered.",
             Source.of("EN 1775; EN 806; NFPA 54; local code"));
 
     @Override
@@ -56,7 +66,7 @@ final class LawAndHarm implements Rule<TubeCase> {
                 s.traits()
                         .ifPresent(t -> all.add(Finding.of(
                                 !c.line().buried().get() || t.made() == EndTraits.Made.BRAZED,
-                                BURIED,
+                                c.school(SchoolTopic.BURIED_JOINTS).equals("code") ? BY_CODE : BURIED,
                                 s.which().joint(),
                                 Map.of(
                                         "kind", Figure.of(t.name()),

@@ -232,6 +232,15 @@ class TubeRulesTest {
     void buriedJointsAreStoppedUnlessBrazed() {
         TubeCase c = with(l -> l.withBuried(Optional.of(true)));
         assertThat(says(c, "law.buried", State.FAIL)).hasSize(2);
+        TubeCase code = of(
+                TubeSamples.line().withBuried(Optional.of(true)),
+                TubeSamples.service(),
+                EndCode.JIC37,
+                "-6",
+                Practice.USUAL.with(SchoolTopic.BURIED_JOINTS, "code"));
+        assertThat(says(code, "law.buried-by-code", State.FAIL)).hasSize(2);
+        assertThat(TubeSamples.findings(code, "law.buried").filter(Finding::stops))
+                .isEmpty();
         TubeCase brazed = with(l -> l.withBuried(Optional.of(true))
                 .withEnd(Which.A, end(TubeEndKind.SWAGE, "none"))
                 .withEnd(Which.B, end(TubeEndKind.SWAGE, "none")));

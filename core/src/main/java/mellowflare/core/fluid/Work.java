@@ -1,0 +1,18 @@
+package mellowflare.core.fluid;
+
+/** What the work on a line is: asked once, for only what replaces a line has an old one to open and take off. */
+public enum Work {
+    NEW("new work"),
+    REPLACEMENT("replaces a line"),
+    CONVERSION("conversion");
+
+    private final String word;
+
+    Work(String word) {
+        this.word = word;
+    }
+
+    public String word() {
+        return word;
+    }
+}
