@@ -1,6 +1,7 @@
 package mellowflare.book;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.fail;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -138,5 +139,38 @@ class OddInputTest {
         }
         assertThat(read).isPositive();
         assertThat(refused).isPositive();
+    }
+
+    /** What would take for ever to work out is refused before the work begins. */
+    @Test
+    void testEndlessWorkIsRefusedBeforeItStarts() throws Exception {
+        ObjectNode hose = (ObjectNode) MAPPER.readTree(JobJson.write(job("demo-slew-hose")));
+        ArrayNode clamps = ((ObjectNode) hose.at("/line/route")).putArray("clamps");
+        for (int i = 0; i < 2000; i++) {
+            clamps.addArray().add(i).add(0).add(0);
+        }
+        refusedSoon(hose, "50 clamps");
+        ObjectNode tube = (ObjectNode) MAPPER.readTree(JobJson.write(job("demo-tube-fuel")));
+        ArrayNode points = ((ObjectNode) tube.at("/tube/measured")).putArray("points");
+        for (int i = 0; i < 2000; i++) {
+            points.addArray().add(100 * i).add(100 * (i % 2)).add(0);
+        }
+        ((ObjectNode) tube.at("/tube/measured")).retain("points");
+        refusedSoon(tube, "500 corners");
+        ObjectNode air = (ObjectNode) MAPPER.readTree(JobJson.write(job("demo-shed-air")));
+        for (JsonNode piece : air.at("/air/walk")) {
+            if (piece.has("down")) {
+                ((ObjectNode) piece).put("down", 1e12);
+            }
+        }
+        refusedSoon(air, "a kilometre");
+    }
+
+    private static void refusedSoon(JsonNode job, String says) throws Exception {
+        long began = System.nanoTime();
+        assertThatThrownBy(() -> JobJson.read(MAPPER.writeValueAsString(job)))
+                .isInstanceOf(BookTrouble.class)
+                .hasMessageContaining(says);
+        assertThat(System.nanoTime() - began).isLessThan(2_000_000_000L);
     }
 }

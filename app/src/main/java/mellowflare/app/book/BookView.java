@@ -58,6 +58,7 @@ public final class BookView implements Page {
     private final FigureBox open = new FigureBox();
     private final FigureBox left = new FigureBox();
     private final FigureBox stops = new FigureBox();
+    private static final double ROW = 53;
     private boolean showing;
 
     public BookView(BookModel model, Look look) {
@@ -65,7 +66,7 @@ public final class BookView implements Page {
         drawing.inkProperty().bind(look.ink());
         drawing.textScaleProperty().bind(look.scale());
         drawing.setAccessibleText("The line of the open job");
-        page.setCenter(left());
+        page.setCenter(left(look));
         page.setRight(slip());
         page.setBottom(figures());
         model.jobsProperty().addListener((o, was, now) -> showJobs(now));
@@ -78,7 +79,7 @@ public final class BookView implements Page {
         refresh(model.currentProperty().get());
     }
 
-    private Node left() {
+    private Node left(Look look) {
         search.setPromptText("search: words of a title, a machine, a part, a name");
         search.setId("search");
         search.getStyleClass().add("search");
@@ -89,6 +90,8 @@ public final class BookView implements Page {
         fresh.getStyleClass().add("main-action");
         fresh.setOnAction(e -> model.openNew());
         HBox top = new HBox(12, search, fresh);
+        // Rows of one height: a book of ten thousand jobs need not be measured row by row.
+        list.fixedCellSizeProperty().bind(look.scale().multiply(ROW));
         list.setCellFactory(v -> new HeadCell());
         list.setId("jobs");
         list.setAccessibleText("Jobs in the book");

@@ -19,6 +19,10 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** The job sheet: drawing, figures, sealing, findings, steps with what was done. */
 public final class JobSheet {
+    /** As much of a title as stands on one line, and of a note on a few pages (letters). */
+    private static final int TITLE = 60;
+
+    private static final int NOTE = 12_000;
     private static final String DEFERS =
             "Local codes, the makers of pipe, hose and ends, and licensed practice come before this sheet.";
 
@@ -50,13 +54,26 @@ public final class JobSheet {
         }
     }
 
+    private static String shortened(String text, int most) {
+        return text.length() <= most ? text : text.substring(0, most) + " …";
+    }
+
     private void write(SheetPage page) throws IOException {
         Job job = result.job();
-        page.heading(job.title().isBlank() ? "Job without a title" : job.title(), 20);
-        for (String line : List.of(job.machine(), job.note())) {
+        page.heading(job.title().isBlank() ? "Job without a title" : shortened(job.title(), TITLE), 20);
+        for (String line : List.of(shortened(job.machine(), NOTE), shortened(job.note(), NOTE))) {
             if (!line.isBlank()) {
                 page.text(line, 10, 0, false, 0.37f);
             }
+        }
+        if (job.note().length() > NOTE) {
+            page.text(
+                    "The note is longer than a sheet takes: the job holds all "
+                            + job.note().length() + " letters.",
+                    10,
+                    0,
+                    true,
+                    0.13f);
         }
         page.text("Left off: " + result.leftOff(), 10, 0, false, 0.37f);
         page.rule();

@@ -2,6 +2,8 @@ package mellowflare.book.sheet;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.HashMap;
+import java.util.Map;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
@@ -29,6 +31,9 @@ final class SheetFonts {
         }
     }
 
+    /** Both faces are cut from one family and hold the same characters. */
+    private final Map<Integer, String> known = new HashMap<>();
+
     float width(String text, float size, boolean bold) throws IOException {
         return (bold ? strong : plain).getStringWidth(printable(text, bold)) / 1000 * size;
     }
@@ -43,16 +48,18 @@ final class SheetFonts {
 
     /** Characters that the face lacks come out as a question mark instead of stopping the sheet. */
     private String printable(String text, boolean bold) {
-        StringBuilder safe = new StringBuilder();
-        text.codePoints().forEach(c -> {
-            String one = Character.isISOControl(c) ? " " : Character.toString(c);
-            try {
-                (bold ? strong : plain).encode(one);
-                safe.append(one);
-            } catch (IOException | IllegalArgumentException e) {
-                safe.append('?');
-            }
-        });
+        StringBuilder safe = new StringBuilder(text.length());
+        text.codePoints().forEach(c -> safe.append(known.computeIfAbsent(c, x -> printable(x, bold ? strong : plain))));
         return safe.toString();
+    }
+
+    private static String printable(int c, PDFont face) {
+        String one = Character.isISOControl(c) ? " " : Character.toString(c);
+        try {
+            face.encode(one);
+            return one;
+        } catch (IOException | IllegalArgumentException e) {
+            return "?";
+        }
     }
 }

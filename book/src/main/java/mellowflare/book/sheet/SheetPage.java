@@ -16,6 +16,8 @@ final class SheetPage implements AutoCloseable {
     private static final float TOP = PDRectangle.A4.getHeight() - 46;
     private static final float BOTTOM = 56;
     private static final float LEADING = 1.28f;
+    /** No face sets a word of so few letters wider than the page. */
+    private static final int SURELY_FITS = 20;
 
     private final PDDocument document;
     private final SheetFonts fonts;
@@ -142,19 +144,46 @@ final class SheetPage implements AutoCloseable {
     private List<String> wrap(String text, float size, float width, boolean bold) throws IOException {
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
+        float space = fonts.width(" ", size, bold);
+        float taken = 0;
         for (String word : text.split("\\s+")) {
-            String longer = line.length() == 0 ? word : line + " " + word;
-            if (line.length() > 0 && fonts.width(longer, size, bold) > width) {
-                lines.add(line.toString());
-                line.setLength(0);
-                line.append(word);
-            } else {
-                line.setLength(0);
-                line.append(longer);
+            for (String part : fitting(word, size, width, bold)) {
+                float wide = fonts.width(part, size, bold);
+                if (line.length() > 0 && taken + space + wide > width) {
+                    lines.add(line.toString());
+                    line.setLength(0);
+                    taken = 0;
+                }
+                taken += wide + (line.length() > 0 ? space : 0);
+                line.append(line.length() > 0 ? " " : "").append(part);
             }
         }
         lines.add(line.toString());
         return lines;
+    }
+
+    /** A word wider than the page in pieces that are not. */
+    private List<String> fitting(String word, float size, float width, boolean bold) throws IOException {
+        if (word.length() < SURELY_FITS || fonts.width(word, size, bold) <= width) {
+            return List.of(word);
+        }
+        List<String> parts = new ArrayList<>();
+        int from = 0;
+        while (from < word.length()) {
+            int to = from;
+            float wide = 0;
+            while (to < word.length()) {
+                int next = word.offsetByCodePoints(to, 1);
+                wide += fonts.width(word.substring(to, next), size, bold);
+                if (wide > width && to > from) {
+                    break;
+                }
+                to = next;
+            }
+            parts.add(word.substring(from, to));
+            from = to;
+        }
+        return parts;
     }
 
     @Override

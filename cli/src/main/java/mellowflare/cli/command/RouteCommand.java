@@ -15,6 +15,7 @@ import mellowflare.core.geometry.Vector;
 import mellowflare.core.hose.route.KeepOut;
 import mellowflare.core.hose.route.RouteFinder;
 import mellowflare.core.hose.route.RoutePlan;
+import mellowflare.core.hose.route.RouteSketch;
 import mellowflare.core.hose.route.RouteTask;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
@@ -42,8 +43,6 @@ public final class RouteCommand extends ComputeCommand {
     /** Points of the path stand no further apart than this (mm). */
     private static final double STEP = 10;
 
-    private static final int MOST_POINTS = 50;
-    private static final int MOST_BOXES = 20;
     private static final double LONGEST_MM = 10_000;
 
     @Override
@@ -76,8 +75,8 @@ public final class RouteCommand extends ComputeCommand {
         private static List<KeepOut> keepOuts(Fields f) throws Refused {
             List<KeepOut> boxes = new ArrayList<>();
             List<Fields> given = f.has("keepOuts") ? f.objects("keepOuts") : List.of();
-            if (given.size() > MOST_BOXES) {
-                throw f.wrong("keepOuts", "at most " + MOST_BOXES + " boxes are taken here.");
+            if (given.size() > RouteSketch.MOST_BOXES) {
+                throw f.wrong("keepOuts", "at most " + RouteSketch.MOST_BOXES + " boxes are taken here.");
             }
             for (Fields box : given) {
                 Vector from = box.point("from").orElseThrow(() -> box.missing("from"));
@@ -121,8 +120,8 @@ public final class RouteCommand extends ComputeCommand {
 
         private static List<Vector> few(Fields f, String name) throws Refused {
             List<Vector> points = f.points(name);
-            if (points.size() > MOST_POINTS) {
-                throw f.wrong(name, "at most " + MOST_POINTS + " points are taken here.");
+            if (points.size() > RouteSketch.MOST_PLACES) {
+                throw f.wrong(name, "at most " + RouteSketch.MOST_PLACES + " points are taken here.");
             }
             return points;
         }

@@ -44,7 +44,6 @@ import mellowflare.core.tube.stock.TubeSizes;
 final class TubeIn {
     static final Map<String, TubeEndKind> KINDS =
             Arrays.stream(TubeEndKind.values()).collect(Collectors.toMap(TubeEndKind::code, k -> k));
-    private static final int MOST = 500;
     private final ReferenceData data;
 
     TubeIn(ReferenceData data) {
@@ -158,8 +157,8 @@ final class TubeIn {
     }
 
     private static <T> List<T> few(Fields f, String name, List<T> all) throws Refused {
-        if (all.size() > MOST) {
-            throw f.wrong(name, "at most " + MOST + " are taken here.");
+        if (all.size() > Measured.MOST) {
+            throw f.wrong(name, "at most " + Measured.MOST + " are taken here.");
         }
         return all;
     }

@@ -356,6 +356,9 @@ public final class Fields {
                             + row.get(i).asText() + "”.");
         }
         double value = row.get(i).asDouble();
+        if (value != 0 && Math.abs(value) < SMALLEST) {
+            throw wrong(at, "so small an angle is none: give 0, or leave the row out.");
+        }
         if (!(Math.abs(value) <= 360) || i == 2 && !(value >= 0 && value < 180)) {
             throw wrong(at, i == 2 ? "a bend lies between 0 and 180 degrees." : "a rotation lies within a full turn.");
         }

@@ -135,13 +135,14 @@ public record HoldTest(
         SimpleRegression masses = new SimpleRegression();
         SimpleRegression blind = new SimpleRegression();
         double first = kelvin(readings.get(0));
-        double around = around(readings.get(0));
+        double[] around = around();
         double spread = 0;
         double mean = readings.stream().mapToDouble(r -> r.minutes()).average().orElseThrow();
-        for (Reading r : readings) {
+        for (int i = 0; i < readings.size(); i++) {
+            Reading r = readings.get(i);
             double minutes = r.minutes();
-            masses.addData(minutes, litres(r, around(r), kelvin(r)));
-            blind.addData(minutes, litres(r, around, first));
+            masses.addData(minutes, litres(r, around[i], kelvin(r)));
+            blind.addData(minutes, litres(r, around[0], first));
             spread += (minutes - mean) * (minutes - mean);
         }
         double leak = -masses.getSlope();
@@ -165,7 +166,7 @@ public record HoldTest(
                 ? Verdict.NOT_SETTLED
                 : tight >= EITHER_SIDE ? Verdict.TIGHT : tight <= 1 - EITHER_SIDE ? Verdict.LEAKS : Verdict.NOT_SETTLED;
         Reading last = readings.get(readings.size() - 1);
-        double atFirst = (last.gauge.bar() + around(last)) * first / kelvin(last) - around;
+        double atFirst = (last.gauge.bar() + around[around.length - 1]) * first / kelvin(last) - around[0];
         return new Result(
                 leak,
                 k * error,
@@ -181,24 +182,37 @@ public record HoldTest(
         return pascal * volume.litres() / (AirReference.R_DRY * kelvin) / AirReference.ISO1217.density();
     }
 
-    /** The barometer at a reading (bar): its own, between two that were read by time, outside of them the nearest. */
-    private double around(Reading r) {
-        List<Reading> read =
-                readings.stream().filter(x -> x.barometer.isPresent()).toList();
-        if (read.isEmpty()) {
+    /** The barometer at each reading (bar): its own, between two that were read by time, outside of them the nearest. */
+    private double[] around() {
+        double[] all = new double[readings.size()];
+        int before = -1;
+        for (int i = 0; i <= readings.size(); i++) {
+            if (i < readings.size() && readings.get(i).barometer.isEmpty()) {
+                continue;
+            }
+            for (int k = before + 1; k <= Math.min(i, readings.size() - 1); k++) {
+                all[k] = between(before, i, readings.get(k).seconds);
+            }
+            before = i;
+        }
+        return all;
+    }
+
+    private double between(int before, int after, double seconds) {
+        boolean lower = before >= 0;
+        boolean upper = after < readings.size();
+        if (!lower && !upper) {
             return surroundings.bar();
         }
-        Optional<Reading> before =
-                read.stream().filter(x -> x.seconds <= r.seconds).reduce((a, b) -> b);
-        Optional<Reading> after =
-                read.stream().filter(x -> x.seconds > r.seconds).findFirst();
-        double low =
-                before.or(() -> after).flatMap(Reading::barometer).orElseThrow().bar();
-        double high =
-                after.or(() -> before).flatMap(Reading::barometer).orElseThrow().bar();
-        return before.isPresent() && after.isPresent()
-                ? low + (high - low) * (r.seconds - before.get().seconds) / (after.get().seconds - before.get().seconds)
-                : low;
+        double low = barometer(lower ? before : after);
+        double high = barometer(upper ? after : before);
+        double from = readings.get(lower ? before : after).seconds;
+        double to = readings.get(upper ? after : before).seconds;
+        return to > from ? low + (high - low) * (seconds - from) / (to - from) : low;
+    }
+
+    private double barometer(int reading) {
+        return readings.get(reading).barometer.orElseThrow().bar();
     }
 
     private double kelvin(Reading r) {

@@ -31,7 +31,7 @@ public final class PlaceText {
                 all.add(place.value().get());
             }
         }
-        return Read.of(List.copyOf(all));
+        return atMost(all, RouteSketch.MOST_PLACES, "places");
     }
 
     private static Read<Vector> place(String text, UnitSystem units) {
@@ -64,7 +64,14 @@ public final class PlaceText {
                 all.add(box.value().get());
             }
         }
-        return Read.of(List.copyOf(all));
+        return atMost(all, RouteSketch.MOST_BOXES, "boxes");
+    }
+
+    private static <T> Read<List<T>> atMost(List<T> all, int most, String what) {
+        return all.size() > most
+                ? Read.refuse(
+                        Refusal.OUT_OF_RANGE, "At most " + most + " " + what + " are taken, not " + all.size() + ".")
+                : Read.of(List.copyOf(all));
     }
 
     private static Read<KeepOut> box(String text, UnitSystem units) {

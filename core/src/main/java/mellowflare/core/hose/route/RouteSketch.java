@@ -25,6 +25,12 @@ public record RouteSketch(
         List<Vector> clamps,
         List<KeepOut> keepOuts,
         List<Vector> motion) {
+    /** As many clamps, and positions of the far end, as one hose has. */
+    public static final int MOST_PLACES = 50;
+
+    /** As many boxes as a way is found round. */
+    public static final int MOST_BOXES = 20;
+
     /** Free space wanted between a hose's skin and what it must stay out of (mm, house rule). */
     private static final double CLEAR_MM = 10;
 
@@ -32,6 +38,10 @@ public record RouteSketch(
         clamps = List.copyOf(clamps);
         keepOuts = List.copyOf(keepOuts);
         motion = List.copyOf(motion);
+        if (clamps.size() > MOST_PLACES || motion.size() > MOST_PLACES || keepOuts.size() > MOST_BOXES) {
+            throw new IllegalArgumentException("A hose has at most " + MOST_PLACES + " clamps, " + MOST_PLACES
+                    + " positions and " + MOST_BOXES + " boxes to stay out of");
+        }
     }
 
     /** Two ports and nothing between them. */

@@ -11,6 +11,9 @@ public sealed interface Measured {
     /** No leg or straight is longer: nobody handles such a tube. */
     Length LONGEST = Length.ofMm(200_000);
 
+    /** As many corners, legs or rows as one tube has: more is no tube of a workshop. */
+    int MOST = 500;
+
     /** No corner lies further off along any axis, so that sums stay exact to well below a micrometre. */
     Length FURTHEST = Length.ofMm(100_000_000);
 
@@ -22,6 +25,7 @@ public sealed interface Measured {
     record Points(List<Vector> corners) implements Measured {
         public Points {
             corners = List.copyOf(corners);
+            notTooMany(corners.size());
             for (Vector v : corners) {
                 // Said this way round it also refuses what is no number.
                 if (!(Math.max(Math.abs(v.x()), Math.max(Math.abs(v.y()), Math.abs(v.z()))) <= FURTHEST.mm())) {
@@ -40,6 +44,7 @@ public sealed interface Measured {
     record Legs(List<Leg> legs, LegTo to) implements Measured {
         public Legs {
             legs = List.copyOf(legs);
+            notTooMany(legs.size());
             if (legs.stream().anyMatch(l -> l.length().compareTo(LONGEST) > 0)) {
                 throw new IllegalArgumentException("A leg is no longer than 200 m");
             }
@@ -54,6 +59,7 @@ public sealed interface Measured {
     record Rows(List<Row> rows) implements Measured {
         public Rows {
             rows = List.copyOf(rows);
+            notTooMany(rows.size());
             if (rows.stream().anyMatch(r -> r.straight().compareTo(LONGEST) > 0)) {
                 throw new IllegalArgumentException("A straight is no longer than 200 m");
             }
@@ -67,9 +73,15 @@ public sealed interface Measured {
      */
     record Template(Length length) implements Measured {
         public Template {
-            if (length.mm() <= 0) {
-                throw new IllegalArgumentException("A template is longer than nothing");
+            if (length.mm() <= 0 || length.compareTo(LONGEST) > 0) {
+                throw new IllegalArgumentException("A template is longer than nothing and no longer than 200 m");
             }
+        }
+    }
+
+    private static void notTooMany(int count) {
+        if (count > MOST) {
+            throw new IllegalArgumentException("A tube has at most " + MOST + " corners, not " + count);
         }
     }
 
