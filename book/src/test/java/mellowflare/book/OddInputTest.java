@@ -150,6 +150,9 @@ class OddInputTest {
             clamps.addArray().add(i).add(0).add(0);
         }
         refusedSoon(hose, "50 clamps");
+        ObjectNode far = (ObjectNode) MAPPER.readTree(JobJson.write(job("demo-slew-hose")));
+        ((ArrayNode) far.at("/line/route/b/at")).set(2, JSON.numberNode(-1e12));
+        refusedSoon(far, "within 100 m");
         ObjectNode tube = (ObjectNode) MAPPER.readTree(JobJson.write(job("demo-tube-fuel")));
         ArrayNode points = ((ObjectNode) tube.at("/tube/measured")).putArray("points");
         for (int i = 0; i < 2000; i++) {

@@ -115,4 +115,11 @@ class PartsCommandTest {
         assertThat(own.json().at("/weakest/limit").asDouble()).isEqualTo(300);
         assertThat(own.errors()).contains("hoses.csv, line 3");
     }
+
+    @Test
+    void testTheShelfBuildsHosesOnly() {
+        Run run = Run.of("", "parts", "build", "demo-shed-air", "--demo");
+        assertThat(run.status()).isEqualTo(3);
+        assertThat(run.errors()).contains("The shelf builds hoses");
+    }
 }

@@ -355,7 +355,7 @@ public final class Desk {
 
     /** How to seal on a seat of an end, in the fluid and the practice of the open job. */
     public Optional<SealAdvice> sealOn(End end, Seat seat) {
-        return data.get(Sealing.KEY).advise(end, seat, current().plan().c().fluid(), job().practice(), data);
+        return data.get(Sealing.KEY).advise(end, seat, current().fluid(), job().practice(), data);
     }
 
     public UnitSystem units() {

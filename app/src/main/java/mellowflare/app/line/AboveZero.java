@@ -47,6 +47,19 @@ public final class AboveZero {
                 (t, u) -> LengthText.read(t, u).then(AboveZero::above), (v, u) -> LengthFormat.figure(v, u.other()));
     }
 
+    /** A field for a length that cannot be nothing and has a limit, which is refused by name. */
+    public static FieldState<Length> field(String what, Length most) {
+        return new FieldState<>(
+                (t, u) -> LengthText.read(t, u)
+                        .then(AboveZero::above)
+                        .then(l -> l.compareTo(most) <= 0
+                                ? Read.of(l)
+                                : Read.refuse(
+                                        Refusal.OUT_OF_RANGE,
+                                        what + " is up to " + LengthFormat.figure(most, u) + ".")),
+                (v, u) -> LengthFormat.figure(v, u.other()));
+    }
+
     private static Read<Length> above(Length l) {
         return l.mm() > 0
                 ? Read.of(l)

@@ -121,6 +121,16 @@ public final class MakeModel {
         return desk.current().plan().c().whole();
     }
 
+    /** What is still to be said before there is an order of work. */
+    public String nothingYet() {
+        return switch (desk.job().kind()) {
+            case AIR -> "Walk the main in Air and say which pipe it is made of; the order of work follows.";
+            case HOSE ->
+                "Choose a fluid that this program serves, the hose and both ends in Line; the order of work follows.";
+            case TUBE -> "Measure the tube and choose its size and ends in Line; the order of work follows.";
+        };
+    }
+
     /** What the length behind the cut is called. */
     public String lengthWord() {
         return desk.job().isTube() ? "end to end" : "overall";

@@ -125,11 +125,8 @@ public final class MakeView implements Page {
         number.setText(due.map(s -> "Step " + (model.bench().steps().indexOf(s) + 1) + " of " + total)
                 .orElse(total == 0 ? "" : "Made"));
         title.setText(due.map(Step::title).orElse(total == 0 ? "Nothing to make yet" : "Every step is ticked"));
-        text.setText(due.map(s -> s.says(model.units()))
-                .orElse(
-                        total == 0
-                                ? "Walk the main and say which pipe it is made of that may carry air; the order of work follows."
-                                : "The sheet is in Book."));
+        text.setText(
+                due.map(s -> s.says(model.units())).orElse(total == 0 ? model.nothingYet() : "The sheet is in Book."));
         hold.setText(due.flatMap(Step::hold).map(h -> "Hold point: " + h).orElse(""));
         hold.setManaged(!hold.getText().isEmpty());
         hold.setVisible(hold.isManaged());

@@ -68,27 +68,65 @@ final class CanvasPainter {
     void paint() {
         g.setLineCap(StrokeLineCap.ROUND);
         g.setLineJoin(StrokeLineJoin.ROUND);
-        for (Shape shape : view.drawing().shapes()) {
-            if (shape instanceof Shape.Path p) {
-                path(p);
-            } else if (shape instanceof Shape.Disc d) {
-                disc(d);
-            }
-        }
-        view.drawing().glows().forEach(this::glow);
-        for (Shape shape : view.drawing().shapes()) {
-            if (shape instanceof Shape.Label l) {
-                label(l);
-            } else if (shape instanceof Shape.Leader l) {
-                leader(l);
-            }
-        }
+        view.drawing().shapes().forEach(s -> s.paint(new Bodies()));
+        view.drawing().glows().forEach(this::halo);
+        view.drawing().shapes().forEach(s -> s.paint(new Words()));
         view.drawing().dimensions().stream()
                 .sorted(Comparator.comparingInt(Shape.Dimension::rank).reversed())
                 .forEach(this::dimension);
     }
 
-    private void path(Shape.Path p) {
+    /** What lies below: bodies and lines. */
+    private final class Bodies implements Shape.Painter<RuntimeException> {
+        @Override
+        public void path(Shape.Path p) {
+            outline(p);
+        }
+
+        @Override
+        public void disc(Shape.Disc d) {
+            round(d);
+        }
+
+        @Override
+        public void glow(Shape.Glow g) {}
+
+        @Override
+        public void label(Shape.Label l) {}
+
+        @Override
+        public void dimension(Shape.Dimension d) {}
+
+        @Override
+        public void leader(Shape.Leader l) {}
+    }
+
+    /** What lies above the glow: names and leaders. Dimensions come last, the outermost first. */
+    private final class Words implements Shape.Painter<RuntimeException> {
+        @Override
+        public void path(Shape.Path p) {}
+
+        @Override
+        public void disc(Shape.Disc d) {}
+
+        @Override
+        public void glow(Shape.Glow g) {}
+
+        @Override
+        public void label(Shape.Label l) {
+            name(l);
+        }
+
+        @Override
+        public void dimension(Shape.Dimension d) {}
+
+        @Override
+        public void leader(Shape.Leader l) {
+            pointer(l);
+        }
+    }
+
+    private void outline(Shape.Path p) {
         int n = p.points().size();
         double[] xs = new double[n];
         double[] ys = new double[n];
@@ -116,7 +154,7 @@ final class CanvasPainter {
         g.setLineDashes();
     }
 
-    private void disc(Shape.Disc d) {
+    private void round(Shape.Disc d) {
         double r = d.radius() * view.scale();
         double x = view.x(d.centre()) - r;
         double y = view.y(d.centre()) - r;
@@ -207,7 +245,7 @@ final class CanvasPainter {
     }
 
     /** A soft halo of widening strokes and a firm core. */
-    private void glow(Shape.Glow glow) {
+    private void halo(Shape.Glow glow) {
         double[] xs = glow.points().stream().mapToDouble(view::x).toArray();
         double[] ys = glow.points().stream().mapToDouble(view::y).toArray();
         double width = 22;
@@ -222,7 +260,7 @@ final class CanvasPainter {
         g.strokePolyline(xs, ys, xs.length);
     }
 
-    private void label(Shape.Label l) {
+    private void name(Shape.Label l) {
         g.setTextBaseline(VPos.CENTER);
         g.setTextAlign(
                 switch (l.anchor()) {
@@ -256,7 +294,7 @@ final class CanvasPainter {
         g.setFill(colour);
     }
 
-    private void leader(Shape.Leader l) {
+    private void pointer(Shape.Leader l) {
         double x = view.x(l.from());
         double y = view.y(l.from());
         g.setStroke(ink.seal());

@@ -10,7 +10,7 @@ import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
 
 /** A drawing as SVG 1.1, one unit a millimetre of the drawing. */
-public final class DrawingSvg {
+public final class DrawingSvg implements Shape.Painter<RuntimeException> {
     /** Room above for dimensions, and the height of a text (mm of the drawing). */
     private static final double ROOM = 46;
 
@@ -43,30 +43,7 @@ public final class DrawingSvg {
             line(g.points(), "#f6b26b", 3.2, "", false, "none");
         }
         for (Shape s : d.shapes()) {
-            if (s instanceof Shape.Path p) {
-                line(
-                        p.points(),
-                        p.pen() == Pen.NONE ? "none" : ink(p.pen()),
-                        width(p.pen()),
-                        dash(p.pen()),
-                        p.closed(),
-                        fill(p.fill()));
-            } else if (s instanceof Shape.Disc c) {
-                out.append(String.format(
-                        Locale.ROOT,
-                        "<circle cx=\"%.2f\" cy=\"%.2f\" r=\"%.2f\" fill=\"%s\" stroke=\"%s\" stroke-width=\"%.2f\"/>%n",
-                        c.centre().x(),
-                        -c.centre().y(),
-                        c.radius(),
-                        fill(c.fill()),
-                        ink(c.pen()),
-                        width(c.pen())));
-            } else if (s instanceof Shape.Label l) {
-                text(l.at(), l.text(), anchor(l.anchor()), 0);
-                text(l.at(), l.under(), anchor(l.anchor()), TEXT * 1.15);
-            } else if (s instanceof Shape.Dimension m) {
-                dimension(m);
-            }
+            s.paint(this);
         }
         for (Shape.Glow g : d.glows()) {
             line(g.points(), "#e2711d", 1.2, "", false, "none");
@@ -74,7 +51,48 @@ public final class DrawingSvg {
         out.append("</svg>\n");
     }
 
-    private void dimension(Shape.Dimension m) {
+    @Override
+    public void path(Shape.Path p) {
+        line(
+                p.points(),
+                p.pen() == Pen.NONE ? "none" : ink(p.pen()),
+                width(p.pen()),
+                dash(p.pen()),
+                p.closed(),
+                fill(p.fill()));
+    }
+
+    @Override
+    public void disc(Shape.Disc c) {
+        out.append(String.format(
+                Locale.ROOT,
+                "<circle cx=\"%.2f\" cy=\"%.2f\" r=\"%.2f\" fill=\"%s\" stroke=\"%s\" stroke-width=\"%.2f\"/>%n",
+                c.centre().x(),
+                -c.centre().y(),
+                c.radius(),
+                fill(c.fill()),
+                ink(c.pen()),
+                width(c.pen())));
+    }
+
+    /** What glows is painted under and over everything else. */
+    @Override
+    public void glow(Shape.Glow g) {}
+
+    @Override
+    public void label(Shape.Label l) {
+        text(l.at(), l.text(), anchor(l.anchor()), 0);
+        text(l.at(), l.under(), anchor(l.anchor()), TEXT * 1.15);
+    }
+
+    @Override
+    public void leader(Shape.Leader l) {
+        line(List.of(l.from(), l.to()), "#e2711d", 0.3, "", false, "none");
+        text(l.from(), l.text(), "middle", -1);
+    }
+
+    @Override
+    public void dimension(Shape.Dimension m) {
         String colour = m.measured() ? "#2b4c8c" : "#22282b";
         if (Math.abs(m.from().x() - m.to().x()) < Math.abs(m.from().y() - m.to().y())) {
             double x = Math.min(m.from().x(), m.to().x()) - m.rank() * STEP;

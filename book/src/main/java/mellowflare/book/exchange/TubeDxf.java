@@ -46,17 +46,38 @@ public final class TubeDxf {
 
     private static void flat(Dxf dxf, Drawing d, double dx, double dy) {
         for (Shape s : d.shapes()) {
-            if (s instanceof Shape.Path p) {
-                for (int i = 1; i < p.points().size(); i++) {
-                    dxf.line(
-                            "TEMPLATE",
-                            flat(p.points().get(i - 1), dx, dy),
-                            flat(p.points().get(i), dx, dy));
-                }
-            } else if (s instanceof Shape.Label l) {
-                dxf.text("TEMPLATE", flat(l.at(), dx, dy), 3.5, l.text());
+            s.paint(new Flat(dxf, dx, dy));
+        }
+    }
+
+    /** A template is cut along its lines and read by its names; nothing else of a drawing belongs on the bench. */
+    private record Flat(Dxf dxf, double dx, double dy) implements Shape.Painter<RuntimeException> {
+        @Override
+        public void path(Shape.Path p) {
+            for (int i = 1; i < p.points().size(); i++) {
+                dxf.line(
+                        "TEMPLATE",
+                        flat(p.points().get(i - 1), dx, dy),
+                        flat(p.points().get(i), dx, dy));
             }
         }
+
+        @Override
+        public void label(Shape.Label l) {
+            dxf.text("TEMPLATE", flat(l.at(), dx, dy), 3.5, l.text());
+        }
+
+        @Override
+        public void disc(Shape.Disc d) {}
+
+        @Override
+        public void glow(Shape.Glow g) {}
+
+        @Override
+        public void dimension(Shape.Dimension d) {}
+
+        @Override
+        public void leader(Shape.Leader l) {}
     }
 
     private static Vector flat(Point p, double dx, double dy) {

@@ -5,7 +5,9 @@ import java.io.IOException;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.State;
 import mellowflare.core.job.Evaluation;
@@ -13,6 +15,7 @@ import mellowflare.core.job.Job;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.procedure.RecordField;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepEntry;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -120,6 +123,20 @@ public final class JobSheet {
                 0.13f);
     }
 
+    /** The figures written down with a step, by the names that the step gives them. */
+    private static String figures(Step step, StepEntry entry) {
+        return entry.figures().entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .map(f -> "; "
+                        + step.records().stream()
+                                .filter(r -> r.id().equals(f.getKey()))
+                                .map(RecordField::label)
+                                .findFirst()
+                                .orElse(f.getKey())
+                        + " " + f.getValue())
+                .collect(Collectors.joining());
+    }
+
     private static String named(String who) {
         return who.isBlank() ? "nobody named" : who;
     }
@@ -165,7 +182,7 @@ public final class JobSheet {
                 page.text(
                         what + e.by() + ", " + moment.format(e.at())
                                 + (e.reason().isBlank() ? "" : ": " + e.reason())
-                                + (e.figures().isEmpty() ? "" : "; " + e.figures()),
+                                + figures(s, e),
                         8.5f,
                         16,
                         false,

@@ -12,7 +12,7 @@ import mellowflare.core.geometry.Shape;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 
 /** Paints a drawing onto a page. Only paints: every place and figure comes with the drawing. */
-final class PdfPainter {
+final class PdfPainter implements Shape.Painter<IOException> {
     private static final float[] INK = {0.13f, 0.16f, 0.17f};
     private static final float[] SOFT = {0.37f, 0.40f, 0.42f};
     private static final float[] SEAL = {0.89f, 0.44f, 0.11f};
@@ -65,26 +65,32 @@ final class PdfPainter {
         for (Shape.Dimension d : drawing.dimensions().stream()
                 .sorted(Comparator.comparingInt(Shape.Dimension::rank).reversed())
                 .toList()) {
-            dimension(d);
+            outFrom(d);
         }
         for (Shape shape : drawing.shapes()) {
-            if (shape instanceof Shape.Path p) {
-                path(p);
-            } else if (shape instanceof Shape.Disc d) {
-                disc(d);
-            } else if (shape instanceof Shape.Label l) {
-                label(l);
-            } else if (shape instanceof Shape.Leader l) {
-                polyline(List.of(l.from(), l.to()), SEAL, 0.6f, false);
-                text(x(l.from()), y(l.from()) + 2, l.text(), 8, SEAL, 0.5f);
-            }
+            shape.paint(this);
         }
         for (Shape.Glow glow : drawing.glows()) {
             polyline(glow.points(), SEAL, 1.8f, false);
         }
     }
 
-    private void path(Shape.Path p) throws IOException {
+    /** What glows is painted under and over everything else. */
+    @Override
+    public void glow(Shape.Glow g) {}
+
+    /** Dimensions are painted first, the outermost before the others. */
+    @Override
+    public void dimension(Shape.Dimension d) {}
+
+    @Override
+    public void leader(Shape.Leader l) throws IOException {
+        polyline(List.of(l.from(), l.to()), SEAL, 0.6f, false);
+        text(x(l.from()), y(l.from()) + 2, l.text(), 8, SEAL, 0.5f);
+    }
+
+    @Override
+    public void path(Shape.Path p) throws IOException {
         float[] fill = fill(p.fill());
         if (fill != null && p.closed()) {
             trace(p.points());
@@ -98,7 +104,8 @@ final class PdfPainter {
         }
     }
 
-    private void disc(Shape.Disc d) throws IOException {
+    @Override
+    public void disc(Shape.Disc d) throws IOException {
         List<Point> points = new ArrayList<>();
         for (int i = 0; i < 24; i++) {
             points.add(
@@ -107,7 +114,8 @@ final class PdfPainter {
         path(new Shape.Path(points, true, d.pen(), d.fill()));
     }
 
-    private void label(Shape.Label l) throws IOException {
+    @Override
+    public void label(Shape.Label l) throws IOException {
         float anchor = switch (l.anchor()) {
             case START -> 0;
             case MIDDLE -> 0.5f;
@@ -117,7 +125,7 @@ final class PdfPainter {
         text(x(l.at()), y(l.at()) - 12, l.under(), 7, SOFT, anchor);
     }
 
-    private void dimension(Shape.Dimension d) throws IOException {
+    private void outFrom(Shape.Dimension d) throws IOException {
         float[] colour = d.measured() ? MEASURED : INK;
         boolean upright =
                 Math.abs(d.from().x() - d.to().x()) < Math.abs(d.from().y() - d.to().y());

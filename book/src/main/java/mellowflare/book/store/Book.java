@@ -44,7 +44,7 @@ public final class Book implements AutoCloseable {
                     + " JOIN (SELECT job_id, seq, CASE WHEN json_valid(json) THEN json ELSE '{}' END AS json FROM revision) r"
                     + " ON r.job_id = j.id AND r.seq = j.head"
                     + " WHERE r.json ->> '$.line.SIDE.certainty' >= 0.9 AND EXISTS (SELECT 1 FROM json_each(r.json, '$.made.entries') e"
-                    + " WHERE e.value ->> 'step' = 'FIT' AND e.value ->> 'outcome' = 'done')";
+                    + " WHERE e.value ->> 'step' IN ('fit@LETTER', 'fit@END_LETTER') AND e.value ->> 'outcome' = 'done')";
 
     private final Path folder;
     private final BookLock lock;
@@ -144,8 +144,7 @@ public final class Book implements AutoCloseable {
             List<EndId> fitted = new ArrayList<>();
             for (String side : List.of("a", "b")) {
                 fitted.addAll(handle
-                        .createQuery(
-                                FITTED.replace("SIDE", side).replace("FIT", "fit@" + side.toUpperCase(Locale.ROOT)))
+                        .createQuery(FITTED.replace("SIDE", side).replace("LETTER", side.toUpperCase(Locale.ROOT)))
                         .map((r, ctx) -> end(r.getString("code"), r.getString("size"), r.getString("gender")))
                         .list()
                         .stream()

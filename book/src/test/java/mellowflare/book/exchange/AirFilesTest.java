@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellowflare.book.BookTrouble;
+import mellowflare.book.Jobs;
 import mellowflare.book.demo.KittiwakeSlip;
 import mellowflare.book.tag.TagFacts;
 import mellowflare.core.air.AirCase;
@@ -30,6 +31,7 @@ import mellowflare.core.air.cut.CutWork;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.job.ShippedData;
+import mellowflare.core.procedure.StepEntry;
 import mellowflare.core.reference.ReferenceData;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -204,6 +206,17 @@ class AirFilesTest {
                 .hasSize(work.rods().size());
         assertThat(work.rods().stream().map(r -> r.length().mm()).distinct().count())
                 .isGreaterThan(5);
+    }
+
+    @Test
+    void testFiguresWrittenDownWithAStepStandOnTheSheetByTheirNames() throws Exception {
+        StepEntry pumped =
+                new StepEntry("pump", StepEntry.Outcome.DONE, "Maren", Jobs.NOW, Map.of("pump", "9.1 bar"), "");
+        Evaluation e = Evaluation.of(SHED.job().withLog(SHED.job().log().with(pumped)), DATA);
+        assertThat(text(JobFiles.sheetBytes(e, ZoneOffset.UTC)))
+                .contains("done by Maren")
+                .containsPattern("; [a-z ]+ 9\\.1 bar")
+                .doesNotContain("{pump=");
     }
 
     @Test

@@ -19,6 +19,8 @@ import mellowflare.book.demo.KittiwakeSlip;
 import mellowflare.book.json.JobJson;
 import mellowflare.core.identify.ShopFindings;
 import mellowflare.core.job.Job;
+import mellowflare.core.job.LineKind;
+import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.procedure.StepEntry;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -158,6 +160,18 @@ class BookTest {
             save(book, slew.withLog(slew.log().with(fit).with(over)), "fitted", "", NOW.plusSeconds(60));
             assertThat(book.findings().counts())
                     .containsExactly(Map.entry(slew.line().a().port().orElseThrow(), 1));
+        }
+    }
+
+    /** A joint of a tube confirms the end that it was fitted on just as one of a hose does. */
+    @Test
+    void testFittedTubeJointsCountAsFindings() throws BookTrouble {
+        Job slew = Jobs.demo().get(2).withKind(LineKind.TUBE);
+        StepEntry fit = new StepEntry("fit@END_B", StepEntry.Outcome.DONE, "Maren", NOW, Map.of(), "");
+        try (Book book = Book.open(folder)) {
+            save(book, slew.withLog(MakeLog.EMPTY.with(fit)), "fitted", "", NOW.plusSeconds(60));
+            assertThat(book.findings().counts())
+                    .containsExactly(Map.entry(slew.line().b().port().orElseThrow(), 1));
         }
     }
 

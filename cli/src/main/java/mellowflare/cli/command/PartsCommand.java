@@ -13,6 +13,7 @@ import mellowflare.book.parts.OwnCatalogue;
 import mellowflare.book.store.Book;
 import mellowflare.core.hose.FromShelf;
 import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.LineKind;
 import mellowflare.core.job.ShippedData;
 import mellowflare.core.reference.FileKind;
 import mellowflare.core.reference.ReferenceData;
@@ -142,6 +143,10 @@ public final class PartsCommand implements Runnable {
         public Integer call() throws BookTrouble, IOException {
             try (Book book = where.open()) {
                 Evaluation e = JobCommand.job(book, id);
+                if (e.job().kind() != LineKind.HOSE) {
+                    throw new BookTrouble("The shelf builds hoses, and this job is a "
+                            + e.job().kind().word() + ".");
+                }
                 ArrayNode builds = JsonNodeFactory.instance.arrayNode();
                 for (FromShelf.Build b : new FromShelf(
                                 e.job().line(), e.job().practice(), e.job().units(), data(book), () -> false)

@@ -12,6 +12,11 @@ final class Packing {
     /** Of more pieces than these the longest and some of each length between are looked at when a bar is filled. */
     private static final int MOST_LOOKED_AT = 400;
 
+    /** Of very many, fewer are enough: among them there is always one that fills a gap. */
+    private static final int VERY_MANY = 1000;
+
+    private static final int FEWER_LOOKED_AT = 150;
+
     private final CutTask task;
     private final List<CutTask.Stock> shelf;
     private final List<CutTask.Stock> bought;
@@ -141,7 +146,7 @@ final class Packing {
             return List.of();
         }
         double kerf = task.kerf().mm();
-        int[] looked = looked(first, left.size());
+        int[] looked = looked(bar, left, first);
         double[] sizes = new double[looked.length];
         for (int i = 0; i < sizes.length; i++) {
             sizes[i] = left.get(looked[i]).length().mm() + kerf;
@@ -154,11 +159,24 @@ final class Packing {
         return in;
     }
 
-    /** Which of the pieces from {@code first} on are looked at: all, or as many as can be, spread over the lengths. */
-    private static int[] looked(int first, int end) {
-        int n = Math.min(end - first, MOST_LOOKED_AT);
-        double step = (double) (end - first) / n;
-        return IntStream.range(0, n).map(i -> first + (int) (i * step)).toArray();
+    /** Which of the pieces from {@code first} on are looked at: of one length as many as a bar holds, and of these all, or as many as can be, spread over the lengths. */
+    private int[] looked(CutTask.Stock bar, List<CutTask.Piece> left, int first) {
+        double room = task.usable(bar).mm() + task.kerf().mm() + 1e-9;
+        int[] able = new int[left.size() - first];
+        int count = 0;
+        double length = -1;
+        int alike = 0;
+        for (int i = first; i < left.size(); i++) {
+            double now = left.get(i).length().mm();
+            alike = now == length ? alike + 1 : 1;
+            length = now;
+            if (alike * (now + task.kerf().mm()) <= room) {
+                able[count++] = i;
+            }
+        }
+        int n = Math.min(count, left.size() > VERY_MANY ? FEWER_LOOKED_AT : MOST_LOOKED_AT);
+        double step = (double) count / n;
+        return IntStream.range(0, n).map(i -> able[(int) (i * step)]).toArray();
     }
 
     /** Takes the longest that still goes in, one after the other. */

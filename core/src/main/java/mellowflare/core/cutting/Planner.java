@@ -4,10 +4,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * Plans the cutting of one task: least cost first, then fewest bars paid for; bars at hand cost nothing. Rules of thumb give a plan; then every cheaper choice of bars is looked at, cheapest first, until
@@ -75,15 +78,16 @@ final class Planner {
         }
         Packing.Packed best = new Packing(task).best(wanted);
         double least = 0;
-        boolean proven = best.left().isEmpty() && ruledOutBySums(best);
+        boolean many = wanted.size() > MOST_SEARCHED;
+        boolean proven = best.left().isEmpty() && !many && ruledOutBySums(best);
         boolean ruledOut = false;
         if (!proven) {
             Worths worths = Worths.of(sizes, kinds, fillings(best));
             least = worths.least();
-            if (wanted.size() > MOST_SEARCHED) {
+            if (many) {
                 best = rounded(worths, best);
             }
-            Looked looked = look(best, worths);
+            Looked looked = many ? ofMany(best, worths) : look(best, worths);
             best = looked.found.orElse(best);
             proven = best.left().isEmpty() && looked.cheaperRuledOut;
             ruledOut = looked.allRuledOut;
@@ -142,6 +146,39 @@ final class Planner {
             ruledOut &= a.says() == ExactFit.Says.FITS_NOT || c.price() > bound.price() - EPS;
         }
         return new Looked(found, ruledOut, ruledOut && !complete && found.isEmpty());
+    }
+
+    /**
+     * Many pieces are not searched, choice by choice: nothing cheaper exists where the plan costs what bars come to at the least that reach the bound of the worths, and the bars do not suffice where all
+     * of them together do not.
+     */
+    private Looked ofMany(Packing.Packed best, Worths worths) {
+        if (best.left().isEmpty()) {
+            return new Looked(Optional.empty(), best.price() <= nextPrice(worths.least()) + EPS, false);
+        }
+        int[] all = kinds.all().stream().mapToInt(k -> k.free() ? 0 : k.most()).toArray();
+        Choice every = new Choice(all, 0, 0);
+        boolean ruledOut = !holds(every) || worths.rulesOut(byKind(every));
+        return new Looked(Optional.empty(), ruledOut, ruledOut);
+    }
+
+    /** The least that any bars cost which cost so much or more; of three kinds and more the sum itself. */
+    private double nextPrice(double least) {
+        double[] prices = kinds.all().stream()
+                .filter(k -> !k.free())
+                .mapToDouble(Kinds.Kind::price)
+                .toArray();
+        if (prices.length == 0 || prices.length > 2 || Arrays.stream(prices).anyMatch(p -> p <= 0)) {
+            return least;
+        }
+        double one = prices[0];
+        double other = prices[prices.length - 1];
+        double next = Double.MAX_VALUE;
+        for (int n = 0; n * one < least + one; n++) {
+            double rest = Math.max(0, Math.ceil((least - n * one) / other - EPS));
+            next = Math.min(next, n * one + rest * other);
+        }
+        return next;
     }
 
     /** Bars of each kind: those of the choice and all at hand. */
@@ -251,18 +288,22 @@ final class Planner {
         return new Packing.Packed(bars, hand.rest());
     }
 
-    /** The bars of a plan as fillings. */
+    /** The bars of a plan as fillings, alike ones once. */
     private List<Worths.Pattern> fillings(Packing.Packed plan) {
         Map<Long, Integer> index = new HashMap<>();
         for (int i = 0; i < sizes.kinds(); i++) {
             index.put(sizes.size()[i], i);
         }
         List<Worths.Pattern> all = new ArrayList<>();
+        Set<List<Integer>> seen = new HashSet<>();
         for (CutBar b : plan.bars()) {
             int[] counts = new int[sizes.kinds()];
             b.pieces().forEach(p -> counts[index.get(Sizes.of(task, p))]++);
             for (int k = 0; k < kinds.all().size(); k++) {
-                if (kinds.all().get(k).stocks().contains(b.stock())) {
+                if (kinds.all().get(k).stocks().contains(b.stock())
+                        && seen.add(IntStream.concat(IntStream.of(k), Arrays.stream(counts))
+                                .boxed()
+                                .toList())) {
                     all.add(new Worths.Pattern(k, counts));
                 }
             }

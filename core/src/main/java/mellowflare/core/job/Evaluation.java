@@ -8,6 +8,8 @@ import mellowflare.core.air.AirPlan;
 import mellowflare.core.air.Together;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Which;
+import mellowflare.core.fluid.Fluid;
+import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.hose.CutLength;
 import mellowflare.core.hose.HoseCase;
 import mellowflare.core.hose.HosePlan;
@@ -32,6 +34,8 @@ import mellowflare.core.tube.TubePort;
  * @param bench the steps with what was done
  */
 public record Evaluation(Job job, HosePlan plan, Optional<TubePlan> tube, Optional<AirPlan> air, Bench bench) {
+    private static final String COMPRESSED_AIR = "compressed-air";
+
     public Evaluation {
         if (job.isTube() != tube.isPresent() || job.isAir() != air.isPresent()) {
             throw new IllegalArgumentException("Exactly a tube line is worked out as tube, and a main as a main");
@@ -106,6 +110,13 @@ public record Evaluation(Job job, HosePlan plan, Optional<TubePlan> tube, Option
 
     public ReferenceData data() {
         return plan.c().data();
+    }
+
+    /** What runs in the line; in a main always compressed air, whatever the job was as a hose. */
+    public Optional<Fluid> fluid() {
+        return job.isAir()
+                ? data().get(FluidTable.KEY).find(COMPRESSED_AIR)
+                : plan.c().fluid();
     }
 
     /** Every finding on the line as what it is, worst first. */

@@ -40,7 +40,7 @@ public final class MeasureModel {
     private final Desk desk;
     private final ReadOnlyObjectWrapper<List<Line>> lines = new ReadOnlyObjectWrapper<>(List.of());
     private final SimpleObjectProperty<Optional<Integer>> chosen = new SimpleObjectProperty<>(Optional.empty());
-    private final FieldState<Length> template = AboveZero.field();
+    private final FieldState<Length> template = AboveZero.field("A template", Measured.LONGEST);
     private final FieldState<Length> check = AboveZero.field();
     private By by = By.POINTS;
     /** What the rows that stand there mean: a point read as a straight, a rotation and a bend would be nonsense. */
@@ -129,7 +129,10 @@ public final class MeasureModel {
         if (other == By.TEMPLATE) {
             put(
                     "measured by template",
-                    shape.developed().<Measured>map(Measured.Template::new).orElse(Measured.NOTHING));
+                    shape.developed()
+                            .filter(d -> d.compareTo(Measured.LONGEST) <= 0)
+                            .<Measured>map(Measured.Template::new)
+                            .orElse(Measured.NOTHING));
         } else if (other == By.POINTS) {
             put("measured by points", new Measured.Points(shape.corners()));
         } else if (path.isPresent()) {

@@ -156,6 +156,8 @@ class TubeModelsTest {
         m.measure().by(By.TEMPLATE);
         assertThat(line().measured()).isInstanceOf(Measured.Template.class);
         assertThat(m.tube().c().shape().developed().orElseThrow().mm()).isCloseTo(developed, within(1e-6));
+        m.measure().template().textProperty().set("900 m");
+        assertThat(m.measure().template().refusalProperty().get()).contains("A template is up to");
         m.measure().template().textProperty().set("640");
         assertThat(line().measured()).isEqualTo(new Measured.Template(Length.ofMm(640)));
         Thread.currentThread().setUncaughtExceptionHandler(null);

@@ -11,6 +11,9 @@ import mellowflare.core.geometry.Vector;
  */
 public record KeepOut(String name, Vector low, Vector high) {
     public KeepOut {
+        if (!PortAt.near(low) || !PortAt.near(high)) {
+            throw new IllegalArgumentException("What a hose must stay out of lies within 100 m");
+        }
         if (!low.isFinite() || !high.isFinite() || !(low.x() < high.x() && low.y() < high.y() && low.z() < high.z())) {
             throw new IllegalArgumentException(
                     "A keep-out runs from its low corner to its high one in all three directions");

@@ -13,12 +13,25 @@ import mellowflare.core.parts.HoseEndPart;
  * @param leaves with an elbow on it, where the hose shall leave toward; only its part square to {@code out} counts
  */
 public record PortAt(Vector at, Vector out, Optional<Vector> leaves) {
+    /** No hose is laid through more of the world (mm). */
+    private static final double FURTHEST_MM = 100_000;
+
     public PortAt {
+        if (!near(at)) {
+            throw new IllegalArgumentException("A port sits within 100 m of the other");
+        }
         if (!at.isFinite() || !out.isFinite() || !(out.length() > 0)) {
             throw new IllegalArgumentException("A port sits at a place and looks somewhere: " + at + ", " + out);
         }
         // What is a direction already stays as it is, to the last digit.
         out = Math.abs(out.length() - 1) < 1e-12 ? out : out.unit();
+    }
+
+    /** Whether a place is one that a hose can come to. */
+    static boolean near(Vector place) {
+        return Math.abs(place.x()) <= FURTHEST_MM
+                && Math.abs(place.y()) <= FURTHEST_MM
+                && Math.abs(place.z()) <= FURTHEST_MM;
     }
 
     /**

@@ -38,6 +38,9 @@ public record RouteSketch(
         clamps = List.copyOf(clamps);
         keepOuts = List.copyOf(keepOuts);
         motion = List.copyOf(motion);
+        if (!clamps.stream().allMatch(PortAt::near) || !motion.stream().allMatch(PortAt::near)) {
+            throw new IllegalArgumentException("A hose is clamped and moves within 100 m");
+        }
         if (clamps.size() > MOST_PLACES || motion.size() > MOST_PLACES || keepOuts.size() > MOST_BOXES) {
             throw new IllegalArgumentException("A hose has at most " + MOST_PLACES + " clamps, " + MOST_PLACES
                     + " positions and " + MOST_BOXES + " boxes to stay out of");
