@@ -75,13 +75,18 @@ final class Knapsack {
         double[] best = new double[cells + 1];
         for (int i = 0; i < worth.length; i++) {
             int size = (int) Math.min(Integer.MAX_VALUE, sizes.size()[i] / step);
-            for (int c = 0; c < sizes.count()[i] && worth[i] > 0 && size <= cells; c++) {
+            for (int c = 0; c < most(sizes.count()[i], size, cells) && worth[i] > 0; c++) {
                 for (int r = cells; r >= size; r--) {
                     best[r] = Math.max(best[r], best[r - size] + worth[i]);
                 }
             }
         }
         return best;
+    }
+
+    /** No more of a size than there are, nor than a bar holds. */
+    private static long most(long count, int size, int cells) {
+        return Math.min(count, cells / Math.max(1, size));
     }
 
     private static long divisor(long a, long b) {
@@ -94,7 +99,7 @@ final class Knapsack {
         List<Integer> which = new ArrayList<>();
         for (int i = 0; i < worth.length; i++) {
             int size = (int) (sizes.size()[i] / step);
-            for (int c = 0; c < sizes.count()[i] && worth[i] > 0 && size <= cells; c++) {
+            for (int c = 0; c < most(sizes.count()[i], size, cells) && worth[i] > 0; c++) {
                 BitSet take = new BitSet(cells + 1);
                 for (int r = cells; r >= size; r--) {
                     double with = best[r - size] + worth[i];

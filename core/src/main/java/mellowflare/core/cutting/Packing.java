@@ -56,7 +56,10 @@ final class Packing {
     /** The best that the rules of thumb find for these pieces, longest first. */
     Packed best(List<CutTask.Piece> wanted) {
         List<CutBar> old = new ArrayList<>();
-        List<CutTask.Piece> left = fromShelf(wanted, old);
+        List<CutTask.Piece> longestFirst = wanted.stream()
+                .sorted(Comparator.comparing(CutTask.Piece::length).reversed())
+                .toList();
+        List<CutTask.Piece> left = fromShelf(longestFirst, old);
         if (bought.isEmpty() || left.isEmpty()) {
             return new Packed(old, left);
         }
@@ -162,11 +165,14 @@ final class Packing {
     /** Which of the pieces from {@code first} on are looked at: of one length as many as a bar holds, and of these all, or as many as can be, spread over the lengths. */
     private int[] looked(CutTask.Stock bar, List<CutTask.Piece> left, int first) {
         double room = task.usable(bar).mm() + task.kerf().mm() + 1e-9;
-        int[] able = new int[left.size() - first];
+        // Of very many, so many are looked over at even distances that every length still comes up.
+        int over = left.size() - first;
+        int[] able = new int[Math.min(over, VERY_MANY)];
         int count = 0;
         double length = -1;
         int alike = 0;
-        for (int i = first; i < left.size(); i++) {
+        for (int k = 0; k < able.length; k++) {
+            int i = first + (int) ((long) k * over / able.length);
             double now = left.get(i).length().mm();
             alike = now == length ? alike + 1 : 1;
             length = now;
@@ -183,18 +189,30 @@ final class Packing {
     private List<CutTask.Piece> next(CutTask.Stock bar, List<CutTask.Piece> left) {
         double room = task.usable(bar).mm() + task.kerf().mm() + 1e-9;
         List<CutTask.Piece> in = new ArrayList<>();
-        List<CutTask.Piece> stays = new ArrayList<>(left.size());
-        for (CutTask.Piece p : left) {
-            double size = p.length().mm() + task.kerf().mm();
-            if (size <= room) {
-                room -= size;
+        int at = 0;
+        while (at < left.size()) {
+            at = fitting(left, at, room);
+            if (at < left.size()) {
+                CutTask.Piece p = left.remove(at);
+                room -= p.length().mm() + task.kerf().mm();
                 in.add(p);
-            } else {
-                stays.add(p);
             }
         }
-        left.clear();
-        left.addAll(stays);
         return in;
+    }
+
+    /** Where in the list, longest first, the first piece stands that goes in. */
+    private int fitting(List<CutTask.Piece> left, int from, double room) {
+        int low = from;
+        int high = left.size();
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (left.get(middle).length().mm() + task.kerf().mm() <= room) {
+                high = middle;
+            } else {
+                low = middle + 1;
+            }
+        }
+        return low;
     }
 }

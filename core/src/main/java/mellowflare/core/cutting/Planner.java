@@ -82,7 +82,7 @@ final class Planner {
         boolean proven = best.left().isEmpty() && !many && ruledOutBySums(best);
         boolean ruledOut = false;
         if (!proven) {
-            Worths worths = Worths.of(sizes, kinds, fillings(best));
+            Worths worths = Worths.of(sizes, kinds, Worths.works(sizes) ? fillings(best) : List.of());
             least = worths.least();
             if (many) {
                 best = rounded(worths, best);

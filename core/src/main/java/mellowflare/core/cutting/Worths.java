@@ -103,7 +103,7 @@ final class Worths {
         this.prices = this.kinds.stream().mapToDouble(Kinds.Kind::price).toArray();
         this.most = this.kinds.stream().mapToInt(Kinds.Kind::most).toArray();
         this.rooms = this.kinds.stream().mapToLong(Kinds.Kind::room).toArray();
-        this.works = sizes.kinds() <= MOST_SIZES;
+        this.works = works(sizes);
     }
 
     /**
@@ -122,6 +122,11 @@ final class Worths {
             w.least = Math.max(w.least, w.raise(missing));
         }
         return w;
+    }
+
+    /** Whether there are so few sizes that worths are found by rounds, and not by their length alone. */
+    static boolean works(Sizes sizes) {
+        return sizes.kinds() <= MOST_SIZES;
     }
 
     /** No plan costs less. */
