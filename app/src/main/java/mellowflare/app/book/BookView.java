@@ -224,7 +224,7 @@ public final class BookView implements Page {
         }
         select();
         open.words(
-                "jobs in the book",
+                model.searchProperty().get().isBlank() ? "jobs in the book" : "jobs found",
                 Integer.toString(jobs.size()),
                 jobs.stream().filter(j -> j.leftOff().startsWith("step")).count() + " half made");
         showing = false;

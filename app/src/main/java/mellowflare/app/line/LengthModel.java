@@ -79,9 +79,9 @@ public final class LengthModel {
         List<ByWay> all = new ArrayList<>();
         all.add(new ByWay(
                 "computed",
-                "by the way, with what it shortens under pressure",
+                "computed from the route, with what it shortens under pressure",
                 c().lengthByRoute().map(l -> LengthFormat.shopUp(l, units())),
-                c().hose().isEmpty() ? "choose the hose" : "measure the way"));
+                c().hose().isEmpty() ? "choose the hose" : "measure the route"));
         all.add(new ByWay(
                 "laid-out",
                 "laid out on the job, ends pushed in: the bare hose and both cut-offs",

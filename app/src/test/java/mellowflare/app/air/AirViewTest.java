@@ -229,7 +229,7 @@ class AirViewTest {
         assertThat(words(robot, "#air-sizes"))
                 .contains("galvanised steel", "largest is too small", "by truck", "by parcel")
                 .contains("It rusts at every thread and sheds scale into tools. Needs pipe vice, die head")
-                .containsPattern("1030, 48 joints\\n1017 ✓, 64 joints");
+                .containsPattern("1024, 48 joints\\n1007 ✓, 64 joints");
         robot.interact(() -> robot.lookup("#air-sizes .quiet-action").queryAllAs(Button.class).stream()
                 .filter(b -> b.getText().equals("take it"))
                 .findFirst()

@@ -7,6 +7,7 @@ import mellowflare.core.air.rules.AirRules;
 import mellowflare.core.procedure.Precedence;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepTable;
+import mellowflare.core.procedure.StepWords;
 import mellowflare.core.reference.ReferenceKey;
 
 /**
@@ -19,6 +20,9 @@ import mellowflare.core.reference.ReferenceKey;
 public record AirPlan(AirCase c, List<Finding> findings, List<Step> steps) {
     /** The order of work of mains. */
     public static final ReferenceKey<StepTable> STEPS = new ReferenceKey<>("air steps", StepTable.class);
+
+    /** What its rows may ask for. */
+    public static final StepWords STEP_WORDS = AirStepWriter.WORDS;
 
     /** What must come before what in it. */
     public static final ReferenceKey<Precedence> ORDER = new ReferenceKey<>("order of air steps", Precedence.class);

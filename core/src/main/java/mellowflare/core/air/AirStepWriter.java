@@ -28,9 +28,24 @@ import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.procedure.RecordField;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepTable;
+import mellowflare.core.procedure.StepWords;
 
 /** Fills the order of work for one main. What is not known yet reads as “…” so that the order can be seen early. */
 final class AirStepWriter {
+    /** All words that a main can say of itself. */
+    static final StepWords WORDS = StepWords.of(
+                    "rods",
+                    "clips",
+                    "level",
+                    "fall",
+                    "old",
+                    "nipples",
+                    "own-threads",
+                    "drops-none",
+                    "drops-top",
+                    "drops-mixed")
+            .each("joint-", PipeSystem.Joint.values());
+
     private static final Figure OPEN = Figure.of("…");
 
     private final AirCase c;

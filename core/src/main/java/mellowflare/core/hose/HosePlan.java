@@ -15,6 +15,7 @@ import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.procedure.Precedence;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepTable;
+import mellowflare.core.procedure.StepWords;
 import mellowflare.core.reference.ReferenceKey;
 import mellowflare.core.sealing.MakeUp;
 import mellowflare.core.sealing.SealAdvice;
@@ -41,6 +42,9 @@ public record HosePlan(
         List<PartLine> parts) {
     /** The order of work of hose lines. */
     public static final ReferenceKey<StepTable> STEPS = new ReferenceKey<>("hose steps", StepTable.class);
+
+    /** What its rows may ask for. */
+    public static final StepWords STEP_WORDS = StepWriter.WORDS;
 
     /** What must come before what in it. */
     public static final ReferenceKey<Precedence> ORDER = new ReferenceKey<>("order of hose steps", Precedence.class);

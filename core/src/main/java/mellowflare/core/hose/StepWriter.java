@@ -18,6 +18,8 @@ import mellowflare.core.advice.Wording;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.connection.Which;
+import mellowflare.core.fluid.FluidGroup;
+import mellowflare.core.fluid.Hazard;
 import mellowflare.core.fluid.Work;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
@@ -32,6 +34,7 @@ import mellowflare.core.parts.ToolTable;
 import mellowflare.core.procedure.RecordField;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepTable;
+import mellowflare.core.procedure.StepWords;
 import mellowflare.core.sealing.LubricantPlace;
 import mellowflare.core.sealing.Lubricants;
 import mellowflare.core.sealing.SealAdvice;
@@ -39,6 +42,18 @@ import mellowflare.core.sealing.Sealing;
 
 /** Fills the order of work for one line. What is not known yet reads as “…” so that the order can be seen early. */
 final class StepWriter {
+    /** All words that a hose line and its ends can say of themselves. */
+    static final StepWords WORDS = StepWords.of(
+                    "made", "whole", "braid", "plain", "wheel", "shears", "hacksaw", "knife", "meet", "gap", "once",
+                    "twice")
+            .and("fluid-unsaid", "panel-first", "any-crimped", "two-elbows", "fixing-unsaid", "second-elbow", "at-once")
+            .and("last-fit", "adapted", "boss-elbow", "cone", "thread", "ring", "barb")
+            .each("fluid-", FluidGroup.values())
+            .each("hazard-", Hazard.values())
+            .each("work-", Work.values())
+            .each("side-", Which.values())
+            .each("", Attach.values());
+
     private static final String OPEN = "…";
     /** Nobody has said how an end is fixed: what follows cannot be known. */
     private static final String FIXING = "fixing";

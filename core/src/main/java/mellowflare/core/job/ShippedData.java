@@ -63,9 +63,9 @@ public final class ShippedData {
         TubeMaterials materials = TubeMaterials.load();
         FluidTable fluids = FluidTable.load();
         Schools methods = Schools.load();
-        StepTable hoseSteps = StepTable.beside(HosePlan.class);
-        StepTable tubeSteps = StepTable.beside(TubePlan.class);
-        StepTable airSteps = StepTable.beside(AirPlan.class);
+        StepTable hoseSteps = StepTable.beside(HosePlan.class, HosePlan.STEP_WORDS);
+        StepTable tubeSteps = StepTable.beside(TubePlan.class, TubePlan.STEP_WORDS);
+        StepTable airSteps = StepTable.beside(AirPlan.class, AirPlan.STEP_WORDS);
         return ReferenceData.empty(VERSION)
                 .with(ThreadTable.KEY, threads)
                 .with(PitchLeaves.KEY, PitchLeaves.load())

@@ -47,29 +47,58 @@ public final class StepTable {
 
     private final List<Row> rows;
 
-    private StepTable(List<Row> rows) {
+    private final StepWords words;
+
+    private StepTable(List<Row> rows, StepWords words) {
         this.rows = rows;
+        this.words = words;
     }
 
-    /** Reads {@code steps.csv} beside a class of the kind of line. */
-    public static StepTable beside(Class<?> kind) {
-        return new StepTable(CsvTable.beside(kind, "steps.csv")
-                .map(
-                        r -> new Row(
-                                r.need("id"),
-                                r.need("per").equals("end"),
-                                r.list("when").stream()
-                                        .map(w -> Set.of(w.split("\\|")))
-                                        .toList(),
-                                r.need("title"),
-                                r.need("text"),
-                                r.list("tools"),
-                                r.text("hold"),
-                                r.text("gate").equals("cut-figure"),
-                                r.text("caution"),
-                                r.text("record"),
-                                r.source()),
-                        r -> r.id() + r.when()));
+    /**
+     * Reads {@code steps.csv} beside a class of the kind of line.
+     *
+     * @param words all that may stand under {@code when}
+     * @throws mellowflare.core.reference.BrokenTable if a row asks for another word
+     */
+    public static StepTable beside(Class<?> kind, StepWords words) {
+        return new StepTable(
+                CsvTable.beside(kind, "steps.csv")
+                        .map(
+                                r -> new Row(
+                                        r.need("id"),
+                                        r.need("per").equals("end"),
+                                        when(r, words),
+                                        r.need("title"),
+                                        r.need("text"),
+                                        r.list("tools"),
+                                        r.text("hold"),
+                                        r.text("gate").equals("cut-figure"),
+                                        r.text("caution"),
+                                        r.text("record"),
+                                        r.source()),
+                                r -> r.id() + r.when()),
+                words);
+    }
+
+    private static List<Set<String>> when(CsvTable.Row r, StepWords words) {
+        List<Set<String>> when =
+                r.list("when").stream().map(w -> Set.of(w.split("\\|"))).toList();
+        for (Set<String> any : when) {
+            String stranger = words.stranger(any);
+            if (!stranger.isEmpty()) {
+                throw r.broken("when", "“" + stranger + "” is none of the words of this order of work");
+            }
+        }
+        return when;
+    }
+
+    /** Words that no row could ask for are a slip in the code. */
+    private Set<String> known(Set<String> said) {
+        String stranger = words.stranger(said);
+        if (!stranger.isEmpty()) {
+            throw new IllegalStateException("“" + stranger + "” is none of the words of this order of work");
+        }
+        return said;
     }
 
     public List<Row> rows() {
@@ -92,6 +121,7 @@ public final class StepTable {
      */
     public <S> List<Placed<S>> placed(
             Set<String> lineWords, Function<List<Row>, List<S>> order, Function<S, Set<String>> sideWords) {
+        known(lineWords);
         List<Placed<S>> placed = new ArrayList<>();
         int at = 0;
         while (at < rows.size()) {
@@ -103,7 +133,7 @@ public final class StepTable {
             if (rows.get(at).perEnd()) {
                 for (S side : order.apply(block)) {
                     Set<String> words = new HashSet<>(lineWords);
-                    words.addAll(sideWords.apply(side));
+                    words.addAll(known(sideWords.apply(side)));
                     add(block, words, Optional.of(side), placed);
                 }
             } else {

@@ -10,6 +10,7 @@ import mellowflare.core.fluid.FluidServed;
 import mellowflare.core.procedure.Precedence;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepTable;
+import mellowflare.core.procedure.StepWords;
 import mellowflare.core.reference.ReferenceKey;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.sealing.Sealing;
@@ -26,6 +27,9 @@ import mellowflare.core.tube.rules.TubeRules;
 public record TubePlan(TubeCase c, Map<Which, SealAdvice> seals, List<Finding> findings, List<Step> steps) {
     /** The order of work of tube lines. */
     public static final ReferenceKey<StepTable> STEPS = new ReferenceKey<>("tube steps", StepTable.class);
+
+    /** What its rows may ask for. */
+    public static final StepWords STEP_WORDS = TubeStepWriter.WORDS;
 
     /** What must come before what in it. */
     public static final ReferenceKey<Precedence> ORDER = new ReferenceKey<>("order of tube steps", Precedence.class);

@@ -13,6 +13,8 @@ import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.advice.Wording;
 import mellowflare.core.connection.Which;
+import mellowflare.core.fluid.FluidGroup;
+import mellowflare.core.fluid.Hazard;
 import mellowflare.core.fluid.Work;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
@@ -21,12 +23,25 @@ import mellowflare.core.parts.ToolTable;
 import mellowflare.core.procedure.RecordField;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepTable;
+import mellowflare.core.procedure.StepWords;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.tube.end.EndTraits;
 import mellowflare.core.tube.end.TubeEndKind;
+import mellowflare.core.tube.stock.Bender;
 
 /** Fills the order of work for one line of tube. What is not known yet reads as “…” so that the order can be seen early. */
 final class TubeStepWriter {
+    /** All words that a tube line and its ends can say of themselves. */
+    static final StepWords WORDS = StepWords.of("template", "bent", "straight", "hand", "fluid-unsaid", "blankable")
+            .and("trim", "first", "full", "grip", "stroke", "steps")
+            .and("ends-flared", "ends-ringed", "ends-brazed", "ends-bare", "flared", "folded", "single", "nut")
+            .each("", Bender.Kind.values())
+            .each("fluid-", FluidGroup.values())
+            .each("hazard-", Hazard.values())
+            .each("work-", Work.values())
+            .each("side-", Which.values())
+            .each("", TubeEndKind.values());
+
     private final TubeCase c;
     private final Map<Which, SealAdvice> seals;
     private final List<Tool> missing;

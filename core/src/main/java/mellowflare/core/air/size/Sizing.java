@@ -62,6 +62,9 @@ public record Sizing(
         ONE
     }
 
+    /** Nothing narrower is proposed: scale and a drop of water close it (house rule). Who wants it takes it by hand. */
+    private static final double NARROWEST_MM = 9.9;
+
     /**
      * Sizes a main of one system, whatever the job has chosen.
      *
@@ -73,7 +76,9 @@ public record Sizing(
     public static Optional<Sizing> of(
             AirCase c, PipeSystem system, Way way, DoubleConsumer progress, BooleanSupplier cancelled) {
         PipeSystems systems = c.data().get(PipeSystems.KEY);
-        List<PipeSize> all = systems.sizes(system.id());
+        List<PipeSize> all = systems.sizes(system.id()).stream()
+                .filter(z -> z.bore().mm() >= NARROWEST_MM)
+                .toList();
         if (!system.rated()
                 || all.isEmpty()
                 || c.feeds().isEmpty()
