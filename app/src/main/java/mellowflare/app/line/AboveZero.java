@@ -7,6 +7,7 @@ import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.LengthText;
 import mellowflare.core.measure.Read;
 import mellowflare.core.measure.Refusal;
+import mellowflare.core.measure.UnitSystem;
 
 /** Fields for lengths. */
 public final class AboveZero {
@@ -32,12 +33,7 @@ public final class AboveZero {
     /** A field for a length that may be nothing and has a limit, which is refused by name. */
     public static FieldState<Length> upTo(String what, Length most) {
         return new FieldState<>(
-                (t, u) -> LengthText.read(t, u)
-                        .then(l -> l.compareTo(most) <= 0
-                                ? Read.of(l)
-                                : Read.refuse(
-                                        Refusal.OUT_OF_RANGE,
-                                        what + " is up to " + LengthFormat.figure(most, u) + ".")),
+                (t, u) -> LengthText.read(t, u).then(l -> within(l, what, most, u)),
                 (v, u) -> LengthFormat.figure(v, u.other()));
     }
 
@@ -50,14 +46,14 @@ public final class AboveZero {
     /** A field for a length that cannot be nothing and has a limit, which is refused by name. */
     public static FieldState<Length> field(String what, Length most) {
         return new FieldState<>(
-                (t, u) -> LengthText.read(t, u)
-                        .then(AboveZero::above)
-                        .then(l -> l.compareTo(most) <= 0
-                                ? Read.of(l)
-                                : Read.refuse(
-                                        Refusal.OUT_OF_RANGE,
-                                        what + " is up to " + LengthFormat.figure(most, u) + ".")),
+                (t, u) -> LengthText.read(t, u).then(AboveZero::above).then(l -> within(l, what, most, u)),
                 (v, u) -> LengthFormat.figure(v, u.other()));
+    }
+
+    private static Read<Length> within(Length l, String what, Length most, UnitSystem u) {
+        return l.compareTo(most) <= 0
+                ? Read.of(l)
+                : Read.refuse(Refusal.OUT_OF_RANGE, what + " is up to " + LengthFormat.figure(most, u) + ".");
     }
 
     private static Read<Length> above(Length l) {

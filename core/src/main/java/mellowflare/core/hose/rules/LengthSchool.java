@@ -27,7 +27,7 @@ final class LengthSchool implements Rule<HoseCase> {
             "The length was found by this method: {school}.",
             "{reason}",
             "Lay the old hose beside the route on the machine before the cut, and add what it lacks.",
-            Source.house("schools of finding a hose length"));
+            Source.house("methods of finding a hose length"));
 
     private static final String LAID_OUT = "laid-out";
     private static final Length SAME = Length.ofMm(2);
@@ -39,7 +39,7 @@ final class LengthSchool implements Rule<HoseCase> {
             "The cut is the {marked} that was marked on the bare hose.",
             "finished length is the bare hose and both cut-offs",
             "Lay the hose out again with the ends it gets now, or take the marked length again.",
-            Source.house("schools of finding a hose length"));
+            Source.house("methods of finding a hose length"));
 
     private static final RuleText TIGHT = new RuleText(
             "length.never-tight",
@@ -48,7 +48,7 @@ final class LengthSchool implements Rule<HoseCase> {
             "The length allows for what pressure draws up.",
             "hose shortens under pressure to {shortest} of its length (its own figure, or SAE J517)",
             "No spare, but never tight: lay it out with that much slack in its bend, or measure the route.",
-            Source.house("schools of finding a hose length"));
+            Source.house("methods of finding a hose length"));
 
     @Override
     public List<Finding> check(HoseCase c) {
