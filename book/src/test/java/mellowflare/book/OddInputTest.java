@@ -9,6 +9,8 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -18,6 +20,7 @@ import mellowflare.book.json.JobJson;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.tube.form.Measured;
+import org.junit.jupiter.api.Assumptions;
 import org.junit.jupiter.api.Test;
 
 /** Files that something or somebody has spoiled: either a whole job or table comes out of them, or a sentence, never anything else. */
@@ -167,6 +170,16 @@ class OddInputTest {
             }
         }
         refusedSoon(air, "a kilometre");
+    }
+
+    /** A device that never ends is no job. */
+    @Test
+    void testADeviceIsNoJob() {
+        Path device = Path.of("/dev/zero");
+        Assumptions.assumeTrue(Files.exists(device));
+        assertThatThrownBy(() -> JobFiles.read(device))
+                .isInstanceOf(BookTrouble.class)
+                .hasMessageContaining("a folder or a device");
     }
 
     private static void refusedSoon(JsonNode job, String says) throws Exception {

@@ -1,6 +1,7 @@
 package mellowflare.app.line;
 
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.List;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -19,6 +20,9 @@ import mellowflare.core.measure.LengthFormat;
 
 /** Parts, shelf and papers of the line, without a window. */
 public final class PartsModel {
+    /** The shelf is not worth waiting longer for. */
+    private static final Duration BUDGET = Duration.ofMinutes(1);
+
     private final Desk desk;
     private final Executor background;
     private final Executor foreground;
@@ -59,15 +63,24 @@ public final class PartsModel {
         var data = desk.data();
         searching.set("Looking through the shelf ...");
         background.execute(() -> {
-            List<FromShelf.Build> found =
-                    new FromShelf(job.line(), job.practice(), job.units(), data, () -> search.get() != mine).find();
+            long until = System.nanoTime() + BUDGET.toNanos();
+            List<FromShelf.Build> found = new FromShelf(
+                            job.line(),
+                            job.practice(),
+                            job.units(),
+                            data,
+                            () -> search.get() != mine || System.nanoTime() > until)
+                    .find();
+            boolean late = System.nanoTime() > until;
             foreground.execute(() -> {
                 if (search.get() == mine) {
                     builds.set(found);
                     searching.set(
-                            found.isEmpty()
-                                    ? "Nothing on the shelf makes this line whole: see what lacks."
-                                    : "Can be built now:");
+                            late
+                                    ? "The search took too long and was given up. What it had found by then:"
+                                    : found.isEmpty()
+                                            ? "The shelf cannot complete this line: see what is missing in Parts."
+                                            : "Can be built now:");
                 }
             });
         });

@@ -294,8 +294,9 @@ public final class JobFiles {
             if (!Files.exists(file)) {
                 throw new BookTrouble("There is no file " + file + ".");
             }
-            if (Files.isDirectory(file) || Files.size(file) > LARGEST) {
-                throw new BookTrouble("The file " + file + " is no " + what + ": it is a folder, or far too large.");
+            if (!Files.isRegularFile(file) || Files.size(file) > LARGEST) {
+                throw new BookTrouble(
+                        "The file " + file + " is no " + what + ": it is a folder or a device, or far too large.");
             }
             return Files.readString(file, StandardCharsets.UTF_8);
         } catch (MalformedInputException e) {

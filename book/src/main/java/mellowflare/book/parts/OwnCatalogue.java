@@ -210,7 +210,7 @@ public final class OwnCatalogue {
 
     private Rows read(Path file) throws BookTrouble {
         try {
-            if (!Files.exists(file) || Files.isDirectory(file)) {
+            if (!Files.isRegularFile(file)) {
                 throw new BookTrouble("There is no file " + file + ".");
             }
             if (Files.size(file) > LARGEST) {
