@@ -21,6 +21,7 @@ import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.lists.AirList;
 import mellowflare.core.air.size.Sizing;
 import mellowflare.core.flow.hold.HoldTest;
+import mellowflare.core.job.LineKind;
 import mellowflare.core.measure.AbsolutePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
@@ -164,6 +165,20 @@ class AirModelsTest {
         assertThat(work.dayOld()).isFalse();
         air.leak().textProperty().set("25");
         assertThat(work.dayOld()).isTrue();
+    }
+
+    /** Whatever the job was said to carry as a hose, a main carries air, and its joints are sealed for that. */
+    @Test
+    void testAMainIsSealedForAir() {
+        open.desk()
+                .change(
+                        "fluid",
+                        "",
+                        j -> j.withLine(
+                                j.line().withService(j.line().service().withFluid(Optional.of("mineral-oil")))));
+        assertThat(open.desk().current().fluid().orElseThrow().id()).isEqualTo("compressed-air");
+        open.desk().change("kind", "", j -> j.withKind(LineKind.HOSE));
+        assertThat(open.desk().current().fluid().orElseThrow().id()).isEqualTo("mineral-oil");
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import mellowflare.app.OpenBook;
 import mellowflare.book.BookTrouble;
+import mellowflare.core.job.LineKind;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.procedure.StepEntry;
@@ -34,6 +35,15 @@ class MakeModelTest {
 
     private String due() {
         return make.due().orElseThrow().id();
+    }
+
+    @Test
+    void testAnEmptyJobIsToldWhatItsOwnKindStillNeeds() {
+        for (LineKind kind : LineKind.values()) {
+            open.desk().change("kind", "", j -> j.withKind(kind));
+            assertThat(make.nothingYet().contains("Walk the main")).isEqualTo(kind == LineKind.AIR);
+            assertThat(make.nothingYet()).contains("the order of work follows");
+        }
     }
 
     @Test
