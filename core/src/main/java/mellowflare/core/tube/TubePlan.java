@@ -42,6 +42,20 @@ public record TubePlan(TubeCase c, Map<Which, SealAdvice> seals, List<Finding> f
 
     /** Works the line out. Never refuses: what is missing comes out as findings that were not checked. */
     public static TubePlan of(TubeCase c) {
+        Map<Which, SealAdvice> seals = seals(c);
+        return new TubePlan(c, seals, TubeRules.check(c), steps(c, seals));
+    }
+
+    /** The order of work alone: much less work than the findings. */
+    static List<Step> steps(TubeCase c) {
+        return steps(c, seals(c));
+    }
+
+    private static List<Step> steps(TubeCase c, Map<Which, SealAdvice> seals) {
+        return FluidServed.serves(c.service(), c.data()) ? new TubeStepWriter(c, seals).write() : List.of();
+    }
+
+    private static Map<Which, SealAdvice> seals(TubeCase c) {
         Map<Which, SealAdvice> seals = new EnumMap<>(Which.class);
         for (TubeSide s : c.sides()) {
             s.seat()
@@ -50,11 +64,7 @@ public record TubePlan(TubeCase c, Map<Which, SealAdvice> seals, List<Finding> f
                             .advise(s.part().orElseThrow(), seat, c.fluid(), c.practice(), c.data()))
                     .ifPresent(a -> seals.put(s.which(), a));
         }
-        return new TubePlan(
-                c,
-                seals,
-                TubeRules.check(c),
-                FluidServed.serves(c.service(), c.data()) ? new TubeStepWriter(c, seals).write() : List.of());
+        return seals;
     }
 
     public Optional<SealAdvice> seal(Which which) {
