@@ -20,6 +20,9 @@ final class Planner {
     /** Beyond so many pieces a choice of bars is ruled out by its sums only. */
     private static final int MOST_SEARCHED = 80;
 
+    /** Beyond so many the choices are not gone through one by one. */
+    private static final int MOST_BY_CHOICE = 500;
+
     private static final long STEPS_OF_ALL = 1_500_000;
     private static final long STEPS_AT_FIRST = 30_000;
     private static final long STEPS_OF_ONE = 1_000_000;
@@ -78,13 +81,13 @@ final class Planner {
         }
         Packing.Packed best = new Packing(task).best(wanted);
         double least = 0;
-        boolean many = wanted.size() > MOST_SEARCHED;
+        boolean many = wanted.size() > MOST_BY_CHOICE;
         boolean proven = best.left().isEmpty() && !many && ruledOutBySums(best);
         boolean ruledOut = false;
         if (!proven) {
             Worths worths = Worths.of(sizes, kinds, Worths.works(sizes) ? fillings(best) : List.of());
             least = worths.least();
-            if (many) {
+            if (wanted.size() > MOST_SEARCHED) {
                 best = rounded(worths, best);
             }
             Looked looked = many ? ofMany(best, worths) : look(best, worths);
@@ -149,7 +152,7 @@ final class Planner {
     }
 
     /**
-     * Many pieces are not searched, choice by choice: nothing cheaper exists where the plan costs what bars come to at the least that reach the bound of the worths, and the bars do not suffice where all
+     * Very many pieces are not searched, choice by choice: nothing cheaper exists where the plan costs what bars come to at the least that reach the bound of the worths, and the bars do not suffice where all
      * of them together do not.
      */
     private Looked ofMany(Packing.Packed best, Worths worths) {
