@@ -18,7 +18,7 @@ import mellowflare.app.desk.Keeper;
 import mellowflare.app.entry.Text;
 import mellowflare.app.gauge.CaliperModel;
 import mellowflare.app.look.Look;
-import mellowflare.app.shell.Place;
+import mellowflare.app.page.Place;
 import mellowflare.app.shell.Shell;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.measure.Length;

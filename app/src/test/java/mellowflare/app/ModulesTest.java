@@ -1,12 +1,21 @@
 package mellowflare.app;
 
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import mellowflare.core.job.Kinds;
 
 @AnalyzeClasses(packages = "mellowflare", importOptions = ImportOption.DoNotIncludeTests.class)
 class ModulesTest {
@@ -58,8 +67,44 @@ class ModulesTest {
             .resideInAnyPackage("javafx.scene..", "javafx.stage..")
             .because("a view-model is tested without a window");
 
+    /** One package in each module, named alike: {@code mellowflare.core.hose}, {@code mellowflare.book.hose} and so on. */
+    private static final List<String> KINDS = Kinds.ALL.stream()
+            .map(k -> k.getClass().getPackageName().replace("mellowflare.core.", ""))
+            .toList();
+
+    /** The one class of each module that names every kind. */
+    private static final Set<String> REGISTRIES = Set.of(
+            "mellowflare.core.job.Kinds",
+            "mellowflare.book.job.BookKinds",
+            "mellowflare.cli.CliKinds",
+            "mellowflare.app.shell.AppKinds");
+
+    private static Optional<String> kind(JavaClass c) {
+        String[] parts = c.getPackageName().split("\\.");
+        return parts.length > 2 && KINDS.contains(parts[2]) ? Optional.of(parts[2]) : Optional.empty();
+    }
+
     @ArchTest
-    static final ArchRule placesAreStrangers = slices().matching("mellowflare.app.(gauge|line|make|book|tables)..")
+    static final ArchRule onlyRegistriesNameAKind = classes()
+            .should(new ArchCondition<JavaClass>("name no kind of line but their own") {
+                @Override
+                public void check(JavaClass item, ConditionEvents events) {
+                    boolean registry = REGISTRIES.contains(item.getName().split("\\$")[0]);
+                    item.getDirectDependenciesFromSelf().forEach(d -> {
+                        Optional<String> named = kind(d.getTargetClass());
+                        boolean allowed = named.isEmpty() || registry || named.equals(kind(item));
+                        events.add(new SimpleConditionEvent(item, allowed, d.getDescription()));
+                    });
+                }
+            })
+            .because("a new kind of line is one package in each module and one line in each registry");
+
+    @ArchTest
+    static final ArchRule packagesStandInNoCircle =
+            slices().matching("mellowflare.(**)").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule placesAreStrangers = slices().matching("mellowflare.app.(gauge|make|book|tables)..")
             .should()
             .notDependOnEachOther()
             .because("a place can be understood alone; the shell brings them together");

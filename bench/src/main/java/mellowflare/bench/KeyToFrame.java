@@ -21,20 +21,21 @@ import mellowflare.app.desk.Desk;
 import mellowflare.app.desk.Keeper;
 import mellowflare.app.gauge.CaliperModel;
 import mellowflare.app.look.Look;
-import mellowflare.app.shell.Place;
+import mellowflare.app.page.Place;
 import mellowflare.app.shell.Shell;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.demo.KittiwakeSlip;
 import mellowflare.book.store.Book;
+import mellowflare.core.air.AirMainKind;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
-import mellowflare.core.job.LineKind;
 import mellowflare.core.job.ShippedData;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.ReferenceData;
-import mellowflare.core.tube.TubeLine;
-import mellowflare.core.tube.TubePick;
+import mellowflare.core.tube.TubeLineKind;
 import mellowflare.core.tube.form.Measured;
+import mellowflare.core.tube.line.TubeLine;
+import mellowflare.core.tube.line.TubePick;
 
 /**
  * Types into the real window on the demo job and measures the work of each key on the interface thread: from the change of the text until
@@ -111,8 +112,8 @@ public final class KeyToFrame extends Application {
             ListView<?> walk = (ListView<?>) scene.lookup("#walk-list");
             // Between two keys the piece that was taken is taken out again, and the next one is called out.
             prepare = () -> {
-                if (desk.job().air().pieces().size() > 200) {
-                    desk.change("as before", "", j -> j.withAir(j.air().remove(81)));
+                if (desk.job().line(AirMainKind.AIR).pieces().size() > 200) {
+                    desk.change("as before", "", j -> j.change(AirMainKind.AIR, m -> m.remove(81)));
                 }
                 walk.getSelectionModel().clearAndSelect(80);
                 field.setText(texts[key % texts.length]);
@@ -139,19 +140,21 @@ public final class KeyToFrame extends Application {
     /** The demo has no tube of fifty bends; this one goes into the book beside it. */
     private static Job longTube(Book book) throws BookTrouble {
         Job job = Job.open("bench", "50 bends", "", UnitSystem.METRIC)
-                .withKind(LineKind.TUBE)
-                .withTube(TubeLine.NEW
-                        .withMeasured(new Measured.Points(LongTube.corners(50)))
-                        .withTube(Optional.of(new TubePick.Listed("ACR-3/8")))
-                        .withBender(Optional.of("hand-lever-3/8")));
+                .withKind(TubeLineKind.TUBE)
+                .with(
+                        TubeLineKind.TUBE,
+                        TubeLine.NEW
+                                .withMeasured(new Measured.Points(LongTube.corners(50)))
+                                .withTube(Optional.of(new TubePick.Listed("ACR-3/8")))
+                                .withBender(Optional.of("hand-lever-3/8")));
         book.save(job, "not begun", "bench", "", Instant.now());
         return job;
     }
 
     private static Job largeShop(Book book) throws BookTrouble {
         Job job = Job.open("bench", "200 pieces", "", UnitSystem.METRIC)
-                .withKind(LineKind.AIR)
-                .withAir(LargeShop.main(200));
+                .withKind(AirMainKind.AIR)
+                .with(AirMainKind.AIR, LargeShop.main(200));
         book.save(job, "not begun", "bench", "", Instant.now());
         return job;
     }

@@ -3,12 +3,12 @@ package mellowflare.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import mellowflare.core.air.AirMain;
-import mellowflare.core.air.Plant;
 import mellowflare.core.air.layout.Outlet;
 import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.layout.TakeOff;
 import mellowflare.core.air.layout.Turn;
+import mellowflare.core.air.main.AirMain;
+import mellowflare.core.air.main.Plant;
 import mellowflare.core.measure.Length;
 
 /** A shop of two hundred pieces: a main in loops of ten outlets, six people. */

@@ -6,6 +6,7 @@ import java.util.concurrent.TimeUnit;
 import mellowflare.book.demo.KittiwakeSlip;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.hose.FromShelf;
+import mellowflare.core.hose.HoseLineKind;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.job.ShippedData;
@@ -53,7 +54,7 @@ public class ShelfBench {
 
     @Benchmark
     public List<FromShelf.Build> lookThroughTheShelf() {
-        return new FromShelf(job.line(), job.practice(), job.units(), data, () -> false).find();
+        return new FromShelf(job.line(HoseLineKind.HOSE), job.setting(HoseLineKind.HOSE, data), () -> false).find();
     }
 
     @Benchmark

@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
+import mellowflare.core.air.AirMainKind;
 import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.cutting.CutTask;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
-import mellowflare.core.job.LineKind;
 import mellowflare.core.job.ShippedData;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
@@ -41,8 +41,8 @@ public class ShopBench {
     @Setup
     public void fill() {
         job = Job.open("bench", "200 pieces", "", UnitSystem.METRIC)
-                .withKind(LineKind.AIR)
-                .withAir(LargeShop.main(200));
+                .withKind(AirMainKind.AIR)
+                .with(AirMainKind.AIR, LargeShop.main(200));
         Random r = new Random(11);
         List<CutTask.Piece> pieces = new ArrayList<>();
         for (int i = 0; i < 500; i++) {

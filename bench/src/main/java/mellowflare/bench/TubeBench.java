@@ -8,17 +8,17 @@ import mellowflare.core.geometry.Corners;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
-import mellowflare.core.job.LineKind;
 import mellowflare.core.job.ShippedData;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.ReferenceData;
-import mellowflare.core.tube.TubeLine;
-import mellowflare.core.tube.TubePick;
+import mellowflare.core.tube.TubeLineKind;
 import mellowflare.core.tube.form.BendMark;
 import mellowflare.core.tube.form.Measured;
 import mellowflare.core.tube.form.Row;
 import mellowflare.core.tube.form.TubeShape;
+import mellowflare.core.tube.line.TubeLine;
+import mellowflare.core.tube.line.TubePick;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -43,11 +43,13 @@ public class TubeBench {
     private final List<Vector> corners = LongTube.corners(50);
     private final ReferenceData data = ShippedData.load();
     private final Job job = Job.open("bench", "50 bends", "", UnitSystem.METRIC)
-            .withKind(LineKind.TUBE)
-            .withTube(TubeLine.NEW
-                    .withMeasured(new Measured.Points(corners))
-                    .withTube(Optional.of(new TubePick.Listed("ACR-3/8")))
-                    .withBender(Optional.of("hand-lever-3/8")));
+            .withKind(TubeLineKind.TUBE)
+            .with(
+                    TubeLineKind.TUBE,
+                    TubeLine.NEW
+                            .withMeasured(new Measured.Points(corners))
+                            .withTube(Optional.of(new TubePick.Listed("ACR-3/8")))
+                            .withBender(Optional.of("hand-lever-3/8")));
     private final Evaluation before = Evaluation.of(job, data);
 
     @Benchmark

@@ -14,9 +14,9 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import mellowflare.book.exchange.JobFiles;
-import mellowflare.book.exchange.LraCsv;
-import mellowflare.book.json.JobJson;
+import mellowflare.book.job.JobFiles;
+import mellowflare.book.job.JobJson;
+import mellowflare.book.tube.LraCsv;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.tube.form.Measured;
@@ -117,7 +117,7 @@ class OddInputTest {
     @Test
     void testASpoiledTableOfBendsIsReadWholeOrRefusedInWords() throws Exception {
         Random random = new Random(9);
-        String good = JobFiles.lraText(Evaluation.of(job("demo-tube-fuel"), Jobs.DATA));
+        String good = Jobs.paperText("lra", Evaluation.of(job("demo-tube-fuel"), Jobs.DATA));
         String letters = "0123456789.,;-\"'e \n\tx\u0000";
         int read = 0;
         int refused = 0;
@@ -148,23 +148,23 @@ class OddInputTest {
     @Test
     void testEndlessWorkIsRefusedBeforeItStarts() throws Exception {
         ObjectNode hose = (ObjectNode) MAPPER.readTree(JobJson.write(job("demo-slew-hose")));
-        ArrayNode clamps = ((ObjectNode) hose.at("/line/route")).putArray("clamps");
+        ArrayNode clamps = ((ObjectNode) hose.at("/lines/hose/route")).putArray("clamps");
         for (int i = 0; i < 2000; i++) {
             clamps.addArray().add(i).add(0).add(0);
         }
         refusedSoon(hose, "50 clamps");
         ObjectNode far = (ObjectNode) MAPPER.readTree(JobJson.write(job("demo-slew-hose")));
-        ((ArrayNode) far.at("/line/route/b/at")).set(2, JSON.numberNode(-1e12));
+        ((ArrayNode) far.at("/lines/hose/route/b/at")).set(2, JSON.numberNode(-1e12));
         refusedSoon(far, "within 100 m");
         ObjectNode tube = (ObjectNode) MAPPER.readTree(JobJson.write(job("demo-tube-fuel")));
-        ArrayNode points = ((ObjectNode) tube.at("/tube/measured")).putArray("points");
+        ArrayNode points = ((ObjectNode) tube.at("/lines/tube/measured")).putArray("points");
         for (int i = 0; i < 2000; i++) {
             points.addArray().add(100 * i).add(100 * (i % 2)).add(0);
         }
-        ((ObjectNode) tube.at("/tube/measured")).retain("points");
+        ((ObjectNode) tube.at("/lines/tube/measured")).retain("points");
         refusedSoon(tube, "500 corners");
         ObjectNode air = (ObjectNode) MAPPER.readTree(JobJson.write(job("demo-shed-air")));
-        for (JsonNode piece : air.at("/air/walk")) {
+        for (JsonNode piece : air.at("/lines/air/walk")) {
             if (piece.has("down")) {
                 ((ObjectNode) piece).put("down", 1e12);
             }

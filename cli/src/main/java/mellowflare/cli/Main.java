@@ -3,22 +3,20 @@ package mellowflare.cli;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.Version;
 import mellowflare.cli.command.AdaptersCommand;
-import mellowflare.cli.command.AirCommand;
 import mellowflare.cli.command.ConvertCommand;
 import mellowflare.cli.command.CutListCommand;
 import mellowflare.cli.command.ExitStatus;
-import mellowflare.cli.command.FlareCommand;
 import mellowflare.cli.command.HoldTestCommand;
-import mellowflare.cli.command.HoseCommand;
 import mellowflare.cli.command.IdentifyCommand;
 import mellowflare.cli.command.JobCommand;
+import mellowflare.cli.command.KindInCli;
 import mellowflare.cli.command.PartsCommand;
-import mellowflare.cli.command.RouteCommand;
 import mellowflare.cli.command.SealCommand;
-import mellowflare.cli.command.TubeCommand;
+import mellowflare.cli.command.Words;
 import mellowflare.cli.input.Refused;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -33,21 +31,6 @@ import picocli.CommandLine.Command;
             "",
             "Exit status: 0 computed; 1 computed, and a finding says stop; 2 input refused; 3 file trouble.",
             "Example:  echo '{\"text\": \"2 7/16\"}' | ./mellow-flare convert"
-        },
-        subcommands = {
-            ConvertCommand.class,
-            IdentifyCommand.class,
-            HoseCommand.class,
-            SealCommand.class,
-            AdaptersCommand.class,
-            RouteCommand.class,
-            TubeCommand.class,
-            FlareCommand.class,
-            AirCommand.class,
-            CutListCommand.class,
-            HoldTestCommand.class,
-            JobCommand.class,
-            PartsCommand.class
         })
 public final class Main implements Runnable {
 
@@ -58,7 +41,7 @@ public final class Main implements Runnable {
     public void run() {
         throw new CommandLine.ParameterException(
                 spec.commandLine(),
-                "Name a command: convert, identify, seal, adapters, route, hose, tube, flare, air, cutlist, hold-test, parts or job.");
+                "Name a command: " + Words.either(spec.subcommands().keySet()) + ".");
     }
 
     public static void main(String[] args) {
@@ -80,7 +63,7 @@ public final class Main implements Runnable {
     }
 
     static CommandLine commandLine(PrintWriter out, PrintWriter err) {
-        return new CommandLine(new Main())
+        return commands()
                 .setOut(out)
                 .setErr(err)
                 .setCaseInsensitiveEnumValuesAllowed(true)
@@ -106,6 +89,23 @@ public final class Main implements Runnable {
                                     + "). Please report it with the input.",
                             ExitStatus.UNFORESEEN);
                 });
+    }
+
+    private static CommandLine commands() {
+        CommandLine main = new CommandLine(new Main());
+        for (Object shared :
+                List.of(new ConvertCommand(), new IdentifyCommand(), new SealCommand(), new AdaptersCommand())) {
+            main.addSubcommand(shared);
+        }
+        CommandLine parts = new CommandLine(new PartsCommand());
+        for (KindInCli kind : CliKinds.ALL) {
+            kind.commands().forEach(main::addSubcommand);
+            kind.partsCommands().forEach(parts::addSubcommand);
+        }
+        return main.addSubcommand(new CutListCommand())
+                .addSubcommand(new HoldTestCommand())
+                .addSubcommand(parts)
+                .addSubcommand(JobCommand.line());
     }
 
     private static int say(PrintWriter err, String sentence, int status) {

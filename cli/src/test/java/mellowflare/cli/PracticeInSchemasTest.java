@@ -11,14 +11,14 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
-import mellowflare.core.advice.School;
-import mellowflare.core.advice.SchoolTopic;
-import mellowflare.core.advice.Schools;
+import mellowflare.core.advice.Method;
+import mellowflare.core.advice.MethodTopic;
+import mellowflare.core.advice.Methods;
 import mellowflare.core.job.ShippedData;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** A school that is added to the table is also taken by the published schemas. */
+/** A method that is added to the table is also taken by the published schemas. */
 class PracticeInSchemasTest {
     @ParameterizedTest
     @ValueSource(strings = {"hose.in", "seal.in", "tube.in"})
@@ -32,12 +32,12 @@ class PracticeInSchemasTest {
             e.getValue().get("enum").forEach(w -> ways.add(w.asText()));
             published.put(e.getKey(), ways);
         });
-        Schools schools = ShippedData.load().get(Schools.KEY);
+        Methods methods = ShippedData.load().get(Methods.KEY);
         Map<String, List<String>> held = new TreeMap<>();
-        for (SchoolTopic topic : SchoolTopic.values()) {
+        for (MethodTopic topic : MethodTopic.values()) {
             held.put(
                     topic.name().toLowerCase(Locale.ROOT).replace('_', '-'),
-                    schools.of(topic).stream().map(School::id).toList());
+                    methods.of(topic).stream().map(Method::id).toList());
         }
         assertThat(published).isEqualTo(held);
     }

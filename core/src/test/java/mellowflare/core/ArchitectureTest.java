@@ -2,6 +2,7 @@ package mellowflare.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClass;
@@ -15,9 +16,14 @@ import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
 import com.tngtech.archunit.lang.syntax.ArchRuleDefinition;
 import java.util.List;
+import mellowflare.core.job.Kinds;
 
 @AnalyzeClasses(packages = "mellowflare.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
+    /** The kinds of line: no other package names them but the registry of the job. */
+    private static final List<String> KINDS =
+            Kinds.ALL.stream().map(k -> slice(k.getClass().getPackageName())).toList();
+
     /** Each package uses only those before it. Packages in one entry are siblings and do not know each other. */
     private static final List<List<String>> ORDER = List.of(
             List.of("measure"),
@@ -36,7 +42,8 @@ class ArchitectureTest {
             List.of("flow"),
             List.of("parts"),
             List.of("cutting"),
-            List.of("hose", "tube", "pipe", "air", "fuelgas"),
+            List.of("line"),
+            KINDS,
             List.of("job"));
 
     @ArchTest
@@ -93,7 +100,10 @@ class ArchitectureTest {
     }
 
     private static String slice(JavaClass c) {
-        String name = c.getPackageName();
+        return slice(c.getPackageName());
+    }
+
+    private static String slice(String name) {
         String root = "mellowflare.core.";
         return name.startsWith(root) ? name.substring(root.length()).split("\\.")[0] : "";
     }
@@ -106,6 +116,11 @@ class ArchitectureTest {
         }
         return -1;
     }
+
+    /** At every depth: a package can be read without those that build on it, sub-packages included. */
+    @ArchTest
+    static final ArchRule packagesStandInNoCircle =
+            slices().matching("mellowflare.core.(**)").should().beFreeOfCycles();
 
     @ArchTest
     static final ArchRule recordsHoldNoArrays = ArchRuleDefinition.noFields()

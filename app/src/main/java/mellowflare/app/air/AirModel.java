@@ -11,27 +11,27 @@ import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
 import mellowflare.app.line.AboveZero;
 import mellowflare.core.advice.Figure;
-import mellowflare.core.advice.School;
-import mellowflare.core.advice.SchoolTopic;
-import mellowflare.core.advice.Schools;
-import mellowflare.core.air.AirCase;
-import mellowflare.core.air.AirMain;
+import mellowflare.core.advice.Method;
+import mellowflare.core.advice.MethodTopic;
+import mellowflare.core.advice.Methods;
+import mellowflare.core.air.AirMainKind;
 import mellowflare.core.air.AirPlan;
-import mellowflare.core.air.Making;
-import mellowflare.core.air.Plant;
-import mellowflare.core.air.Shop;
-import mellowflare.core.air.Use;
 import mellowflare.core.air.demand.AirHouse;
 import mellowflare.core.air.demand.AirTool;
 import mellowflare.core.air.demand.Compressor;
+import mellowflare.core.air.demand.Use;
 import mellowflare.core.air.draw.MainDrawing;
 import mellowflare.core.air.layout.Station;
+import mellowflare.core.air.main.AirMain;
+import mellowflare.core.air.main.Making;
+import mellowflare.core.air.main.Plant;
+import mellowflare.core.air.main.Shop;
 import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
+import mellowflare.core.air.work.AirCase;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.job.Evaluation;
-import mellowflare.core.job.LineKind;
 import mellowflare.core.measure.AbsolutePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
@@ -165,16 +165,11 @@ public final class AirModel {
 
     /** Whether the open job is an air main. */
     public boolean isAir() {
-        return desk.job().isAir();
-    }
-
-    /** Makes the open job an air main; what it was is kept beside. */
-    public void makeAir() {
-        desk.change("air main", "", j -> j.withKind(LineKind.AIR));
+        return desk.job().is(AirMainKind.AIR);
     }
 
     public AirPlan plan() {
-        return desk.current().air().orElseThrow();
+        return desk.current().plan(AirMainKind.AIR).orElseThrow();
     }
 
     public AirCase c() {
@@ -182,7 +177,7 @@ public final class AirModel {
     }
 
     public AirMain line() {
-        return desk.job().air();
+        return desk.job().line(AirMainKind.AIR);
     }
 
     public UnitSystem units() {
@@ -374,17 +369,17 @@ public final class AirModel {
         making("bars at hand", m -> m.withOld(old));
     }
 
-    // --- schools ---
+    // --- methods ---
 
-    public List<School> schools(SchoolTopic topic) {
-        return desk.data().get(Schools.KEY).of(topic);
+    public List<Method> methods(MethodTopic topic) {
+        return desk.data().get(Methods.KEY).of(topic);
     }
 
-    public School school(SchoolTopic topic) {
-        return desk.data().get(Schools.KEY).chosen(topic, desk.job().practice());
+    public Method method(MethodTopic topic) {
+        return desk.data().get(Methods.KEY).chosen(topic, desk.job().practice());
     }
 
-    public void school(School s) {
+    public void method(Method s) {
         desk.change(s.topic().word(), "", j -> j.withPractice(j.practice().with(s.topic(), s.id())));
     }
 
@@ -402,7 +397,7 @@ public final class AirModel {
     }
 
     void main(String what, UnaryOperator<AirMain> change) {
-        desk.change(what, "air" + what, j -> j.withAir(change.apply(j.air())));
+        desk.change(what, "air" + what, j -> j.change(AirMainKind.AIR, change));
     }
 
     private void shop(String what, UnaryOperator<Shop> change) {

@@ -5,38 +5,35 @@ import java.util.List;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.geometry.Insets;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.FigureBox;
-import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 import mellowflare.app.entry.WordCell;
-import mellowflare.app.line.FindingList;
 import mellowflare.app.line.KindChoice;
-import mellowflare.app.line.LeafPage;
-import mellowflare.app.line.LeafRow;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.line.Slip;
-import mellowflare.app.line.TurnByHand;
 import mellowflare.app.look.Look;
+import mellowflare.app.page.FindingList;
+import mellowflare.app.page.LeafPage;
+import mellowflare.app.page.LeafRow;
+import mellowflare.app.page.Page;
+import mellowflare.app.page.TurnByHand;
 import mellowflare.app.paint.DrawingPane;
-import mellowflare.app.shell.Page;
 import mellowflare.core.advice.Figure;
-import mellowflare.core.advice.School;
-import mellowflare.core.advice.SchoolTopic;
-import mellowflare.core.air.AirCase;
+import mellowflare.core.advice.Method;
+import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.air.AirPlan;
-import mellowflare.core.air.Together;
 import mellowflare.core.air.draw.BarStrips;
 import mellowflare.core.air.draw.DayPlot;
 import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
+import mellowflare.core.air.work.AirCase;
+import mellowflare.core.air.work.Together;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
@@ -47,7 +44,6 @@ public final class AirView implements Page {
     private final WalkModel walk;
     private final AirWork work;
     private final LeafPage page;
-    private final StackPane whole = new StackPane();
     private final DrawingPane room = new DrawingPane(new Insets(46, 30, 18, 24), 12);
     private final DrawingPane flat = new DrawingPane(new Insets(52, 30, 14, 30), 12);
     private final WalkPane walkPane;
@@ -61,13 +57,12 @@ public final class AirView implements Page {
     private final FindingList findings = new FindingList();
     private final ComboBox<PipeSystem> system = new ComboBox<>();
     private final VBox sizeChoices = new VBox(4);
-    private final ChoiceRow<School> small;
+    private final ChoiceRow<Method> small;
     private final FigureBox tightest = new FigureBox();
     private final FigureBox need = new FigureBox();
     private final FigureBox pipe = new FigureBox();
     private final FigureBox third = new FigureBox();
     private final FigureBox judged = new FigureBox();
-    private final Node notAir;
     private final PauseTransition pause = new PauseTransition(Duration.millis(600));
     private AirLeaf leaf = AirLeaf.WALK;
     private List<PipeSize> offered = List.of();
@@ -91,12 +86,11 @@ public final class AirView implements Page {
         this.files = new FilesPane(model, new FilesModel(model.desk()));
         this.small = new ChoiceRow<>(
                 "light use",
-                model.schools(SchoolTopic.AIR_SMALL_SHOP),
-                School::name,
+                model.methods(MethodTopic.AIR_SMALL_SHOP),
+                Method::name,
                 s -> null,
                 false,
-                s -> s.ifPresent(model::school));
-        this.notAir = notAir();
+                s -> s.ifPresent(model::method));
         LeafPage.dress(room, look, "air-room", "The main in its room: drag or use the arrow keys to turn it");
         LeafPage.dress(flat, look, "air-flat", "The day, or the bars");
         TurnByHand.on(room, (right, down) -> {
@@ -120,44 +114,12 @@ public final class AirView implements Page {
         tightest.setId("tightest");
         page.frame(slip(line), tightest, need, pipe, third, judged);
         model.currentProperty().addListener((o, was, now) -> {
-            if (isOpen()) {
-                lay();
+            if (isOpen() && model.isAir()) {
                 refresh();
                 pause.playFromStart();
             }
         });
         turnTo(AirLeaf.WALK);
-        lay();
-    }
-
-    /** Stands here while the open job is a line and no main. */
-    private Node notAir() {
-        VBox box = new VBox(
-                10,
-                Text.of("The open job is a line, no air main.", "slip-heading"),
-                Text.of("What was said of the line is kept beside the main, should it be one after all.", "soft"),
-                Press.quiet("make it an air main", model::makeAir));
-        box.setId("not-air");
-        box.setAlignment(Pos.CENTER);
-        return box;
-    }
-
-    private void lay() {
-        Node now = model.isAir() ? page.node() : notAir;
-        if (!whole.getChildren().equals(List.of(now))) {
-            whole.getChildren().setAll(now);
-            whole.applyCss();
-            whole.layout();
-            // What had the focus went with the other page: the next key must not fall on the band.
-            if (isOpen()) {
-                if (model.isAir()) {
-                    leaf();
-                    walkPane.takeFocus();
-                } else {
-                    notAir.lookup(".quiet-action").requestFocus();
-                }
-            }
-        }
     }
 
     private Node slip(LineModel line) {
@@ -274,7 +236,7 @@ public final class AirView implements Page {
         drawn();
         system.setValue(c.system().orElse(null));
         sizeChoices();
-        small.show(Optional.of(model.school(SchoolTopic.AIR_SMALL_SHOP)));
+        small.show(Optional.of(model.method(MethodTopic.AIR_SMALL_SHOP)));
         findings.show(plan.findings(), model.units());
         Together t = c.together();
         tightest.words(
@@ -329,12 +291,11 @@ public final class AirView implements Page {
 
     @Override
     public Node node() {
-        return whole;
+        return page.node();
     }
 
     @Override
     public void opened() {
-        lay();
         refresh();
         if (model.isAir() && leaf == AirLeaf.WALK) {
             walkPane.takeFocus();

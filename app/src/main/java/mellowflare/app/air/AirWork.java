@@ -15,14 +15,15 @@ import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import mellowflare.app.desk.Desk;
-import mellowflare.core.advice.SchoolTopic;
-import mellowflare.core.air.AirCase;
-import mellowflare.core.air.AirMain;
-import mellowflare.core.air.Together;
+import mellowflare.core.advice.MethodTopic;
+import mellowflare.core.air.AirMainKind;
 import mellowflare.core.air.day.DayRun;
+import mellowflare.core.air.main.AirMain;
 import mellowflare.core.air.size.Sizing;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
+import mellowflare.core.air.work.AirCase;
+import mellowflare.core.air.work.Together;
 import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.job.Evaluation;
 
@@ -82,7 +83,7 @@ public final class AirWork {
     }
 
     private AirCase c() {
-        return desk.current().air().orElseThrow().c();
+        return desk.current().plan(AirMainKind.AIR).orElseThrow().c();
     }
 
     private <T> void run(String what, Search<T> search, Consumer<T> found) {
@@ -147,8 +148,8 @@ public final class AirWork {
     /** Sizes the main in every system that may carry air, cheapest first. */
     public void size() {
         AirCase c = c();
-        AirMain main = desk.job().air();
-        Sizing.Way way = c.school(SchoolTopic.AIR_SIZES).equals("one") ? Sizing.Way.ONE : Sizing.Way.STEPPED;
+        AirMain main = desk.job().line(AirMainKind.AIR);
+        Sizing.Way way = c.method(MethodTopic.AIR_SIZES).is("one") ? Sizing.Way.ONE : Sizing.Way.STEPPED;
         List<PipeSystem> systems = desk.data().get(PipeSystems.KEY).rated();
         run(
                 "Sizing in every kind of pipe",
@@ -175,20 +176,20 @@ public final class AirWork {
 
     /** Takes the sizes of a system into the main. */
     public void take(Sizing s) {
-        desk.change("sizes", "", j -> j.withAir(s.into(j.air())));
-        sizings = new Of<>(desk.job().air(), sizings.result);
+        desk.change("sizes", "", j -> j.change(AirMainKind.AIR, s::into));
+        sizings = new Of<>(desk.job().line(AirMainKind.AIR), sizings.result);
         onChange.run();
     }
 
     /** Whether the main has changed since the sizes were found. */
     public boolean sizingsOld() {
-        return sizings.main != null && !sizings.main.equals(desk.job().air());
+        return sizings.main != null && !sizings.main.equals(desk.job().line(AirMainKind.AIR));
     }
 
     /** Runs a working day through. */
     public void day(long seed) {
         AirCase c = c();
-        AirMain main = desk.job().air();
+        AirMain main = desk.job().line(AirMainKind.AIR);
         run(
                 "Running the day",
                 (told, cancelled) -> DayRun.of(c, seed, told, cancelled),
@@ -200,7 +201,7 @@ public final class AirWork {
     }
 
     public boolean dayOld() {
-        return day.main != null && !day.main.equals(desk.job().air());
+        return day.main != null && !day.main.equals(desk.job().line(AirMainKind.AIR));
     }
 
     /** Looks through all that may run together, and shows the worst. */
@@ -209,7 +210,7 @@ public final class AirWork {
         Evaluation now = desk.current();
         run("Looking at all that may run together", c::worstOfAll, (Together found) -> {
             if (desk.current() == now) {
-                desk.found(now.with(found));
+                now.plan(AirMainKind.AIR).ifPresent(p -> desk.found(now.with(p.with(found))));
             }
         });
     }
@@ -217,7 +218,7 @@ public final class AirWork {
     /** Packs the pieces into bars. */
     public void pack() {
         AirCase c = c();
-        AirMain main = desk.job().air();
+        AirMain main = desk.job().line(AirMainKind.AIR);
         if (main.equals(bars.main) || c.work().isEmpty()) {
             return;
         }
@@ -230,6 +231,6 @@ public final class AirWork {
 
     /** The bars of the main as it is; empty while they are not packed. */
     public Map<String, CutPlan> bars() {
-        return desk.job().air().equals(bars.main) ? bars.result : Map.of();
+        return desk.job().line(AirMainKind.AIR).equals(bars.main) ? bars.result : Map.of();
     }
 }

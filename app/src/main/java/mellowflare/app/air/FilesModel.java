@@ -1,9 +1,10 @@
 package mellowflare.app.air;
 
-import java.time.LocalDate;
+import java.util.List;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.line.ListsModel;
-import mellowflare.book.exchange.JobFiles;
+import mellowflare.book.job.Papers;
+import mellowflare.core.air.AirMainKind;
 
 /** Papers and files that go along with a main, without a window. */
 public final class FilesModel {
@@ -20,39 +21,12 @@ public final class FilesModel {
         return lists;
     }
 
-    public void cuts() {
-        desk.write("Cut list", JobFiles::cuts);
+    /** The papers that go along. */
+    public List<Papers.Offer> papers() {
+        return Papers.offered(AirMainKind.AIR);
     }
 
-    public void parts() {
-        desk.write("Parts list", JobFiles::parts);
-    }
-
-    public void sheet() {
-        desk.write(
-                "Sheet",
-                (now, folder) -> JobFiles.sheet(now, folder, desk.clock().getZone()));
-    }
-
-    public void tag() {
-        desk.write("Tag", JobFiles::tag);
-    }
-
-    /** The drains from today on. */
-    public void drains() {
-        LocalDate today = LocalDate.now(desk.clock());
-        desk.write("Drains", (now, folder) -> JobFiles.drains(now, folder, today));
-    }
-
-    public void network() {
-        desk.write("Network", JobFiles::network);
-    }
-
-    public void dxf() {
-        desk.write("Lines", JobFiles::dxf);
-    }
-
-    public void drawing() {
-        desk.write("Drawing", JobFiles::drawing);
+    public void write(Papers.Offer paper) {
+        desk.write(paper);
     }
 }

@@ -10,9 +10,9 @@ import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
-import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 import mellowflare.app.line.ListsPane;
+import mellowflare.app.line.PaperPresses;
 import mellowflare.core.air.cut.Stretch;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
@@ -32,16 +32,6 @@ final class FilesPane extends VBox {
     FilesPane(AirModel model, FilesModel papersModel) {
         this.model = model;
         setId("air-papers");
-        VBox papers = new VBox(
-                Press.quiet("cut list (CSV)", papersModel::cuts),
-                Press.quiet("parts list (CSV)", papersModel::parts),
-                Press.quiet("job sheet (PDF)", papersModel::sheet),
-                Press.quiet("tag with code (PDF)", papersModel::tag),
-                Press.quiet("drains (iCalendar)", papersModel::drains));
-        VBox files = new VBox(
-                Press.quiet("network, worst case (JSON)", papersModel::network),
-                Press.quiet("lines in space (DXF)", papersModel::dxf),
-                Press.quiet("drawing (SVG)", papersModel::drawing));
         heading = new ChoiceRow<>(
                 "looks",
                 List.of(0, 1, 2, 3),
@@ -69,8 +59,9 @@ final class FilesPane extends VBox {
                         room,
                         new VBox(
                                 8,
-                                Text.under("For shop and wall", papers),
-                                Text.under("For other programs", files),
+                                Text.under(
+                                        "For shop and wall, and for other programs",
+                                        new PaperPresses(papersModel.papers(), papersModel::write)),
                                 Text.under(
                                         "Own tools, compressors, pipe", new ListsPane(papersModel.lists(), "a list"))),
                         Text.under("Cut = centres less both stops and couplings", sums)));

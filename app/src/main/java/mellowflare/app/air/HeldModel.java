@@ -9,7 +9,7 @@ import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import mellowflare.app.entry.FieldState;
-import mellowflare.core.air.Held;
+import mellowflare.core.air.main.Held;
 import mellowflare.core.flow.hold.HoldTest;
 import mellowflare.core.measure.AbsolutePressure;
 import mellowflare.core.measure.FreeAir;
@@ -64,8 +64,8 @@ public final class HeldModel {
         Read<GaugePressure> bar = QuantityText.pressure(m.group(3), Optional.of(metric ? "bar" : "psi"));
         Read<Optional<Temperature>> air =
                 ifGiven(m.group(4), t -> QuantityText.temperature(t, Optional.of(metric ? "C" : "F")));
-        Read<Optional<AbsolutePressure>> around = ifGiven(m.group(5), QuantityText::barometer);
-        return bar.then(p -> air.then(t -> around.then(a -> Read.of(new HoldTest.Reading(seconds, p, t, a)))));
+        Read<Optional<AbsolutePressure>> ambient = ifGiven(m.group(5), QuantityText::barometer);
+        return bar.then(p -> air.then(t -> ambient.then(a -> Read.of(new HoldTest.Reading(seconds, p, t, a)))));
     }
 
     private static <T> Read<Optional<T>> ifGiven(String text, Function<String, Read<T>> reader) {

@@ -15,14 +15,14 @@ import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 import mellowflare.core.advice.Figure;
-import mellowflare.core.advice.School;
-import mellowflare.core.advice.SchoolTopic;
-import mellowflare.core.air.AirCase;
+import mellowflare.core.advice.Method;
+import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.air.layout.Sized;
 import mellowflare.core.air.size.Delivery;
 import mellowflare.core.air.size.Sizing;
 import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
+import mellowflare.core.air.work.AirCase;
 import mellowflare.core.flow.network.NetworkFlow;
 import mellowflare.core.measure.LengthFormat;
 
@@ -41,7 +41,7 @@ final class SizesPane extends VBox {
     private final GridPane table = new GridPane();
     private final VBox up = new VBox(2);
     private final VBox refused = new VBox(2);
-    private final ChoiceRow<School> way;
+    private final ChoiceRow<Method> way;
 
     SizesPane(AirModel model, AirWork work) {
         super(8);
@@ -57,11 +57,11 @@ final class SizesPane extends VBox {
         table.setVgap(3);
         way = new ChoiceRow<>(
                 "sizes",
-                model.schools(SchoolTopic.AIR_SIZES),
-                School::name,
+                model.methods(MethodTopic.AIR_SIZES),
+                Method::name,
                 s -> null,
                 false,
-                s -> s.ifPresent(model::school));
+                s -> s.ifPresent(model::method));
         HBox head = new HBox(12, way, Press.quiet("size it in every kind of pipe", work::size), new Progress(work));
         head.setAlignment(Pos.CENTER_LEFT);
         VBox left = Text.under("One size larger here gives the tightest tool", up);
@@ -146,7 +146,7 @@ final class SizesPane extends VBox {
 
     void refresh() {
         AirCase c = model.c();
-        way.show(Optional.of(model.school(SchoolTopic.AIR_SIZES)));
+        way.show(Optional.of(model.method(MethodTopic.AIR_SIZES)));
         table();
         List<String> lines = c.heaviest(SHOWN).stream().map(p -> words(c, p)).toList();
         Text.fill(up, lines.isEmpty() ? List.of("Nothing flows yet.") : lines, "finding-remedy");

@@ -19,15 +19,15 @@ import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 import mellowflare.app.entry.WordCell;
 import mellowflare.core.advice.Figure;
-import mellowflare.core.advice.School;
-import mellowflare.core.advice.SchoolTopic;
-import mellowflare.core.air.AirCase;
-import mellowflare.core.air.Plant;
-import mellowflare.core.air.Together;
+import mellowflare.core.advice.Method;
+import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.air.demand.AirTool;
 import mellowflare.core.air.demand.Compressor;
 import mellowflare.core.air.layout.Outlet;
 import mellowflare.core.air.layout.Piece;
+import mellowflare.core.air.main.Plant;
+import mellowflare.core.air.work.AirCase;
+import mellowflare.core.air.work.Together;
 import mellowflare.core.measure.LengthFormat;
 
 /** Who runs what at which outlet, what that needs, and the compressor where it stands. */
@@ -37,7 +37,7 @@ final class ToolsPane extends VBox {
     private final VBox outlets = new VBox(4);
     private final VBox needs = new VBox(2);
     private final ComboBox<Compressor> compressor = new ComboBox<>();
-    private final ChoiceRow<School> school;
+    private final ChoiceRow<Method> method;
     private final ChoiceRow<Plant.Place> place;
     private final ChoiceRow<Boolean> fresh;
     private final ChoiceRow<Boolean> drain;
@@ -58,13 +58,13 @@ final class ToolsPane extends VBox {
                 model.compressor(now);
             }
         });
-        school = new ChoiceRow<>(
+        method = new ChoiceRow<>(
                 "by",
-                model.schools(SchoolTopic.AIR_DEMAND),
-                School::name,
+                model.methods(MethodTopic.AIR_DEMAND),
+                Method::name,
                 s -> null,
                 false,
-                s -> s.ifPresent(model::school));
+                s -> s.ifPresent(model::method));
         place = new ChoiceRow<>(
                 "stands",
                 List.of(Plant.Place.SHOP, Plant.Place.CLOSET, Plant.Place.OUTSIDE),
@@ -82,7 +82,7 @@ final class ToolsPane extends VBox {
         VBox who = Text.under("At each outlet: who, and with what", each);
         VBox air = Text.under(
                 "What that needs",
-                school,
+                method,
                 needs,
                 Press.quiet("look at all that may run together", work::allCases),
                 new EntryRow("leaks", "%", model.leak()),
@@ -208,7 +208,7 @@ final class ToolsPane extends VBox {
                                         .orElse("nothing runs.")),
                 "finding-remedy");
         compressor.setValue(c.compressor().orElse(null));
-        school.show(Optional.of(model.school(SchoolTopic.AIR_DEMAND)));
+        method.show(Optional.of(model.method(MethodTopic.AIR_DEMAND)));
         Plant p = model.line().plant();
         place.show(p.place() == Plant.Place.UNSAID ? Optional.empty() : Optional.of(p.place()));
         fresh.show(p.freshAir());

@@ -7,11 +7,12 @@ import javafx.beans.property.SimpleIntegerProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
 import mellowflare.core.advice.Figure;
-import mellowflare.core.air.AirCase;
-import mellowflare.core.air.AirMain;
+import mellowflare.core.air.AirMainKind;
 import mellowflare.core.air.layout.Outlet;
 import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.layout.WalkText;
+import mellowflare.core.air.main.AirMain;
+import mellowflare.core.air.work.AirCase;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 
@@ -39,8 +40,8 @@ public final class WalkModel {
             if (!was.job().id().equals(now.job().id())) {
                 stop();
                 chosen.set(-1);
-            } else if (chosen.get() >= now.job().air().pieces().size()) {
-                chosen.set(now.job().air().pieces().size() - 1);
+            } else if (chosen.get() >= now.job().line(AirMainKind.AIR).pieces().size()) {
+                chosen.set(now.job().line(AirMainKind.AIR).pieces().size() - 1);
             }
             if (was.job().units() != now.job().units()) {
                 draft.show("", Optional.empty(), now.job().units());
@@ -149,7 +150,7 @@ public final class WalkModel {
         editing = true;
         chosen.set(then);
         editing = false;
-        desk.change(what, "", j -> j.withAir(after));
+        desk.change(what, "", j -> j.with(AirMainKind.AIR, after));
         if (same) {
             onDraft.run();
         }
@@ -217,7 +218,7 @@ public final class WalkModel {
                 desk.change(
                         "tools at " + name,
                         "outlet " + name,
-                        j -> j.withAir(j.air().replace(at, d.with(outlet))));
+                        j -> j.change(AirMainKind.AIR, m -> m.replace(at, d.with(outlet))));
                 return;
             }
         }

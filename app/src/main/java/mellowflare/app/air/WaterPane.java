@@ -11,8 +11,8 @@ import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.Text;
 import mellowflare.core.advice.Figure;
-import mellowflare.core.advice.School;
-import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.advice.Method;
+import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.air.layout.Fall;
 import mellowflare.core.air.water.Water;
 import mellowflare.core.measure.LengthFormat;
@@ -26,18 +26,18 @@ final class WaterPane extends VBox {
     private final VBox brought = new VBox(2);
     private final VBox gathers = new VBox(2);
     private final Label heights = Text.of("", "finding-remedy");
-    private final ChoiceRow<School> way;
+    private final ChoiceRow<Method> way;
 
     WaterPane(AirModel model) {
         this.model = model;
         setId("air-water");
         way = new ChoiceRow<>(
                 "hung",
-                model.schools(SchoolTopic.AIR_FALL),
-                School::name,
+                model.methods(MethodTopic.AIR_FALL),
+                Method::name,
                 s -> null,
                 false,
-                s -> s.ifPresent(model::school));
+                s -> s.ifPresent(model::method));
         VBox room = Text.under(
                 "The room's air",
                 new EntryRow("air", "C or F", model.roomAir()),
@@ -58,7 +58,7 @@ final class WaterPane extends VBox {
     }
 
     void refresh() {
-        way.show(Optional.of(model.school(SchoolTopic.AIR_FALL)));
+        way.show(Optional.of(model.method(MethodTopic.AIR_FALL)));
         String hung = model.c().fall().sections(model.c().walked()).stream()
                 .map(this::words)
                 .collect(Collectors.joining("; "));

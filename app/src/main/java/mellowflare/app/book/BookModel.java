@@ -1,7 +1,6 @@
 package mellowflare.app.book;
 
 import java.nio.file.Path;
-import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -10,12 +9,13 @@ import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.desk.SaveState;
-import mellowflare.book.exchange.JobFiles;
+import mellowflare.book.job.JobFiles;
+import mellowflare.book.job.Papers;
 import mellowflare.book.store.Book;
 import mellowflare.book.store.JobHead;
-import mellowflare.core.advice.School;
-import mellowflare.core.advice.SchoolTopic;
-import mellowflare.core.advice.Schools;
+import mellowflare.core.advice.Method;
+import mellowflare.core.advice.MethodTopic;
+import mellowflare.core.advice.Methods;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.measure.UnitSystem;
@@ -111,29 +111,29 @@ public final class BookModel {
         desk.change("units", "", j -> j.withUnits(units));
     }
 
-    public List<School> schools(SchoolTopic topic) {
-        return desk.data().get(Schools.KEY).of(topic);
+    public List<Method> methods(MethodTopic topic) {
+        return desk.data().get(Methods.KEY).of(topic);
     }
 
-    public School chosen(SchoolTopic topic) {
-        return desk.data().get(Schools.KEY).chosen(topic, job().practice());
+    public Method chosen(MethodTopic topic) {
+        return desk.data().get(Methods.KEY).chosen(topic, job().practice());
     }
 
-    public void choose(School school) {
+    public void choose(Method method) {
         desk.change(
-                "school for " + school.topic().word(),
+                "school for " + method.topic().word(),
                 "",
-                j -> j.withPractice(j.practice().with(school.topic(), school.id())));
+                j -> j.withPractice(j.practice().with(method.topic(), method.id())));
     }
 
-    /** Writes the job as JSON beside the book and says where. */
-    public void export() {
-        desk.write("Job", JobFiles::export);
+    /** The papers of the open job. */
+    public List<Papers.Offer> papers() {
+        return desk.papers();
     }
 
-    /** Writes the job sheet as PDF beside the book and says where. */
-    public void sheet() {
-        desk.write("Sheet", (now, folder) -> JobFiles.sheet(now, folder, ZoneId.systemDefault()));
+    /** Writes a paper beside the book and says where. */
+    public void write(Papers.Offer paper) {
+        desk.write(paper);
     }
 
     /** Says a sentence in the band. */

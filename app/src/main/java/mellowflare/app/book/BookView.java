@@ -23,21 +23,23 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
 import mellowflare.app.entry.WordCell;
+import mellowflare.app.line.PaperPresses;
 import mellowflare.app.look.Look;
+import mellowflare.app.page.Page;
 import mellowflare.app.paint.DrawingPane;
-import mellowflare.app.shell.Page;
+import mellowflare.book.job.Papers;
 import mellowflare.book.store.Book;
 import mellowflare.book.store.JobHead;
-import mellowflare.core.advice.School;
-import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.advice.Method;
+import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
-import mellowflare.core.job.Strip;
 import mellowflare.core.measure.UnitSystem;
 
 /** The page of Book. */
@@ -53,7 +55,9 @@ public final class BookView implements Page {
     private final TextField machine = new TextField();
     private final TextArea note = new TextArea();
     private final TextField file = new TextField();
-    private final VBox schools = new VBox(6);
+    private final VBox methods = new VBox(6);
+    private final StackPane papers = new StackPane();
+    private List<Papers.Offer> papersShown = List.of();
     private ChoiceRow<UnitSystem> units;
     private final FigureBox open = new FigureBox();
     private final FigureBox left = new FigureBox();
@@ -143,12 +147,6 @@ public final class BookView implements Page {
                 u -> null,
                 false,
                 u -> model.units(u.orElseThrow()));
-        Button sheet = new Button("job sheet, PDF");
-        sheet.setOnAction(e -> model.sheet());
-        Button export = new Button("job as JSON");
-        export.setOnAction(e -> model.export());
-        sheet.getStyleClass().setAll("choice");
-        export.getStyleClass().setAll("choice");
         file.setPromptText("path of a job file, or drop it here");
         file.setAccessibleText("Path of a job file to take in");
         file.setOnAction(e -> importTyped());
@@ -173,15 +171,24 @@ public final class BookView implements Page {
                 labelled("machine", machine),
                 labelled("note", note),
                 units,
-                new HBox(6, sheet, export),
+                papers,
                 in,
                 Text.of("How this shop does it", "slip-heading"),
-                schools);
+                methods);
         content.getStyleClass().add("slip-content");
         ScrollPane scroll = new ScrollPane(content);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("slip");
         return scroll;
+    }
+
+    /** The papers of the open job; made anew when another kind of line is open. */
+    private void papers() {
+        List<Papers.Offer> now = model.papers();
+        if (!now.equals(papersShown)) {
+            papersShown = now;
+            papers.getChildren().setAll(new PaperPresses(now, model::write));
+        }
     }
 
     private void importTyped() {
@@ -240,15 +247,16 @@ public final class BookView implements Page {
     private void refresh(Evaluation now) {
         showing = true;
         Job job = now.job();
+        papers();
         set(title, job.title());
         set(machine, job.machine());
         if (!note.getText().equals(job.note())) {
             note.setText(job.note());
         }
         units.show(Optional.of(job.units()));
-        drawing.drawingProperty().set(Strip.band(now));
+        drawing.drawingProperty().set(now.plan().strip());
         select();
-        showSchools();
+        showMethods();
         long count = now.stops();
         left.words(
                 "left off",
@@ -261,17 +269,17 @@ public final class BookView implements Page {
         showing = false;
     }
 
-    private void showSchools() {
-        schools.getChildren().clear();
-        for (SchoolTopic topic : SchoolTopic.values()) {
-            ComboBox<School> box = new ComboBox<>();
-            box.getItems().setAll(model.schools(topic));
-            WordCell.dress(box, School::name, "");
+    private void showMethods() {
+        methods.getChildren().clear();
+        for (MethodTopic topic : MethodTopic.values()) {
+            ComboBox<Method> box = new ComboBox<>();
+            box.getItems().setAll(model.methods(topic));
+            WordCell.dress(box, Method::name, "");
             box.setValue(model.chosen(topic));
             box.setMaxWidth(Double.MAX_VALUE);
             box.setAccessibleText(topic.word());
             box.valueProperty().addListener((o, was, chosen) -> unlessShowing(() -> model.choose(chosen)));
-            schools.getChildren()
+            methods.getChildren()
                     .addAll(
                             Text.of(topic.word(), "small-heading"),
                             box,

@@ -1,8 +1,8 @@
 package mellowflare.app.desk;
 
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.time.Clock;
+import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -15,7 +15,8 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import mellowflare.book.BookTrouble;
-import mellowflare.book.exchange.JobFiles;
+import mellowflare.book.exchange.TextFiles;
+import mellowflare.book.job.Papers;
 import mellowflare.book.store.Book;
 import mellowflare.book.store.JobHead;
 import mellowflare.core.connection.End;
@@ -134,20 +135,19 @@ public final class Desk {
         save(what, mergeKey);
     }
 
-    /** A paper or file of the open job. */
-    @FunctionalInterface
-    public interface Paper {
-        /** Writes it into a folder; gives the file. */
-        Path write(Evaluation now, Path folder) throws BookTrouble;
+    /** Writes a paper of the open job into the folder beside the book, off the interface thread, and says where it went or why not. */
+    public void write(Papers.Offer paper) {
+        Evaluation now = current();
+        ZonedDateTime at = ZonedDateTime.now(clock);
+        keeper.ask(
+                book -> Papers.write(paper.id(), now, book.folder().resolve("out"), at),
+                path -> tell(paper.title() + " written to " + path + "."),
+                this::tell);
     }
 
-    /** Writes a paper into the folder beside the book, off the interface thread, and says where it went or why not. */
-    public void write(String what, Paper paper) {
-        Evaluation now = current();
-        keeper.ask(
-                book -> paper.write(now, book.folder().resolve("out")),
-                path -> tell(what + " written to " + path + "."),
-                this::tell);
+    /** The papers of the open job. */
+    public List<Papers.Offer> papers() {
+        return Papers.offered(job().kind());
     }
 
     /** Shows the open job with more that a longer search found; the job itself is the same. */
@@ -319,8 +319,8 @@ public final class Desk {
     /** Writes a job out as it lies in the book, whatever is wrong with it. */
     public void writeAsItLies(String id) {
         keeper.ask(
-                book -> JobFiles.write(
-                        book.folder().resolve("out").resolve(JobFiles.fileName(id) + "-as-it-lies.json"),
+                book -> TextFiles.write(
+                        book.folder().resolve("out").resolve(TextFiles.name(id) + "-as-it-lies.json"),
                         book.asItLies(id).orElse("").getBytes(StandardCharsets.UTF_8)),
                 file -> tell("Written as it lies to " + file + "."),
                 this::tell);

@@ -16,16 +16,15 @@ import javafx.beans.property.SimpleObjectProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
 import mellowflare.core.advice.Figure;
-import mellowflare.core.advice.SchoolTopic;
-import mellowflare.core.advice.Schools;
+import mellowflare.core.advice.MethodTopic;
+import mellowflare.core.advice.Methods;
 import mellowflare.core.advice.State;
 import mellowflare.core.connection.Body;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.connection.Seat;
-import mellowflare.core.connection.Which;
-import mellowflare.core.hose.LineEnd;
 import mellowflare.core.identify.Candidate;
 import mellowflare.core.identify.Evidence;
 import mellowflare.core.identify.FlankSeen;
@@ -42,7 +41,8 @@ import mellowflare.core.identify.ShopFindings;
 import mellowflare.core.identify.SwivelSeen;
 import mellowflare.core.identify.TaperSeen;
 import mellowflare.core.job.Evaluation;
-import mellowflare.core.lookalike.Twin;
+import mellowflare.core.line.Port;
+import mellowflare.core.lookalike.LookAlike;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.Instrument;
 import mellowflare.core.measure.Length;
@@ -69,7 +69,7 @@ public final class GaugeModel {
     private final Desk desk;
     private Identifier identifier;
     private ShopFindings weighed = ShopFindings.NONE;
-    private final ObjectProperty<Which> which = new SimpleObjectProperty<>(Which.A);
+    private final ObjectProperty<LineEnd> which = new SimpleObjectProperty<>(LineEnd.A);
     private final ReadOnlyObjectWrapper<GaugeResult> result = new ReadOnlyObjectWrapper<>();
     private final FieldState<Length> diameter = length();
     private final FieldState<PitchReading> pitch = new FieldState<>(PitchReading::read, (p, u) -> p.understood());
@@ -133,7 +133,7 @@ public final class GaugeModel {
     }
 
     /** Which end of the line is held. */
-    public ObjectProperty<Which> whichProperty() {
+    public ObjectProperty<LineEnd> whichProperty() {
         return which;
     }
 
@@ -169,19 +169,19 @@ public final class GaugeModel {
         return seatAngle;
     }
 
-    public LineEnd end() {
-        return desk.job().line().end(which.get());
+    public Port port() {
+        return desk.job().ports().of(which.get());
     }
 
     /** Which end is held and what it belongs to, as far as it has a name. */
     public String heldWhere() {
         String side = "End " + which.get();
-        String place = end().place().strip();
+        String place = port().place().strip();
         return place.isEmpty() || place.equalsIgnoreCase(side) ? side : side + ", " + place;
     }
 
     public Observation seen() {
-        return end().seen().orElse(FRESH);
+        return port().seen().orElse(FRESH);
     }
 
     /** What it is outside; a thread until something else is said. */
@@ -336,24 +336,22 @@ public final class GaugeModel {
 
     /** This candidate becomes the port of this side of the line. */
     public void use(Candidate candidate) {
-        Which side = which.get();
+        LineEnd side = which.get();
         desk.change(
                 "end " + side + " is " + candidate.end().brief(),
                 "",
-                j -> j.withLine(j.line()
-                        .withEnd(
-                                side,
-                                j.line().end(side).taken(candidate.end().id(), Optional.of(candidate.probability())))));
+                j -> j.withPort(
+                        side, j.ports().of(side).taken(candidate.end().id(), Optional.of(candidate.probability()))));
         desk.tell("End " + side + " is now " + candidate.end().title() + ", "
                 + candidate.end().gender().word() + ".");
         asked = null;
-        if (side == Which.A && desk.job().line().b().port().isEmpty()) {
-            which.set(Which.B);
+        if (side == LineEnd.A && desk.job().ports().b().end().isEmpty()) {
+            which.set(LineEnd.B);
         }
     }
 
     private void see(String what, UnaryOperator<Observation> change) {
-        Which side = which.get();
+        LineEnd side = which.get();
         Observation after = change.apply(seen());
         Map<String, String> typed = new HashMap<>();
         typed.put("diameter", diameter.textProperty().get());
@@ -365,14 +363,14 @@ public final class GaugeModel {
         desk.change(
                 what + " of end " + side,
                 "seen@" + side + what,
-                j -> j.withLine(j.line().withEnd(side, j.line().end(side).withSeen(after, typed))));
+                j -> j.withPort(side, j.ports().of(side).withSeen(after, typed)));
     }
 
     /** The shop's findings weigh in unless its practice says otherwise. */
     private void weigh() {
         boolean own = desk.data()
-                .get(Schools.KEY)
-                .chosen(SchoolTopic.END_PRIOR, desk.job().practice())
+                .get(Methods.KEY)
+                .chosen(MethodTopic.END_PRIOR, desk.job().practice())
                 .id()
                 .equals("shop");
         ShopFindings now = own ? desk.findingsProperty().get() : ShopFindings.NONE;
@@ -388,12 +386,12 @@ public final class GaugeModel {
                 || was.job().units() != now.job().units()
                 || !was.job().id().equals(now.job().id())
                 || !was.job().practice().equals(now.job().practice())
-                || !was.job().line().equals(now.job().line());
+                || !was.job().ports().equals(now.job().ports());
     }
 
     private void refresh() {
         weigh();
-        LineEnd end = end();
+        Port end = port();
         Observation seen = seen();
         UnitSystem units = desk.units();
         diameter.show(
@@ -418,7 +416,7 @@ public final class GaugeModel {
                 best.flatMap(this::seal),
                 best.map(b -> says(b, Evidence.Verdict.FOR)).orElse(List.of()),
                 answer.best().map(b -> says(b, Evidence.Verdict.AGAINST)).orElse(List.of()),
-                best.map(GaugeModel::twins).orElse(List.of()),
+                best.map(GaugeModel::lookAlikes).orElse(List.of()),
                 warnings(c),
                 best.map(b -> goesWith(b.end())).orElse(""),
                 c.otherUnit().flatMap(o -> o.observation().diameter())));
@@ -448,7 +446,7 @@ public final class GaugeModel {
         }
     }
 
-    private static String typedOr(LineEnd end, String field, Optional<String> value) {
+    private static String typedOr(Port end, String field, Optional<String> value) {
         return value.isEmpty() ? "" : end.typed().getOrDefault(field, value.get());
     }
 
@@ -463,10 +461,12 @@ public final class GaugeModel {
     }
 
     /** The first few by name, the others by number. */
-    private static String names(List<Twin> twins) {
-        String first =
-                twins.stream().limit(TWINS_NAMED).map(t -> t.other().brief()).collect(Collectors.joining(", "));
-        return twins.size() <= TWINS_NAMED ? first : first + " and " + (twins.size() - TWINS_NAMED) + " more";
+    private static String names(List<LookAlike> lookAlikes) {
+        String first = lookAlikes.stream()
+                .limit(TWINS_NAMED)
+                .map(t -> t.other().brief())
+                .collect(Collectors.joining(", "));
+        return lookAlikes.size() <= TWINS_NAMED ? first : first + " and " + (lookAlikes.size() - TWINS_NAMED) + " more";
     }
 
     /** What it goes together with, in words. */
@@ -478,9 +478,9 @@ public final class GaugeModel {
                 .orElse("Goes into its hose");
     }
 
-    private static List<String> twins(Candidate c) {
-        return c.twins().stream()
-                .collect(Collectors.groupingBy(Twin::kind, LinkedHashMap::new, Collectors.toList()))
+    private static List<String> lookAlikes(Candidate c) {
+        return c.lookAlikes().stream()
+                .collect(Collectors.groupingBy(LookAlike::kind, LinkedHashMap::new, Collectors.toList()))
                 .entrySet()
                 .stream()
                 .limit(KINDS_OF_TWIN_SHOWN)

@@ -16,7 +16,7 @@ import mellowflare.core.sealing.SealAdvice;
  * @param seal how the likeliest end is sealed
  * @param reasonsFor what speaks for the likeliest
  * @param reasonsAgainst what speaks against it
- * @param twins its look-alikes, in words
+ * @param lookAlikes its look-alikes, in words
  * @param warnings what the rules warn of, with what to do
  * @param goesWith what the likeliest goes together with, in words
  * @param otherReading the diameter in the other unit, where that fits far better
@@ -28,14 +28,14 @@ public record GaugeResult(
         Optional<SealAdvice> seal,
         List<String> reasonsFor,
         List<String> reasonsAgainst,
-        List<String> twins,
+        List<String> lookAlikes,
         List<String> warnings,
         String goesWith,
         Optional<Length> otherReading) {
     public GaugeResult {
         reasonsFor = List.copyOf(reasonsFor);
         reasonsAgainst = List.copyOf(reasonsAgainst);
-        twins = List.copyOf(twins);
+        lookAlikes = List.copyOf(lookAlikes);
         warnings = List.copyOf(warnings);
     }
 }

@@ -20,8 +20,8 @@ import mellowflare.app.entry.Text;
 import mellowflare.app.paint.Pictures;
 import mellowflare.core.connection.Body;
 import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.connection.Seat;
-import mellowflare.core.connection.Which;
 import mellowflare.core.identify.ClueKind;
 import mellowflare.core.identify.FlankSeen;
 import mellowflare.core.identify.HandSeen;
@@ -35,7 +35,7 @@ import mellowflare.core.measure.Length;
 /** The slip beside the drawing: what is held, in the fitter's order; what is asked for seldom opens on a press. */
 final class GaugeSlip extends VBox {
     private final GaugeModel model;
-    private final ChoiceRow<Which> ends;
+    private final ChoiceRow<LineEnd> ends;
     private final ChoiceRow<Gender> gender;
     private final ChoiceRow<Body> body;
     private final EntryRow diameter;
@@ -70,7 +70,7 @@ final class GaugeSlip extends VBox {
         this.model = model;
         ends = row(
                 "",
-                List.of(Which.values()),
+                List.of(LineEnd.values()),
                 w -> "end " + w.name(),
                 w -> null,
                 w -> model.whichProperty().set(w));

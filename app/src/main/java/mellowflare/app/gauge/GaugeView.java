@@ -17,8 +17,8 @@ import javafx.scene.layout.VBox;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
 import mellowflare.app.look.Look;
+import mellowflare.app.page.Page;
 import mellowflare.app.paint.DrawingPane;
-import mellowflare.app.shell.Page;
 import mellowflare.core.connection.End;
 import mellowflare.core.identify.Candidate;
 import mellowflare.core.identify.Identification;
@@ -35,7 +35,7 @@ public final class GaugeView implements Page {
     private final Label held = Text.of("", "held");
     private final VBox speaksFor = new VBox(3);
     private final VBox speaksAgainst = new VBox(3);
-    private final VBox twins = new VBox(3);
+    private final VBox lookAlikes = new VBox(3);
     private final Button nextCheck = new Button();
     private final VBox outcomes = new VBox(3);
     private final VBox warnings = new VBox(3);
@@ -107,7 +107,7 @@ public final class GaugeView implements Page {
         HBox columns = new HBox(
                 18,
                 Text.column("Speaks for it", new VBox(3, speaksFor, speaksAgainst)),
-                Text.column("Looks like it", twins),
+                Text.column("Looks like it", lookAlikes),
                 Text.column("Check next", new VBox(3, nextCheck, outcomes)));
         columns.getStyleClass().add("under-drawing");
         VBox.setVgrow(stack, Priority.ALWAYS);
@@ -148,7 +148,7 @@ public final class GaugeView implements Page {
         answers.show(r.answer(), r.goesWith());
         Text.fill(speaksFor, r.reasonsFor(), "reason-for");
         Text.fill(speaksAgainst, r.reasonsAgainst(), "reason-against");
-        Text.fill(twins, r.twins().isEmpty() ? List.of("Nothing in the tables.") : r.twins(), "twin");
+        Text.fill(lookAlikes, r.lookAlikes().isEmpty() ? List.of("Nothing in the tables.") : r.lookAlikes(), "twin");
         Text.fill(warnings, r.warnings(), "warning");
         warnings.setVisible(!r.warnings().isEmpty());
         otherReading.setVisible(r.otherReading().isPresent());

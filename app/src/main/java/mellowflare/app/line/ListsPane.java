@@ -39,7 +39,7 @@ public final class ListsPane extends VBox {
     }
 
     /** Asks for a file; empty when none was chosen. */
-    static Optional<Path> choose(Region beside, String title, String... endings) {
+    public static Optional<Path> choose(Region beside, String title, String... endings) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(title);
         chooser.getExtensionFilters().setAll(new FileChooser.ExtensionFilter(title, endings));

@@ -17,14 +17,14 @@ import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.Gender;
-import mellowflare.core.connection.Which;
-import mellowflare.core.hose.LineEnd;
+import mellowflare.core.connection.LineEnd;
+import mellowflare.core.line.Port;
 import mellowflare.core.material.Metal;
 
 /** The port at one end: its name, a way to Gauge, and what it is, picked from the tables. */
 public final class PortPick extends VBox {
     private final LineModel model;
-    private final Which which;
+    private final LineEnd which;
     private final TextField place = new TextField();
     private final Label port = Text.of("", "port");
     private final ComboBox<EndCode> family = new ComboBox<>();
@@ -36,7 +36,7 @@ public final class PortPick extends VBox {
     /**
      * @param measure opens Gauge for an end
      */
-    public PortPick(LineModel model, Which which, Consumer<Which> measure) {
+    public PortPick(LineModel model, LineEnd which, Consumer<LineEnd> measure) {
         super(6);
         this.model = model;
         this.which = which;
@@ -98,12 +98,12 @@ public final class PortPick extends VBox {
 
     public void refresh() {
         showing = true;
-        LineEnd end = model.end(which);
+        Port end = model.port(which);
         if (!place.getText().strip().equals(end.place().strip())) {
             place.setText(end.place());
         }
         port.setText(portText(end));
-        end.port().ifPresent(p -> {
+        end.end().ifPresent(p -> {
             family.setValue(p.code());
             List<String> offered = model.sizes(p.code());
             if (!offered.equals(size.getItems())) {
@@ -112,7 +112,7 @@ public final class PortPick extends VBox {
             size.setValue(p.size());
             gender.setValue(p.gender());
         });
-        if (end.port().isEmpty()) {
+        if (end.end().isEmpty()) {
             family.setValue(null);
             size.setValue(null);
             gender.setValue(null);
@@ -121,11 +121,11 @@ public final class PortPick extends VBox {
         showing = false;
     }
 
-    private String portText(LineEnd end) {
-        if (end.port().isEmpty()) {
+    private String portText(Port end) {
+        if (end.end().isEmpty()) {
             return "port not known: measure it, or pick it here";
         }
-        EndId p = end.port().get();
+        EndId p = end.end().get();
         return p.code() + " " + p.size() + ", " + p.gender().word() + "   "
                 + end.certainty()
                         .map(c -> "measured, " + new Figure.OfShare(c).text(model.units()) + " sure")

@@ -6,6 +6,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
+import mellowflare.app.page.FindingList;
 import mellowflare.core.advice.Finding;
 
 /** The slip beside a line of any kind: what it is made of, what it must do, and what was judged. */

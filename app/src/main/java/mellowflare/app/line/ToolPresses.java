@@ -40,7 +40,7 @@ public final class ToolPresses extends FlowPane {
         return b;
     }
 
-    static Button toggle(String word, boolean there, boolean missing) {
+    public static Button toggle(String word, boolean there, boolean missing) {
         Button b = new Button(word);
         b.getStyleClass().setAll("choice");
         b.pseudoClassStateChanged(CHOSEN, there);

@@ -1,2 +1,2 @@
-/** Line: what joins to what, and how long do I cut? */
+/** What all kinds of line share on screen: ports, service, kind, lists, papers. */
 package mellowflare.app.line;

@@ -10,11 +10,8 @@ import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
-import mellowflare.core.advice.Figure;
-import mellowflare.core.hose.CutLength;
-import mellowflare.core.hose.HosePlan;
 import mellowflare.core.job.Evaluation;
-import mellowflare.core.job.LineKind;
+import mellowflare.core.line.BenchWords;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
@@ -25,7 +22,6 @@ import mellowflare.core.procedure.Bench;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.procedure.RecordField;
 import mellowflare.core.procedure.Step;
-import mellowflare.core.tube.Reading;
 
 /** What Make does, without a window: the step that is due, its figures, the reading back, ticks. */
 public final class MakeModel {
@@ -85,67 +81,14 @@ public final class MakeModel {
         return refusal.getReadOnlyProperty();
     }
 
-    /** What the second reading is of. */
-    public String secondOf() {
-        return desk.current()
-                .tube()
-                .map(t -> t.c().shape().template().isPresent() ? "of the template" : "end to end, by itself")
-                .orElse("of the finished length");
-    }
-
-    /** What the cut of this line is called. */
-    public String cutWord() {
-        return desk.job().isTube() ? "cut the tube at" : wholeHose() ? "take the hose of" : "cut the hose at";
-    }
-
-    /** How many pieces a main is cut into and how much pipe that is; empty for a line, which is one piece. */
-    public Optional<String[]> pieces() {
-        return desk.current().air().map(a -> new String[] {
-            a.c().work()
-                    .map(w -> Integer.toString(w.stretches().stream()
-                            .mapToInt(x -> x.pieces().size())
-                            .sum()))
-                    .orElse("–"),
-            new Figure.OfReach(a.c().pipeLength()).text(units())
-        });
-    }
-
-    /** The figure that the cut is marked at, or the hose that is taken whole. */
-    public Optional<Length> cut() {
-        return desk.job().kind() == LineKind.HOSE && wholeHose()
-                ? HosePlan.wholeLength(desk.current().plan().c())
-                : desk.current().cut();
-    }
-
-    private boolean wholeHose() {
-        return desk.current().plan().c().whole();
+    /** What the figures of this line are called at the bench. */
+    public BenchWords words() {
+        return desk.current().plan().benchWords();
     }
 
     /** What is still to be said before there is an order of work. */
     public String nothingYet() {
-        return switch (desk.job().kind()) {
-            case AIR -> "Walk the main in Air and say which pipe it is made of; the order of work follows.";
-            case HOSE ->
-                "Choose a fluid that this program serves, the hose and both ends in Line; the order of work follows.";
-            case TUBE -> "Measure the tube and choose its size and ends in Line; the order of work follows.";
-        };
-    }
-
-    /** What the length behind the cut is called. */
-    public String lengthWord() {
-        return desk.job().isTube() ? "end to end" : "overall";
-    }
-
-    /** How near the overall length must come; empty for a tube, which is trimmed to the job. */
-    public String giveOrTake() {
-        return desk.job().kind() != LineKind.HOSE
-                ? ""
-                : desk.current()
-                        .plan()
-                        .cut()
-                        .filter(CutLength::possible)
-                        .map(c -> "overall give or take " + LengthFormat.figure(c.tolerance(), units()))
-                        .orElse("");
+        return desk.current().plan().stillNeeded();
     }
 
     public StringProperty reasonProperty() {
@@ -230,13 +173,10 @@ public final class MakeModel {
             desk.change(
                     what,
                     "figure" + what,
-                    j -> j.isTube()
-                            ? desk.current()
-                                    .figure()
-                                    .map(f -> j.withTube(j.tube().withReading(Reading.of(change.apply(f)))))
-                                    .orElse(j)
-                            : j.withLine(
-                                    j.line().withFinished(j.line().finished().map(change))));
+                    j -> desk.current()
+                            .figure()
+                            .map(f -> j.signed(change.apply(f)))
+                            .orElse(j));
         }
     }
 

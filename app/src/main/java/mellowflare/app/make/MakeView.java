@@ -16,7 +16,9 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
-import mellowflare.app.shell.Page;
+import mellowflare.app.page.Page;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.line.BenchWords;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.procedure.RecordField;
 import mellowflare.core.procedure.Step;
@@ -146,14 +148,18 @@ public final class MakeView implements Page {
         readBack.refresh();
         tick.setText("Tick   Ctrl Enter");
         tick.setDisable(due.isEmpty());
-        if (model.pieces().isPresent()) {
-            cut.words("pieces to cut", model.pieces().get()[0], "bar by bar: see the cut list");
-            overall.words("pipe", model.pieces().get()[1], "centre to centre");
-        } else {
-            cut.length(model.cutWord(), model.cut(), model.units());
-            overall.length(model.lengthWord(), model.current().figure().map(f -> f.value()), model.units());
+        if (model.words() instanceof BenchWords.OnePiece one) {
+            cut.length(one.cut(), one.toCut(), model.units());
+            overall.length(one.length(), model.current().figure().map(f -> f.value()), model.units());
+            done.words("ticked", model.bench().doneCount() + " of " + total, one.tolerance());
+        } else if (model.words() instanceof BenchWords.ManyPieces many) {
+            cut.words(
+                    "pieces to cut",
+                    many.pieces().map(n -> Integer.toString(n)).orElse("–"),
+                    "bar by bar: see the cut list");
+            overall.words("pipe", new Figure.OfReach(many.total()).text(model.units()), "centre to centre");
+            done.words("ticked", model.bench().doneCount() + " of " + total, "");
         }
-        done.words("ticked", model.bench().doneCount() + " of " + total, model.giveOrTake());
     }
 
     /** Fields are only made anew when the step changes, so that typing is not disturbed. */

@@ -13,6 +13,7 @@ import javafx.scene.layout.VBox;
 import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
+import mellowflare.core.line.BenchWords;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.procedure.Bench;
@@ -30,7 +31,7 @@ final class ReadBackPane extends VBox {
         this.model = model;
         getStyleClass().add("read-back");
         setId("read-back");
-        second = new EntryRow("second reading", model.secondOf(), model.second());
+        second = new EntryRow("second reading", "", model.second());
         second.field().setId("second");
         heard.setId("heard");
         heard.getStyleClass().add("main-action");
@@ -59,7 +60,9 @@ final class ReadBackPane extends VBox {
     }
 
     void refresh() {
-        second.field().setPromptText(model.secondOf());
+        Optional<BenchWords.OnePiece> words =
+                model.words() instanceof BenchWords.OnePiece w ? Optional.of(w) : Optional.empty();
+        second.field().setPromptText(words.map(BenchWords.OnePiece::second).orElse(""));
         Bench bench = model.bench();
         Optional<Length> cut = bench.cut();
         figure.getChildren().clear();
@@ -67,7 +70,8 @@ final class ReadBackPane extends VBox {
             HBox big = FigureBox.figure(c, model.units());
             big.getStyleClass().add("huge");
             Label other = Text.of(
-                    LengthFormat.shop(c, model.units().other()) + "\n" + model.lengthWord() + " "
+                    LengthFormat.shop(c, model.units().other()) + "\n"
+                            + words.map(BenchWords.OnePiece::length).orElse("") + " "
                             + bench.figure()
                                     .map(f -> LengthFormat.both(f.value(), model.units()))
                                     .orElse(""),

@@ -16,7 +16,6 @@ import mellowflare.app.look.Look;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.job.Evaluation;
-import mellowflare.core.job.Strip;
 
 /** The band along the top: job, the line as a strip that leads to its parts, where it was left, and whether it is saved. */
 final class Band extends HBox {
@@ -66,6 +65,6 @@ final class Band extends HBox {
                 now.job().title().isBlank() ? "Job without a title" : now.job().title());
         machine.setText(now.job().machine());
         leftOff.setText("left off: " + now.leftOff());
-        strip.drawingProperty().set(Strip.band(now));
+        strip.drawingProperty().set(now.plan().strip());
     }
 }

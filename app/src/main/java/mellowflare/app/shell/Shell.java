@@ -3,8 +3,6 @@ package mellowflare.app.shell;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.ForkJoinPool;
-import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -15,11 +13,6 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import mellowflare.app.air.AirModel;
-import mellowflare.app.air.AirView;
-import mellowflare.app.air.AirWork;
-import mellowflare.app.air.HeldModel;
-import mellowflare.app.air.WalkModel;
 import mellowflare.app.book.BookModel;
 import mellowflare.app.book.BookView;
 import mellowflare.app.desk.Desk;
@@ -29,24 +22,17 @@ import mellowflare.app.gauge.CaliperModel;
 import mellowflare.app.gauge.GaugeModel;
 import mellowflare.app.gauge.GaugeView;
 import mellowflare.app.gauge.HoldModel;
-import mellowflare.app.line.HereModel;
-import mellowflare.app.line.LengthModel;
 import mellowflare.app.line.LineModel;
-import mellowflare.app.line.LinePage;
-import mellowflare.app.line.LineParts;
-import mellowflare.app.line.LineView;
-import mellowflare.app.line.PartsModel;
-import mellowflare.app.line.WayModel;
-import mellowflare.app.line.tube.TubeModels;
-import mellowflare.app.line.tube.TubeView;
 import mellowflare.app.look.Look;
 import mellowflare.app.make.MakeModel;
 import mellowflare.app.make.MakeView;
+import mellowflare.app.page.Page;
+import mellowflare.app.page.Place;
 import mellowflare.app.tables.TablesModel;
 import mellowflare.app.tables.TablesView;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.End;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.Read;
 
@@ -59,6 +45,7 @@ public final class Shell extends BorderPane {
     private final HoldModel hold;
     private final TablesModel tables;
     private final CaliperModel caliper;
+    private final LineModel line;
     private final Map<Place, Page> pages = new EnumMap<>(Place.class);
     private final Map<Place, Button> tabs = new EnumMap<>(Place.class);
     private final StackPane ground = new StackPane();
@@ -73,6 +60,7 @@ public final class Shell extends BorderPane {
         this.desk = desk;
         this.look = look;
         this.caliper = caliper;
+        this.line = new LineModel(desk);
         this.gauge = new GaugeModel(desk);
         this.hold = new HoldModel(desk);
         this.tables = new TablesModel(desk);
@@ -104,32 +92,7 @@ public final class Shell extends BorderPane {
     private Page make(Place place) {
         return switch (place) {
             case GAUGE -> new GaugeView(gauge, hold, caliper, look, this::lookUp);
-            case LINE -> {
-                LineModel line = new LineModel(desk);
-                yield new LinePage(
-                        desk.currentProperty(),
-                        () -> new LineView(
-                                line,
-                                new LineParts(
-                                        new WayModel(desk),
-                                        new LengthModel(desk),
-                                        new HereModel(desk),
-                                        new PartsModel(desk, ForkJoinPool.commonPool(), Platform::runLater)),
-                                look,
-                                this::measure),
-                        () -> new TubeView(TubeModels.of(desk), line, look, this::measure),
-                        () -> go(Place.AIR));
-            }
-            case AIR -> {
-                AirModel air = new AirModel(desk);
-                yield new AirView(
-                        air,
-                        new WalkModel(air),
-                        new AirWork(desk, ForkJoinPool.commonPool(), Platform::runLater),
-                        new HeldModel(air),
-                        new LineModel(desk),
-                        look);
-            }
+            case LINE, AIR -> new KindPage(place, line, kind -> kind.page(desk, line, look, this::measure), this::go);
             case MAKE -> new MakeView(new MakeModel(desk));
             case BOOK -> new BookView(new BookModel(desk), look);
             case TABLES -> new TablesView(tables, look);
@@ -148,8 +111,8 @@ public final class Shell extends BorderPane {
 
     /** Opens a place. */
     public void go(Place asked) {
-        // A main has its own place; the strip and the key of Line lead there too.
-        Place place = asked == Place.LINE && desk.job().isAir() ? Place.AIR : asked;
+        // Some kinds of line have a place of their own; the key of Line leads there too.
+        Place place = asked == Place.LINE ? AppKinds.of(desk.job().kind()).place() : asked;
         lay(place);
         // Fields inside a scroll pane only stand in the scene, and can take the focus, once styles were applied.
         ground.applyCss();
@@ -166,22 +129,17 @@ public final class Shell extends BorderPane {
         go(Place.TABLES);
     }
 
-    private void measure(Which which) {
+    private void measure(LineEnd which) {
         gauge.whichProperty().set(which);
         go(Place.GAUGE);
     }
 
     /** A part of the strip leads to where it is worked on. */
     void lead(Subject subject) {
-        if (desk.job().isAir()) {
-            go(subject == Subject.MAKE ? Place.MAKE : Place.AIR);
-            return;
-        }
-        switch (subject) {
-            case END_A -> measure(Which.A);
-            case END_B -> measure(Which.B);
-            case MAKE -> go(Place.MAKE);
-            default -> go(Place.LINE);
+        if (subject == Subject.END_A || subject == Subject.END_B) {
+            measure(subject == Subject.END_A ? LineEnd.A : LineEnd.B);
+        } else {
+            go(AppKinds.of(desk.job().kind()).placeOf(subject));
         }
     }
 

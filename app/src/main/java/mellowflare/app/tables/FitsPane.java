@@ -16,7 +16,7 @@ import javafx.scene.layout.VBox;
 import mellowflare.app.entry.Text;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.lookalike.InterchangeChart;
-import mellowflare.core.lookalike.TwinKind;
+import mellowflare.core.lookalike.LookAlikeKind;
 
 /** What fits what: males down, females across. A filled mark seals, a hollow one only goes on, a dot binds, a half-filled one differs by size. */
 final class FitsPane extends VBox {
@@ -86,17 +86,17 @@ final class FitsPane extends VBox {
     }
 
     /** One sign for all the ways in which sizes of two families go together. */
-    private static String sign(Set<TwinKind.Goes> goes) {
-        if (goes.contains(TwinKind.Goes.SEALS)) {
+    private static String sign(Set<LookAlikeKind.Goes> goes) {
+        if (goes.contains(LookAlikeKind.Goes.SEALS)) {
             return goes.size() == 1 ? SEALS : EITHER;
         }
-        return goes.contains(TwinKind.Goes.ON_AND_LEAKS) ? LEAKS : BINDS;
+        return goes.contains(LookAlikeKind.Goes.ON_AND_LEAKS) ? LEAKS : BINDS;
     }
 
     private Button mark(EndCode male, EndCode female, InterchangeChart.Cell cell) {
         Button mark = new Button(sign(cell.goes()));
         mark.getStyleClass()
-                .setAll("fits-mark", cell.goes().contains(TwinKind.Goes.SEALS) ? "fits-seals" : "fits-leaks");
+                .setAll("fits-mark", cell.goes().contains(LookAlikeKind.Goes.SEALS) ? "fits-seals" : "fits-leaks");
         String text = male + " male in " + female + " female. " + cell.says();
         mark.setAccessibleText(text);
         mark.setOnAction(e -> says.setText(text));

@@ -18,8 +18,8 @@ import javafx.scene.layout.VBox;
 import mellowflare.app.entry.Text;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.Gender;
-import mellowflare.core.lookalike.TwinKind;
-import mellowflare.core.lookalike.TwinPair;
+import mellowflare.core.lookalike.LookAlikeKind;
+import mellowflare.core.lookalike.LookAlikePair;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 
@@ -31,14 +31,14 @@ final class LookAlikesPane extends VBox {
 
     /** A heading or a pair. */
     private sealed interface Line {
-        record Heading(TwinKind kind, int pairs) implements Line {}
+        record Heading(LookAlikeKind kind, int pairs) implements Line {}
 
         /** Pairs of the same two families and gender. */
-        record Families(EndCode one, EndCode other, Gender gender, List<TwinPair> pairs) implements Line {
+        record Families(EndCode one, EndCode other, Gender gender, List<LookAlikePair> pairs) implements Line {
             double share() {
                 return pairs.stream()
-                        .mapToDouble(
-                                p -> Math.min(p.one().share(), p.twin().other().share()))
+                        .mapToDouble(p ->
+                                Math.min(p.one().share(), p.lookAlike().other().share()))
                         .sum();
             }
         }
@@ -57,13 +57,13 @@ final class LookAlikesPane extends VBox {
     }
 
     void refresh() {
-        List<TwinPair> pairs = model.lookAlikes();
+        List<LookAlikePair> pairs = model.lookAlikes();
         count.setText(pairs.size()
                 + " pairs of ends that can be taken for each other. Press a size to hold the two beside each other.");
         List<Line> lines = new ArrayList<>();
-        for (TwinKind kind : TwinKind.values()) {
-            List<TwinPair> of =
-                    pairs.stream().filter(p -> p.twin().kind() == kind).toList();
+        for (LookAlikeKind kind : LookAlikeKind.values()) {
+            List<LookAlikePair> of =
+                    pairs.stream().filter(p -> p.lookAlike().kind() == kind).toList();
             if (!of.isEmpty()) {
                 lines.add(new Line.Heading(kind, of.size()));
                 lines.addAll(byFamilies(of));
@@ -75,13 +75,13 @@ final class LookAlikesPane extends VBox {
     }
 
     /** Gathered by family and gender, the commonest first. */
-    private static List<Line.Families> byFamilies(List<TwinPair> pairs) {
-        Map<List<Object>, List<TwinPair>> gathered = new LinkedHashMap<>();
-        for (TwinPair p : pairs) {
+    private static List<Line.Families> byFamilies(List<LookAlikePair> pairs) {
+        Map<List<Object>, List<LookAlikePair>> gathered = new LinkedHashMap<>();
+        for (LookAlikePair p : pairs) {
             gathered.computeIfAbsent(
                             List.of(
                                     p.one().id().code(),
-                                    p.twin().other().id().code(),
+                                    p.lookAlike().other().id().code(),
                                     p.one().gender()),
                             k -> new ArrayList<>())
                     .add(p);
@@ -89,7 +89,7 @@ final class LookAlikesPane extends VBox {
         return gathered.values().stream()
                 .map(of -> new Line.Families(
                         of.get(0).one().id().code(),
-                        of.get(0).twin().other().id().code(),
+                        of.get(0).lookAlike().other().id().code(),
                         of.get(0).one().gender(),
                         of))
                 .sorted(Comparator.comparingDouble(Line.Families::share).reversed())
@@ -127,21 +127,21 @@ final class LookAlikesPane extends VBox {
         }
     }
 
-    private Button press(TwinPair p) {
+    private Button press(LookAlikePair p) {
         String one = p.one().id().size();
-        String other = p.twin().other().id().size();
+        String other = p.lookAlike().other().id().size();
         Button press = new Button(one.equals(other) ? one : one + " : " + other);
         press.getStyleClass().setAll("pair");
         press.setAccessibleText(named(p));
         press.setTooltip(new Tooltip(named(p)));
-        press.setOnAction(e -> model.beside(p.one(), p.twin().other()));
+        press.setOnAction(e -> model.beside(p.one(), p.lookAlike().other()));
         return press;
     }
 
-    private String named(TwinPair p) {
-        Length gap = p.twin().crestGap();
+    private String named(LookAlikePair p) {
+        Length gap = p.lookAlike().crestGap();
         String apart = gap.mm() < 0.005 ? "the bands overlap" : LengthFormat.figure(gap, model.units()) + " apart";
-        return p.one().brief() + " and " + p.twin().other().brief() + ", "
+        return p.one().brief() + " and " + p.lookAlike().other().brief() + ", "
                 + p.one().gender().word() + ": " + apart;
     }
 

@@ -12,19 +12,19 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import mellowflare.app.desk.Desk;
-import mellowflare.book.exchange.JobFiles;
+import mellowflare.book.job.JobFiles;
 import mellowflare.core.connection.Body;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndSearch;
 import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.connection.TradeWords;
-import mellowflare.core.connection.Which;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.lookalike.Comparison;
 import mellowflare.core.lookalike.Interchange;
 import mellowflare.core.lookalike.InterchangeChart;
-import mellowflare.core.lookalike.TwinPair;
-import mellowflare.core.lookalike.TwinTable;
+import mellowflare.core.lookalike.LookAlikePair;
+import mellowflare.core.lookalike.LookAlikes;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.sealing.SealAdvice;
@@ -41,7 +41,7 @@ public final class TablesModel {
     private Optional<Gender> gender = Optional.empty();
     private Optional<Body> body = Optional.empty();
     private boolean fittedOnly;
-    private Optional<List<TwinPair>> pairs = Optional.empty();
+    private Optional<List<LookAlikePair>> pairs = Optional.empty();
     private Optional<InterchangeChart> chart = Optional.empty();
 
     public TablesModel(Desk desk) {
@@ -124,7 +124,7 @@ public final class TablesModel {
             Optional<End> first = chosen.get();
             kept.set(first);
             first.flatMap(e ->
-                            desk.data().get(TwinTable.KEY).of(e.id()).stream().findFirst())
+                            desk.data().get(LookAlikes.KEY).of(e.id()).stream().findFirst())
                     .ifPresent(t -> chosen.set(Optional.of(t.other())));
         }
         mode.set(m);
@@ -153,14 +153,14 @@ public final class TablesModel {
     }
 
     /** All look-alikes of which one is among the ends found, most treacherous first. */
-    public List<TwinPair> lookAlikes() {
+    public List<LookAlikePair> lookAlikes() {
         if (pairs.isEmpty()) {
-            pairs = Optional.of(desk.data().get(TwinTable.KEY).pairs());
+            pairs = Optional.of(desk.data().get(LookAlikes.KEY).pairs());
         }
         Set<End> wanted = new HashSet<>(found.get());
         return pairs.get().stream()
-                .filter(p ->
-                        wanted.contains(p.one()) || wanted.contains(p.twin().other()))
+                .filter(p -> wanted.contains(p.one())
+                        || wanted.contains(p.lookAlike().other()))
                 .toList();
     }
 
@@ -252,12 +252,12 @@ public final class TablesModel {
     }
 
     /** The chosen end becomes a port of the line, picked and not measured. */
-    public void use(Which which) {
+    public void use(LineEnd which) {
         chosen.get().ifPresent(e -> {
             desk.change(
                     "end " + which + " picked",
                     "",
-                    j -> j.withLine(j.line().withEnd(which, j.line().end(which).taken(e.id(), Optional.empty()))));
+                    j -> j.withPort(which, j.ports().of(which).taken(e.id(), Optional.empty())));
             desk.tell(
                     "End " + which + " is now " + e.title() + ", " + e.gender().word() + ", picked from the tables.");
         });

@@ -21,12 +21,12 @@ import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
 import mellowflare.app.entry.WordCell;
 import mellowflare.app.look.Look;
+import mellowflare.app.page.Page;
 import mellowflare.app.paint.Pictures;
-import mellowflare.app.shell.Page;
 import mellowflare.core.connection.Body;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Gender;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.measure.UnitSystem;
 
 /** The page of Tables. */
@@ -116,7 +116,7 @@ public final class TablesView implements Page {
     }
 
     private Node figures() {
-        uses.getChildren().setAll(use(Which.A), use(Which.B));
+        uses.getChildren().setAll(use(LineEnd.A), use(LineEnd.B));
         uses.setAlignment(Pos.CENTER_RIGHT);
         HBox bar = new HBox(36, is, band, pitch, Text.spring(), uses);
         bar.getStyleClass().add("figure-bar");
@@ -124,7 +124,7 @@ public final class TablesView implements Page {
         return bar;
     }
 
-    private Button use(Which which) {
+    private Button use(LineEnd which) {
         Button use = new Button("Use as end " + which);
         use.setId("pick-" + which);
         use.getStyleClass().addAll("main-action", "one-of-two");

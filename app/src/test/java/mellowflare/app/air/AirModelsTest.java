@@ -12,16 +12,18 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.app.OpenBook;
 import mellowflare.app.entry.FieldState;
+import mellowflare.app.line.LineModel;
 import mellowflare.book.BookTrouble;
-import mellowflare.core.advice.SchoolTopic;
-import mellowflare.core.air.AirMain;
-import mellowflare.core.air.Making;
+import mellowflare.core.advice.MethodTopic;
+import mellowflare.core.air.AirMainKind;
 import mellowflare.core.air.layout.Outlet;
 import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.lists.AirList;
+import mellowflare.core.air.main.AirMain;
+import mellowflare.core.air.main.Making;
 import mellowflare.core.air.size.Sizing;
 import mellowflare.core.flow.hold.HoldTest;
-import mellowflare.core.job.LineKind;
+import mellowflare.core.hose.HoseLineKind;
 import mellowflare.core.measure.AbsolutePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
@@ -58,7 +60,7 @@ class AirModelsTest {
     }
 
     private AirMain main() {
-        return open.desk().job().air();
+        return open.desk().job().line(AirMainKind.AIR);
     }
 
     private void call(String text) {
@@ -153,7 +155,7 @@ class AirModelsTest {
         work.take(all.get(0));
         assertThat(main().system()).contains(all.get(0).system().id());
         assertThat(work.sizingsOld()).isFalse();
-        air.school(air.schools(SchoolTopic.AIR_SIZES).get(1));
+        air.method(air.methods(MethodTopic.AIR_SIZES).get(1));
         air.fall().textProperty().set("5");
         assertThat(work.sizingsOld()).isTrue();
     }
@@ -170,14 +172,9 @@ class AirModelsTest {
     /** Whatever the job was said to carry as a hose, a main carries air, and its joints are sealed for that. */
     @Test
     void testAMainIsSealedForAir() {
-        open.desk()
-                .change(
-                        "fluid",
-                        "",
-                        j -> j.withLine(
-                                j.line().withService(j.line().service().withFluid(Optional.of("mineral-oil")))));
+        open.desk().change("fluid", "", j -> j.withService(j.service().withFluid(Optional.of("mineral-oil"))));
         assertThat(open.desk().current().fluid().orElseThrow().id()).isEqualTo("compressed-air");
-        open.desk().change("kind", "", j -> j.withKind(LineKind.HOSE));
+        open.desk().change("kind", "", j -> j.withKind(HoseLineKind.HOSE));
         assertThat(open.desk().current().fluid().orElseThrow().id()).isEqualTo("mineral-oil");
     }
 
@@ -298,9 +295,9 @@ class AirModelsTest {
         open.desk().open("demo-slew-hose");
         open.settle();
         assertThat(air.isAir()).isFalse();
-        air.makeAir();
+        new LineModel(open.desk()).kind(AirMainKind.AIR);
         assertThat(air.isAir()).isTrue();
-        assertThat(open.desk().job().line().hose()).isPresent();
+        assertThat(open.desk().job().line(HoseLineKind.HOSE).hose()).isPresent();
         assertThat(walk.pieces()).isEmpty();
         call("hose 0.6 m");
         assertThat(walk.take()).isTrue();

@@ -27,8 +27,9 @@ import mellowflare.app.look.Look;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.book.demo.KittiwakeSlip;
 import mellowflare.book.store.Book;
-import mellowflare.core.air.AirMain;
+import mellowflare.core.air.AirMainKind;
 import mellowflare.core.air.layout.Piece;
+import mellowflare.core.air.main.AirMain;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.measure.Length;
 import org.junit.jupiter.api.AfterEach;
@@ -76,7 +77,7 @@ class AirViewTest {
     }
 
     private AirMain main() {
-        return desk.job().air();
+        return desk.job().line(AirMainKind.AIR);
     }
 
     private static void turn(FxRobot robot, AirLeaf leaf) {
@@ -251,7 +252,7 @@ class AirViewTest {
                 .contains("stay in the receiver", "far leg", "full in", "north 1: 3494 to 3460; north 2: 3460 to 3410");
         turn(robot, AirLeaf.PAPERS);
         assertThat(words(robot, "#air-papers"))
-                .contains("riser\n2600\n33\n35\n2532\n48", "lines in space (DXF)", "take a list in (CSV)");
+                .contains("riser\n2600\n33\n35\n2532\n48", "Drains", "Lines", "take a list in (CSV)");
     }
 
     @Test
@@ -259,13 +260,15 @@ class AirViewTest {
         turn(robot, AirLeaf.TOOLS);
         assertThat(words(robot, "#air-tools")).contains("2022 L/min by duty", "ISO 1217", "ISO 8778");
         press(robot, "blast pot with 5 mm nozzle  ×");
-        assertThat(desk.current().air().orElseThrow().c().choices()).doesNotContainKey("blaster");
+        assertThat(desk.current().plan(AirMainKind.AIR).orElseThrow().c().choices())
+                .doesNotContainKey("blaster");
         robot.interact(() -> robot.lookup("#air-tools .row-cell").queryAllAs(TextField.class).stream()
                 .filter(f -> f.getAccessibleText().endsWith("vice"))
                 .findFirst()
                 .orElseThrow()
                 .setText("other hand"));
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(desk.current().air().orElseThrow().c().choices()).containsKey("other hand");
+        assertThat(desk.current().plan(AirMainKind.AIR).orElseThrow().c().choices())
+                .containsKey("other hand");
     }
 }

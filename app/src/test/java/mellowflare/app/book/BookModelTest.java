@@ -8,8 +8,8 @@ import java.util.stream.Stream;
 import mellowflare.app.OpenBook;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.store.JobHead;
-import mellowflare.core.advice.School;
-import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.advice.Method;
+import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.measure.UnitSystem;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -72,20 +72,20 @@ class BookModelTest {
 
     @Test
     void testChosenSchoolChangesTheSteps() {
-        School shears = book.schools(SchoolTopic.HOSE_CUTTING).stream()
+        Method shears = book.methods(MethodTopic.HOSE_CUTTING).stream()
                 .filter(s -> s.id().equals("shears"))
                 .findFirst()
                 .orElseThrow();
         book.choose(shears);
-        assertThat(book.chosen(SchoolTopic.HOSE_CUTTING)).isEqualTo(shears);
+        assertThat(book.chosen(MethodTopic.HOSE_CUTTING)).isEqualTo(shears);
         assertThat(open.desk().current().leftOff()).contains("Cut with the shears");
     }
 
     @Test
     void testSheetAndExportSayWhereTheyWent() throws Exception {
-        book.sheet();
-        assertThat(news()).startsWith("Sheet written to ").endsWith(".pdf.");
-        book.export();
+        write("sheet");
+        assertThat(news()).startsWith("Job sheet written to ").endsWith(".pdf.");
+        write("export");
         assertThat(news()).endsWith(".json.");
         try (Stream<Path> files = Files.list(folder.resolve("out"))) {
             assertThat(files).hasSize(2);
@@ -94,7 +94,7 @@ class BookModelTest {
 
     @Test
     void testJobFileIsTakenInAndARefusedOneLeavesTheOpenJobAsItIs() throws Exception {
-        book.export();
+        write("export");
         open.settle();
         Path file;
         try (Stream<Path> files = Files.list(folder.resolve("out"))) {
@@ -110,5 +110,9 @@ class BookModelTest {
         book.importFrom(folder.resolve("none.json"));
         assertThat(news()).contains("There is no file");
         assertThat(book.job().id()).isEqualTo(before);
+    }
+
+    private void write(String paper) {
+        book.papers().stream().filter(p -> p.id().equals(paper)).forEach(book::write);
     }
 }

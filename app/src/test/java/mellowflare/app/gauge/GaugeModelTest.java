@@ -8,13 +8,13 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.app.OpenBook;
 import mellowflare.book.BookTrouble;
-import mellowflare.core.advice.SchoolTopic;
+import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.connection.Body;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.connection.Seat;
-import mellowflare.core.connection.Which;
 import mellowflare.core.identify.FlankSeen;
 import mellowflare.core.identify.HandSeen;
 import mellowflare.core.identify.Identification;
@@ -70,7 +70,7 @@ class GaugeModelTest {
         assertThat(best()).isEqualTo("ORB -6");
         assertThat(gauge.result().seal().orElseThrow().putOn().get(0)).contains("ring -906");
         assertThat(gauge.result().held()).isEqualTo("Male, ring at the foot of the thread");
-        assertThat(gauge.result().twins()).anySatisfy(t -> assertThat(t).startsWith("JIC37 -6"));
+        assertThat(gauge.result().lookAlikes()).anySatisfy(t -> assertThat(t).startsWith("JIC37 -6"));
         gauge.clear();
         assertThat(gauge.result().answer().candidates()).isEmpty();
         assertThat(gauge.diameter().textProperty().get()).isEmpty();
@@ -78,14 +78,14 @@ class GaugeModelTest {
 
     @Test
     void testAnswerBecomesTheEndOfTheLineWithItsCertainty() {
-        gauge.whichProperty().set(Which.B);
+        gauge.whichProperty().set(LineEnd.B);
         type("18.92", "16");
         gauge.seat(Optional.of(Seat.CONE37));
         gauge.use();
-        assertThat(open.desk().job().line().b().port().orElseThrow().text()).isEqualTo("JIC37 -8 male");
-        assertThat(open.desk().job().line().b().certainty().orElseThrow()).isGreaterThan(0.9);
+        assertThat(open.desk().job().ports().b().end().orElseThrow().text()).isEqualTo("JIC37 -8 male");
+        assertThat(open.desk().job().ports().b().certainty().orElseThrow()).isGreaterThan(0.9);
         assertThat(open.desk().newsProperty().get()).contains("End B is now 37 degree flare, dash 8, male");
-        assertThat(open.desk().job().line().a().port()).isEmpty();
+        assertThat(open.desk().job().ports().a().end()).isEmpty();
     }
 
     @Test
@@ -95,18 +95,18 @@ class GaugeModelTest {
         assertThat(gauge.use()).isFalse();
         assertThat(gauge.asked()).isTrue();
         assertThat(open.desk().newsProperty().get()).startsWith("Check this first: ");
-        assertThat(open.desk().job().line().a().port()).isEmpty();
+        assertThat(open.desk().job().ports().a().end()).isEmpty();
         assertThat(gauge.use()).isTrue();
-        assertThat(open.desk().job().line().a().certainty().orElseThrow()).isLessThan(0.8);
-        assertThat(gauge.whichProperty().get()).as("ready for the other end").isEqualTo(Which.B);
+        assertThat(open.desk().job().ports().a().certainty().orElseThrow()).isLessThan(0.8);
+        assertThat(gauge.whichProperty().get()).as("ready for the other end").isEqualTo(LineEnd.B);
     }
 
     @Test
     void testReadingsBelongToTheirEndAndComeBackAsTyped() {
         type("14.20", "18");
-        gauge.whichProperty().set(Which.B);
+        gauge.whichProperty().set(LineEnd.B);
         assertThat(gauge.diameter().textProperty().get()).isEmpty();
-        gauge.whichProperty().set(Which.A);
+        gauge.whichProperty().set(LineEnd.A);
         assertThat(gauge.diameter().textProperty().get()).isEqualTo("14.20");
         assertThat(gauge.diameter().understoodProperty().get()).isEqualTo("0.559 in");
     }
@@ -146,7 +146,7 @@ class GaugeModelTest {
         gauge.instrument(Instrument.RULE);
         gauge.service(Optional.of("water"));
         gauge.seatAngle().textProperty().set("45");
-        var seen = open.desk().job().line().a().seen().orElseThrow();
+        var seen = open.desk().job().ports().a().seen().orElseThrow();
         assertThat(seen.gender()).isEqualTo(Gender.FEMALE);
         assertThat(seen.taper()).contains(TaperSeen.TAPERED);
         assertThat(seen.flank()).contains(FlankSeen.DEG60);
@@ -180,7 +180,7 @@ class GaugeModelTest {
         type("14.2", "18");
         assertThat(best()).isEqualTo("JIC37 -6");
         assertThat(gauge.result().answer().best().orElseThrow().probability()).isGreaterThan(before + 0.1);
-        open.desk().change("school", "", j -> j.withPractice(j.practice().with(SchoolTopic.END_PRIOR, "tables")));
+        open.desk().change("school", "", j -> j.withPractice(j.practice().with(MethodTopic.END_PRIOR, "tables")));
         assertThat(gauge.result().answer().best().orElseThrow().probability()).isEqualTo(before);
     }
 
@@ -188,7 +188,7 @@ class GaugeModelTest {
         EndId flare = new EndId(EndCode.JIC37, "-6", Gender.MALE);
         StepEntry fit = new StepEntry("fit@A", StepEntry.Outcome.DONE, "Maren", OpenBook.NOW, Map.of(), "");
         Job job = Job.open(id, "", "", UnitSystem.METRIC);
-        Job made = job.withLine(job.line().withEnd(Which.A, job.line().a().taken(flare, Optional.of(0.95))))
+        Job made = job.withPort(LineEnd.A, job.ports().a().taken(flare, Optional.of(0.95)))
                 .withLog(new MakeLog(List.of(fit), Optional.empty()));
         open.keeper()
                 .ask(
@@ -209,7 +209,7 @@ class GaugeModelTest {
         assertThat(gauge.result().seal()).isEmpty();
         assertThat(gauge.result().reasonsFor()).isEmpty();
         gauge.use();
-        assertThat(open.desk().job().line().a().port())
+        assertThat(open.desk().job().ports().a().end())
                 .as("nothing that fits, nothing to use")
                 .isEmpty();
         assertThat(open.desk().newsProperty().get()).contains("Nothing in the tables fits");
@@ -231,7 +231,7 @@ class GaugeModelTest {
         assertThat(gauge.seen().diameter()).contains(Length.ofMm(44.4));
         assertThat(best()).isEqualTo("CODE61 -16");
         assertThat(gauge.result().goesWith()).isEqualTo("Goes with CODE61 -16 female");
-        assertThat(gauge.result().twins())
+        assertThat(gauge.result().lookAlikes())
                 .anySatisfy(t -> assertThat(t).startsWith("CODE62 -16").contains("pressure series"));
         open.desk().undo();
         open.settle();

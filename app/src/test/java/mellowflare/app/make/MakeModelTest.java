@@ -5,7 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import mellowflare.app.OpenBook;
 import mellowflare.book.BookTrouble;
-import mellowflare.core.job.LineKind;
+import mellowflare.core.air.AirMainKind;
+import mellowflare.core.hose.HoseLineKind;
+import mellowflare.core.job.Kinds;
+import mellowflare.core.line.Kind;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.procedure.StepEntry;
@@ -39,9 +42,9 @@ class MakeModelTest {
 
     @Test
     void testAnEmptyJobIsToldWhatItsOwnKindStillNeeds() {
-        for (LineKind kind : LineKind.values()) {
+        for (Kind<?, ?> kind : Kinds.ALL) {
             open.desk().change("kind", "", j -> j.withKind(kind));
-            assertThat(make.nothingYet().contains("Walk the main")).isEqualTo(kind == LineKind.AIR);
+            assertThat(make.nothingYet().contains("Walk the main")).isEqualTo(kind.equals(AirMainKind.AIR));
             assertThat(make.nothingYet()).contains("the order of work follows");
         }
     }
@@ -70,7 +73,8 @@ class MakeModelTest {
         make.secondByProperty().set("Ylva");
         make.readBack();
         assertThat(make.refusalProperty().get()).isEmpty();
-        CalledFigure figure = open.desk().job().line().finished().orElseThrow();
+        CalledFigure figure =
+                open.desk().job().line(HoseLineKind.HOSE).finished().orElseThrow();
         assertThat(figure.secondBy()).isEqualTo("Ylva");
         assertThat(figure.second()).contains(Length.ofMm(1140.5));
     }
@@ -79,7 +83,8 @@ class MakeModelTest {
     void testNamesAreKeptWithTheFigure() {
         make.calledByProperty().set("Ylva ");
         make.writtenByProperty().set("Maren");
-        CalledFigure figure = open.desk().job().line().finished().orElseThrow();
+        CalledFigure figure =
+                open.desk().job().line(HoseLineKind.HOSE).finished().orElseThrow();
         assertThat(figure.calledBy()).isEqualTo("Ylva");
         assertThat(figure.writtenBy()).isEqualTo("Maren");
         assertThat(make.calledByProperty().get())

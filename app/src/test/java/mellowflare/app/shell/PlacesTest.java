@@ -24,9 +24,11 @@ import mellowflare.app.desk.Desk;
 import mellowflare.app.desk.Keeper;
 import mellowflare.app.gauge.CaliperModel;
 import mellowflare.app.look.Look;
+import mellowflare.app.page.Place;
 import mellowflare.book.demo.KittiwakeSlip;
 import mellowflare.book.store.Book;
 import mellowflare.core.advice.Subject;
+import mellowflare.core.air.AirMainKind;
 import mellowflare.core.air.demand.Compressor;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.job.Evaluation;
@@ -167,9 +169,9 @@ class PlacesTest {
     @Test
     void testTheWalkIsTypedInTheWindowAndTheMainAnswers(FxRobot robot) {
         open(robot, "demo-slew-hose", Place.AIR);
-        assertThat(robot.lookup("#not-air").tryQuery()).isPresent();
+        assertThat(robot.lookup("#elsewhere").tryQuery()).isPresent();
         robot.interact(
-                () -> robot.lookup("#not-air .quiet-action").queryButton().fire());
+                () -> robot.lookup("#elsewhere .quiet-action").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
         for (String piece : List.of(
                 "hose 0.6 m",
@@ -187,7 +189,7 @@ class PlacesTest {
             robot.push(KeyCode.ENTER);
             WaitForAsyncUtils.waitForFxEvents();
         }
-        assertThat(desk.job().air().pieces()).hasSize(7);
+        assertThat(desk.job().line(AirMainKind.AIR).pieces()).hasSize(7);
         robot.interact(() -> {
             ComboBox<PipeSystem> system = robot.lookup("#air-system").queryComboBox();
             system.setValue(system.getItems().get(0));
@@ -197,7 +199,13 @@ class PlacesTest {
         });
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(desk.current().stops()).isZero();
-        assertThat(desk.current().air().orElseThrow().c().together().tight()).contains("bench");
+        assertThat(desk.current()
+                        .plan(AirMainKind.AIR)
+                        .orElseThrow()
+                        .c()
+                        .together()
+                        .tight())
+                .contains("bench");
         assertThat(robot.lookup("#tightest").query().getAccessibleText())
                 .contains("bar")
                 .contains("bench");

@@ -25,14 +25,17 @@ import mellowflare.app.desk.Desk;
 import mellowflare.app.desk.Keeper;
 import mellowflare.app.gauge.CaliperModel;
 import mellowflare.app.look.Look;
+import mellowflare.app.page.Place;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.store.Book;
+import mellowflare.core.hose.HoseLineKind;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.procedure.Step;
+import mellowflare.core.tube.TubeLineKind;
 import mellowflare.core.tube.stock.Bender;
 import mellowflare.core.tube.stock.TubeSize;
 import mellowflare.devices.PracticePort;
@@ -151,7 +154,13 @@ class WindowTest {
                 WaitForAsyncUtils.waitForFxEvents();
             }
         }
-        assertThat(desk.current().tube().orElseThrow().c().shape().rows()).hasSize(3);
+        assertThat(desk.current()
+                        .plan(TubeLineKind.TUBE)
+                        .orElseThrow()
+                        .c()
+                        .shape()
+                        .rows())
+                .hasSize(3);
         pick(robot, "#tube-called", "3/8", "#tube-size", "ACR-3/8");
         ctrl(robot, KeyCode.DIGIT2);
         press(robot, "ends in: 37° flare");
@@ -207,7 +216,7 @@ class WindowTest {
         type(robot, "#pitch", "16");
         press(robot, "seat: ring");
         ctrl(robot, KeyCode.ENTER);
-        assertThat(desk.job().line().a().port().orElseThrow().text()).isEqualTo("ORB -8 female");
+        assertThat(desk.job().ports().a().end().orElseThrow().text()).isEqualTo("ORB -8 female");
 
         // Measure end B: a male flare.
         press(robot, ": end B");
@@ -215,7 +224,7 @@ class WindowTest {
         type(robot, "#pitch", "16");
         press(robot, "seat: 37°");
         robot.clickOn("#use");
-        assertThat(desk.job().line().b().port().orElseThrow().text()).isEqualTo("JIC37 -8 male");
+        assertThat(desk.job().ports().b().end().orElseThrow().text()).isEqualTo("JIC37 -8 male");
 
         // The line: hose, ends, length, and the cut figure.
         alt(robot, KeyCode.L);
@@ -261,14 +270,14 @@ class WindowTest {
                         && !l.getText().isEmpty())
                 .query();
         assertThat(refusal.getText()).contains("“bananas”").contains("not a unit of length");
-        assertThat(desk.job().line().a().seen().orElseThrow().diameter()).contains(Length.ofMm(14.2));
+        assertThat(desk.job().ports().a().seen().orElseThrow().diameter()).contains(Length.ofMm(14.2));
     }
 
     @Test
     void testEnterGoesOnToTheNextFieldAsACaliperWithAKeyboardPlugExpects(FxRobot robot) {
         robot.write("14.2\n18", 0);
         WaitForAsyncUtils.waitForFxEvents();
-        var seen = desk.job().line().a().seen().orElseThrow();
+        var seen = desk.job().ports().a().seen().orElseThrow();
         assertThat(seen.diameter()).contains(Length.ofMm(14.2));
         assertThat(seen.pitch().orElseThrow().text()).isEqualTo("18 per inch");
     }
@@ -282,11 +291,11 @@ class WindowTest {
         ctrl(robot, KeyCode.Z);
         until(
                 "service undone",
-                () -> desk.job().line().a().seen().orElseThrow().service().isEmpty());
+                () -> desk.job().ports().a().seen().orElseThrow().service().isEmpty());
         ctrl(robot, KeyCode.Y);
         until(
                 "service back",
-                () -> desk.job().line().a().seen().orElseThrow().service().isPresent());
+                () -> desk.job().ports().a().seen().orElseThrow().service().isPresent());
     }
 
     @Test
@@ -297,7 +306,7 @@ class WindowTest {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(shell.open()).isEqualTo(Place.GAUGE);
         assertThat(desk.job()
-                        .line()
+                        .ports()
                         .a()
                         .seen()
                         .flatMap(s -> s.diameter())
@@ -317,7 +326,7 @@ class WindowTest {
         WaitForAsyncUtils.waitForFxEvents();
         robot.clickOn("#pick-B");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(desk.job().line().b().port().orElseThrow().text()).isEqualTo("NPT 1/2 female");
+        assertThat(desk.job().ports().b().end().orElseThrow().text()).isEqualTo("NPT 1/2 female");
     }
 
     @Test
@@ -369,24 +378,33 @@ class WindowTest {
         robot.press(KeyCode.ALT, KeyCode.L).release(KeyCode.L, KeyCode.ALT);
         robot.clickOn("#leaf-WAY");
         robot.clickOn("#way-begin");
-        until("a way is begun", () -> desk.job().line().route().isPresent());
+        until("a way is begun", () -> desk.job().line(HoseLineKind.HOSE).route().isPresent());
         type(robot, "#way-forward", "28");
         type(robot, "#way-left", "6 1/2");
         until(
                 "the figures are in inches",
-                () -> desk.job().line().route().orElseThrow().b().at().y() > 165);
+                () -> desk.job()
+                                .line(HoseLineKind.HOSE)
+                                .route()
+                                .orElseThrow()
+                                .b()
+                                .at()
+                                .y()
+                        > 165);
         robot.clickOn("#leaf-LENGTH");
         robot.clickOn("#take-computed");
         until(
                 "the way's length is taken",
                 () -> desk.job()
-                        .line()
+                        .line(HoseLineKind.HOSE)
                         .finished()
                         .filter(f -> f.value().mm() > 28 * 25.4)
                         .isPresent());
         robot.clickOn("#leaf-HERE");
         robot.clickOn("#tool-vice");
-        until("the vice is missing", () -> desk.job().line().here().missing().contains("vice"));
+        until(
+                "the vice is missing",
+                () -> desk.job().line(HoseLineKind.HOSE).here().missing().contains("vice"));
         robot.clickOn("#leaf-PARTS");
         robot.clickOn("#look-shelf");
         robot.press(KeyCode.CONTROL, KeyCode.DIGIT1).release(KeyCode.DIGIT1, KeyCode.CONTROL);

@@ -10,8 +10,8 @@ import mellowflare.core.connection.Body;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
-import mellowflare.core.connection.Which;
-import mellowflare.core.lookalike.TwinPair;
+import mellowflare.core.connection.LineEnd;
+import mellowflare.core.lookalike.LookAlikePair;
 import mellowflare.core.measure.UnitSystem;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -87,9 +87,9 @@ class TablesModelTest {
     @Test
     void testEndIsPickedIntoTheLineAsNotMeasured() {
         tables.searchProperty().set("orfs -6 male");
-        tables.use(Which.B);
-        var end = open.desk().job().line().b();
-        assertThat(end.port().orElseThrow().text()).isEqualTo("ORFS -6 male");
+        tables.use(LineEnd.B);
+        var end = open.desk().job().ports().b();
+        assertThat(end.end().orElseThrow().text()).isEqualTo("ORFS -6 male");
         assertThat(end.certainty()).isEmpty();
         assertThat(open.desk().newsProperty().get()).contains("picked from the tables");
     }
@@ -139,8 +139,8 @@ class TablesModelTest {
         assertThat(all).isGreaterThan(1000);
         tables.searchProperty().set("code61 -16");
         assertThat(tables.lookAlikes()).hasSize(2);
-        TwinPair pair = tables.lookAlikes().get(0);
-        tables.beside(pair.one(), pair.twin().other());
+        LookAlikePair pair = tables.lookAlikes().get(0);
+        tables.beside(pair.one(), pair.lookAlike().other());
         assertThat(tables.modeProperty().get()).isEqualTo(Mode.BESIDE);
         assertThat(tables.comparison().orElseThrow().verdict()).contains("pressure series");
     }

@@ -5,11 +5,11 @@ import java.util.Locale;
 import mellowflare.core.geometry.Vector;
 
 /** Text of a DXF file (release 12, millimetres) as it grows. */
-final class Dxf {
+public final class Dxf {
     private final StringBuilder out = new StringBuilder();
 
     /** With its layers, ready for entities. */
-    Dxf(List<String> layers) {
+    public Dxf(List<String> layers) {
         pair(0, "SECTION").pair(2, "HEADER");
         pair(9, "$ACADVER").pair(1, "AC1009");
         pair(9, "$INSUNITS").pair(70, "4");
@@ -23,7 +23,7 @@ final class Dxf {
         pair(0, "SECTION").pair(2, "ENTITIES");
     }
 
-    void polyline(String layer, List<Vector> points) {
+    public void polyline(String layer, List<Vector> points) {
         pair(0, "POLYLINE").pair(8, layer).pair(66, "1").pair(70, "8").place(new Vector(0, 0, 0));
         for (Vector v : points) {
             pair(0, "VERTEX").pair(8, layer).pair(70, "32").place(v);
@@ -31,19 +31,19 @@ final class Dxf {
         pair(0, "SEQEND").pair(8, layer);
     }
 
-    void line(String layer, Vector a, Vector b) {
+    public void line(String layer, Vector a, Vector b) {
         pair(0, "LINE").pair(8, layer).place(a);
         pair(11, number(b.x())).pair(21, number(b.y())).pair(31, number(b.z()));
     }
 
     /** A text; letters that old readers do not know are written as they know them. */
-    void text(String layer, Vector at, double high, String text) {
+    public void text(String layer, Vector at, double high, String text) {
         pair(0, "TEXT").pair(8, layer).place(at);
         pair(40, Double.toString(high)).pair(1, text.replace("°", "%%d").replaceAll("[^\\x20-\\x7e]", "?"));
     }
 
     /** The whole file. */
-    String done() {
+    public String done() {
         pair(0, "ENDSEC").pair(0, "EOF");
         return out.toString();
     }

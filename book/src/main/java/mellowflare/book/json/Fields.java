@@ -15,27 +15,27 @@ import mellowflare.book.BookTrouble;
 import mellowflare.core.geometry.Vector;
 
 /** Reads fields of a JSON object by name; a refusal names the field with its path. */
-final class Fields {
+public final class Fields {
     /** No length, pressure or flow of a line comes near it, and its powers do not overflow. */
     private static final double MOST = 1e12;
 
     private final JsonNode node;
     private final String path;
 
-    Fields(JsonNode node, String path) {
+    public Fields(JsonNode node, String path) {
         this.node = node;
         this.path = path;
     }
 
-    BookTrouble wrong(String name, String how) {
+    public BookTrouble wrong(String name, String how) {
         return new BookTrouble("In the job, “" + path + name + "” " + how + ".");
     }
 
-    boolean has(String name) {
+    public boolean has(String name) {
         return node.hasNonNull(name);
     }
 
-    Fields object(String name) throws BookTrouble {
+    public Fields object(String name) throws BookTrouble {
         JsonNode child = node.path(name);
         if (child.isMissingNode() || child.isNull()) {
             return new Fields(JsonNodeFactory.instance.objectNode(), path + name + ".");
@@ -46,7 +46,7 @@ final class Fields {
         return new Fields(child, path + name + ".");
     }
 
-    List<Fields> array(String name) throws BookTrouble {
+    public List<Fields> array(String name) throws BookTrouble {
         JsonNode child = node.path(name);
         if (!child.isMissingNode() && !child.isArray()) {
             throw wrong(name, "is no list");
@@ -58,7 +58,7 @@ final class Fields {
         return all;
     }
 
-    Optional<String> maybeText(String name) throws BookTrouble {
+    public Optional<String> maybeText(String name) throws BookTrouble {
         if (!has(name)) {
             return Optional.empty();
         }
@@ -68,19 +68,19 @@ final class Fields {
         return Optional.of(node.get(name).asText());
     }
 
-    String text(String name) throws BookTrouble {
+    public String text(String name) throws BookTrouble {
         return maybeText(name).orElseThrow(() -> wrong(name, "is missing"));
     }
 
-    String textOr(String name, String other) throws BookTrouble {
+    public String textOr(String name, String other) throws BookTrouble {
         return has(name) ? text(name) : other;
     }
 
-    Optional<Double> maybeNumber(String name) throws BookTrouble {
+    public Optional<Double> maybeNumber(String name) throws BookTrouble {
         return has(name) ? Optional.of(number(name)) : Optional.empty();
     }
 
-    double number(String name) throws BookTrouble {
+    public double number(String name) throws BookTrouble {
         if (!has(name)) {
             throw wrong(name, "is missing");
         }
@@ -97,7 +97,7 @@ final class Fields {
         return number.asDouble();
     }
 
-    boolean flag(String name) throws BookTrouble {
+    public boolean flag(String name) throws BookTrouble {
         if (!has(name)) {
             return false;
         }
@@ -107,7 +107,7 @@ final class Fields {
         return node.get(name).asBoolean();
     }
 
-    <E> E word(String name, Map<String, E> words) throws BookTrouble {
+    public <E> E word(String name, Map<String, E> words) throws BookTrouble {
         E found = words.get(text(name));
         if (found == null) {
             throw wrong(name, "is none of the known words");
@@ -115,7 +115,7 @@ final class Fields {
         return found;
     }
 
-    <E extends Enum<E>> E word(String name, Class<E> words) throws BookTrouble {
+    public <E extends Enum<E>> E word(String name, Class<E> words) throws BookTrouble {
         try {
             return Enum.valueOf(words, text(name).toUpperCase(Locale.ROOT).replace('-', '_'));
         } catch (IllegalArgumentException e) {
@@ -125,16 +125,16 @@ final class Fields {
         }
     }
 
-    <E extends Enum<E>> Optional<E> maybeWord(String name, Class<E> words) throws BookTrouble {
+    public <E extends Enum<E>> Optional<E> maybeWord(String name, Class<E> words) throws BookTrouble {
         return has(name) ? Optional.of(word(name, words)) : Optional.empty();
     }
 
     /** A place or direction of three finite numbers. */
-    Vector vector(String name) throws BookTrouble {
+    public Vector vector(String name) throws BookTrouble {
         return vector(node.path(name), name);
     }
 
-    List<Vector> vectors(String name) throws BookTrouble {
+    public List<Vector> vectors(String name) throws BookTrouble {
         List<Vector> all = new ArrayList<>();
         for (JsonNode each : list(name)) {
             all.add(vector(each, name));
@@ -152,7 +152,7 @@ final class Fields {
     }
 
     /** Lists of so many numbers each. */
-    List<List<Double>> numberLists(String name, int each) throws BookTrouble {
+    public List<List<Double>> numberLists(String name, int each) throws BookTrouble {
         List<List<Double>> all = new ArrayList<>();
         for (JsonNode row : list(name)) {
             List<Double> numbers = new ArrayList<>();
@@ -167,7 +167,7 @@ final class Fields {
         return all;
     }
 
-    List<String> words(String name) throws BookTrouble {
+    public List<String> words(String name) throws BookTrouble {
         List<String> all = new ArrayList<>();
         for (JsonNode each : list(name)) {
             if (!each.isTextual()) {
@@ -189,7 +189,7 @@ final class Fields {
         return child;
     }
 
-    Instant instant(String name) throws BookTrouble {
+    public Instant instant(String name) throws BookTrouble {
         try {
             return Instant.parse(text(name));
         } catch (DateTimeParseException e) {
@@ -199,7 +199,7 @@ final class Fields {
         }
     }
 
-    Map<String, String> texts(String name) throws BookTrouble {
+    public Map<String, String> texts(String name) throws BookTrouble {
         Map<String, String> texts = new HashMap<>();
         for (Map.Entry<String, JsonNode> e : object(name).node.properties()) {
             if (!e.getValue().isTextual()) {

@@ -1,2 +1,2 @@
-/** The open job format: JSON, schema in {@code docs/schema/job.schema.json}. */
+/** The parts of the open job format that all kinds of line share: ports, service, log, measured figures. */
 package mellowflare.book.json;

@@ -6,40 +6,21 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.stream.Stream;
 import mellowflare.book.BookTrouble;
-import mellowflare.book.exchange.JobFiles;
-import mellowflare.core.air.lists.AirList;
-import mellowflare.core.air.lists.AirLists;
-import mellowflare.core.air.stock.PipeSystems;
-import mellowflare.core.connection.EndTable;
-import mellowflare.core.parts.PartExport;
-import mellowflare.core.parts.PartFile;
-import mellowflare.core.parts.PartImport;
-import mellowflare.core.parts.Stock;
+import mellowflare.book.exchange.TextFiles;
+import mellowflare.core.job.Kinds;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.FileKind;
 import mellowflare.core.reference.ForeignFile;
+import mellowflare.core.reference.OwnLists;
 import mellowflare.core.reference.ReferenceData;
-import mellowflare.core.reference.RowByRow;
-import mellowflare.core.tube.flare.FlareTool;
-import mellowflare.core.tube.flare.FlareToolFile;
-import mellowflare.core.tube.flare.FlareTools;
 
 /**
- * A book's own parts and lists of air: CSV files in the folder {@code catalogue} beside it, laid over the house's by part number. Each file is written whole or not at all.
+ * A book's own parts and lists: CSV files in the folder {@code catalogue} beside it, laid over the house's by part number. Each file is written whole or not at all.
  */
 public final class OwnCatalogue {
     private static final long LARGEST = 40_000_000;
-    private static final List<FileKind> KINDS = Stream.of(
-                    Arrays.stream(PartFile.values()).map(PartFile::kind),
-                    Arrays.stream(AirList.values()).map(AirList::kind),
-                    Stream.of(FlareToolFile.KIND))
-            .flatMap(s -> s)
-            .toList();
-
     private final Path folder;
     private final ReferenceData house;
 
@@ -61,65 +42,6 @@ public final class OwnCatalogue {
         return new OwnCatalogue(house, folder).load();
     }
 
-    /** Parts and rows of all kinds. */
-    private record Own(Stock parts, AirLists air, List<FlareTool> flaring) {
-        private static final Own NONE = new Own(Stock.NONE, AirLists.NONE, List.of());
-
-        Own plus(Own more) {
-            return new Own(
-                    parts.plus(more.parts),
-                    air.plus(more.air),
-                    RowByRow.laid(flaring, more.flaring, FlareToolFile::number));
-        }
-
-        int count() {
-            return parts.count() + air.count() + flaring.size();
-        }
-
-        ReferenceData over(ReferenceData house) {
-            ReferenceData data =
-                    parts.count() == 0 ? house : Stock.of(house).plus(parts).in(house);
-            ReferenceData withAir = air.count() == 0 ? data : air.over(data);
-            return flaring.isEmpty()
-                    ? withAir
-                    : withAir.with(FlareTools.KEY, withAir.get(FlareTools.KEY).plus(flaring));
-        }
-
-        String csv(FileKind kind) {
-            for (PartFile file : PartFile.values()) {
-                if (file.kind().equals(kind)) {
-                    return PartExport.csv(file, parts);
-                }
-            }
-            return kind.equals(FlareToolFile.KIND) ? FlareToolFile.csv(flaring) : air.csv(airList(kind));
-        }
-    }
-
-    private static AirList airList(FileKind kind) {
-        return Arrays.stream(AirList.values())
-                .filter(l -> l.kind().equals(kind))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    /** The good rows of one file. */
-    private record Rows(FileKind kind, Own own, List<String> troubles) {
-        static Rows read(FileKind kind, List<CsvTable.Row> rows, ReferenceData house) {
-            for (PartFile file : PartFile.values()) {
-                if (file.kind().equals(kind)) {
-                    PartImport read = PartImport.read(file, rows, house.get(EndTable.KEY));
-                    return new Rows(kind, new Own(read.stock(), AirLists.NONE, List.of()), read.troubles());
-                }
-            }
-            if (kind.equals(FlareToolFile.KIND)) {
-                RowByRow<FlareTool> read = FlareToolFile.read(rows);
-                return new Rows(kind, new Own(Stock.NONE, AirLists.NONE, read.values()), read.troubles());
-            }
-            AirLists.Taken read = AirLists.read(airList(kind), rows, house.get(PipeSystems.KEY));
-            return new Rows(kind, new Own(Stock.NONE, read.lists(), List.of()), read.troubles());
-        }
-    }
-
     /**
      * What came of reading files.
      *
@@ -133,23 +55,46 @@ public final class OwnCatalogue {
         }
     }
 
+    /** One file and the lists that its rows belong to. */
+    private record File<O>(OwnLists<O> lists, FileKind kind) {
+        OwnLists.Read<O> read(List<CsvTable.Row> rows, ReferenceData house) {
+            return lists.read(kind, rows, house);
+        }
+    }
+
+    private static List<File<?>> files() {
+        List<File<?>> files = new ArrayList<>();
+        Kinds.ownLists().forEach(lists -> lists.files().forEach(kind -> files.add(new File<>(lists, kind))));
+        return files;
+    }
+
     /** The house catalogue with the own parts over it. A row or file that cannot be used is named and left out, never the whole. */
     public Taken load() {
-        Own own = Own.NONE;
         List<String> troubles = new ArrayList<>();
-        for (FileKind kind : KINDS) {
-            Path path = path(kind);
-            if (Files.exists(path)) {
+        ReferenceData data = house;
+        int good = 0;
+        for (OwnLists<?> lists : Kinds.ownLists()) {
+            Taken with = load(lists, data, troubles);
+            data = with.data();
+            good += with.good();
+        }
+        return new Taken(data, good, troubles);
+    }
+
+    private <O> Taken load(OwnLists<O> lists, ReferenceData over, List<String> troubles) {
+        O own = lists.none();
+        for (FileKind kind : lists.files()) {
+            if (Files.exists(path(kind))) {
                 try {
-                    Rows read = read(path);
-                    own = own.plus(read.own);
-                    troubles.addAll(read.troubles);
+                    OwnLists.Read<O> read = lists.read(kind, rows(path(kind), List.of(kind)), house);
+                    own = lists.plus(own, read.rows());
+                    troubles.addAll(read.troubles());
                 } catch (BookTrouble e) {
                     troubles.add(e.getMessage());
                 }
             }
         }
-        return new Taken(own.over(house), own.count(), troubles);
+        return new Taken(lists.over(own, over), lists.count(own), List.of());
     }
 
     /**
@@ -157,58 +102,83 @@ public final class OwnCatalogue {
      *
      * @throws BookTrouble if the file is none, cannot be read, or cannot be kept; nothing has changed then
      */
-    public Taken take(Path file) throws BookTrouble {
-        Rows read = read(file);
-        Path kept = path(read.kind);
-        Own before = Files.exists(kept) ? read(kept).own : Own.NONE;
-        if (read.own.count() > 0) {
-            JobFiles.write(kept, before.plus(read.own).csv(read.kind).getBytes(StandardCharsets.UTF_8));
+    public Taken take(Path path) throws BookTrouble {
+        List<CsvTable.Row> rows = rows(path, kinds());
+        FileKind kind = kind(path, rows.get(0), kinds());
+        for (File<?> file : files()) {
+            if (file.kind().equals(kind)) {
+                return take(file, rows);
+            }
         }
-        return new Taken(load().data(), read.own.count(), read.troubles);
+        throw new IllegalStateException("No list is kept in " + kind.id());
+    }
+
+    private <O> Taken take(File<O> file, List<CsvTable.Row> rows) throws BookTrouble {
+        OwnLists.Read<O> read = file.read(rows, house);
+        int good = file.lists().count(read.rows());
+        if (good > 0) {
+            keep(file, read.rows());
+        }
+        return new Taken(load().data(), good, read.troubles());
     }
 
     /**
-     * Keeps a flaring tool as scrap flares told it to be, laid over the house's.
+     * Keeps own rows, laid over what is kept of their file.
      *
-     * @throws BookTrouble if it cannot be kept; nothing has changed then
+     * @throws BookTrouble if they cannot be kept; nothing has changed then
      */
-    public Taken keep(FlareTool tool) throws BookTrouble {
-        Path kept = path(FlareToolFile.KIND);
-        Own before = Files.exists(kept) ? read(kept).own : Own.NONE;
-        Own after = before.plus(new Own(Stock.NONE, AirLists.NONE, List.of(tool)));
-        JobFiles.write(kept, after.csv(FlareToolFile.KIND).getBytes(StandardCharsets.UTF_8));
+    public <O> Taken keep(OwnLists<O> lists, FileKind kind, O rows) throws BookTrouble {
+        keep(new File<>(lists, kind), rows);
         return load();
+    }
+
+    private <O> void keep(File<O> file, O rows) throws BookTrouble {
+        Path kept = path(file.kind());
+        O before = Files.exists(kept)
+                ? file.read(rows(kept, List.of(file.kind())), house).rows()
+                : file.lists().none();
+        TextFiles.write(
+                kept,
+                file.lists().csv(file.kind(), file.lists().plus(before, rows)).getBytes(StandardCharsets.UTF_8));
     }
 
     /** Writes all parts and lists, house and own, as CSV files into a folder; gives the files. */
     public static List<Path> export(ReferenceData data, Path into) throws BookTrouble {
-        List<Path> files = new ArrayList<>();
-        for (FileKind kind : KINDS) {
-            files.add(JobFiles.write(
-                    into.resolve(kind.id() + ".csv"), csv(kind, data).getBytes(StandardCharsets.UTF_8)));
+        List<Path> written = new ArrayList<>();
+        for (File<?> file : files()) {
+            written.add(TextFiles.write(
+                    into.resolve(file.kind().id() + ".csv"), csv(file, data).getBytes(StandardCharsets.UTF_8)));
         }
-        return files;
+        return written;
     }
 
     /** Every kind of file that can be taken in. */
     public static List<FileKind> kinds() {
-        return KINDS;
+        List<FileKind> kinds = new ArrayList<>();
+        files().forEach(f -> kinds.add(f.kind()));
+        return kinds;
     }
 
     /** All parts or rows of one kind, house and own, as CSV. */
     public static String csv(FileKind kind, ReferenceData data) {
-        return new Own(
-                        Stock.of(data),
-                        AirLists.of(data),
-                        data.get(FlareTools.KEY).all())
-                .csv(kind);
+        for (File<?> file : files()) {
+            if (file.kind().equals(kind)) {
+                return csv(file, data);
+            }
+        }
+        throw new IllegalArgumentException("No list is kept in " + kind.id());
+    }
+
+    private static <O> String csv(File<O> file, ReferenceData data) {
+        return file.lists().csv(file.kind(), file.lists().of(data));
     }
 
     private Path path(FileKind kind) {
         return folder.resolve(kind.id() + ".csv");
     }
 
-    private Rows read(Path file) throws BookTrouble {
+    /** The rows of a file of one of these kinds. */
+    private static List<CsvTable.Row> rows(Path file, List<FileKind> kinds) throws BookTrouble {
         try {
             if (!Files.isRegularFile(file)) {
                 throw new BookTrouble("There is no file " + file + ".");
@@ -218,13 +188,22 @@ public final class OwnCatalogue {
             }
             String name = file.getFileName().toString();
             List<CsvTable.Row> rows = FileKind.rows(name, Files.readString(file, StandardCharsets.UTF_8));
-            return Rows.read(FileKind.of(name, rows.get(0), KINDS), rows, house);
+            kind(file, rows.get(0), kinds);
+            return rows;
         } catch (ForeignFile e) {
             throw new BookTrouble(e.getMessage(), e);
         } catch (MalformedInputException e) {
             throw new BookTrouble("The file " + file + " is no text: a catalogue is CSV in UTF-8.", e);
         } catch (IOException e) {
             throw new BookTrouble("The file " + file + " cannot be read.", e);
+        }
+    }
+
+    private static FileKind kind(Path file, CsvTable.Row first, List<FileKind> kinds) throws BookTrouble {
+        try {
+            return FileKind.of(file.getFileName().toString(), first, kinds);
+        } catch (ForeignFile e) {
+            throw new BookTrouble(e.getMessage(), e);
         }
     }
 }

@@ -12,7 +12,7 @@ import mellowflare.core.geometry.Shape;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 
 /** Paints a drawing onto a page. Only paints: every place and figure comes with the drawing. */
-final class PdfPainter implements Shape.Painter<IOException> {
+public final class PdfPainter implements Shape.Painter<IOException> {
     private static final float[] INK = {0.13f, 0.16f, 0.17f};
     private static final float[] SOFT = {0.37f, 0.40f, 0.42f};
     private static final float[] SEAL = {0.89f, 0.44f, 0.11f};
@@ -48,7 +48,7 @@ final class PdfPainter implements Shape.Painter<IOException> {
      * @param room height kept above the drawing for dimensions (pt)
      * @return height used (pt)
      */
-    static float paint(
+    public static float paint(
             PDPageContentStream out, SheetFonts fonts, Drawing drawing, float left, float top, float width, float room)
             throws IOException {
         double scale = width / drawing.box().width();

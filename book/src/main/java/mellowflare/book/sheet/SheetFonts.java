@@ -13,11 +13,11 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /** The shipped text face, embedded in the sheet. */
-final class SheetFonts {
+public final class SheetFonts {
     private final PDFont plain;
     private final PDFont strong;
 
-    SheetFonts(PDDocument document) throws IOException {
+    public SheetFonts(PDDocument document) throws IOException {
         plain = load(document, "SourceSans3_400Regular.ttf");
         strong = load(document, "SourceSans3_600SemiBold.ttf");
     }
@@ -34,11 +34,12 @@ final class SheetFonts {
     /** Both faces are cut from one family and hold the same characters. */
     private final Map<Integer, String> known = new HashMap<>();
 
-    float width(String text, float size, boolean bold) throws IOException {
+    public float width(String text, float size, boolean bold) throws IOException {
         return (bold ? strong : plain).getStringWidth(printable(text, bold)) / 1000 * size;
     }
 
-    void show(PDPageContentStream out, String text, float x, float y, float size, boolean bold) throws IOException {
+    public void show(PDPageContentStream out, String text, float x, float y, float size, boolean bold)
+            throws IOException {
         out.beginText();
         out.setFont(bold ? strong : plain, size);
         out.newLineAtOffset(x, y);

@@ -10,7 +10,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /** Writes down the page: headings, wrapped text, drawings; starts a new page when one is full. */
-final class SheetPage implements AutoCloseable {
+public final class SheetPage implements AutoCloseable {
     static final float LEFT = 48;
     static final float WIDTH = PDRectangle.A4.getWidth() - 2 * LEFT;
     private static final float TOP = PDRectangle.A4.getHeight() - 46;
@@ -26,7 +26,7 @@ final class SheetPage implements AutoCloseable {
     private float y;
     private int pages;
 
-    SheetPage(PDDocument document, String footer) throws IOException {
+    public SheetPage(PDDocument document, String footer) throws IOException {
         this.document = document;
         this.fonts = new SheetFonts(document);
         this.footer = footer;
@@ -54,24 +54,24 @@ final class SheetPage implements AutoCloseable {
     }
 
     /** Turns to a new page unless so much is left of this one (pt). */
-    void need(float height) throws IOException {
+    public void need(float height) throws IOException {
         if (y - height < BOTTOM) {
             turn();
         }
     }
 
-    void gap(float height) {
+    public void gap(float height) {
         y -= height;
     }
 
-    void heading(String text, float size) throws IOException {
+    public void heading(String text, float size) throws IOException {
         need(size * 3);
         ink(0.13f);
         y -= size * LEADING;
         fonts.show(out, text, LEFT, y, size, true);
     }
 
-    void rule() throws IOException {
+    public void rule() throws IOException {
         y -= 5;
         out.setStrokingColor(0.8f, 0.78f, 0.72f);
         out.setLineWidth(0.6f);
@@ -81,7 +81,7 @@ final class SheetPage implements AutoCloseable {
     }
 
     /** Wrapped text, indented. */
-    void text(String text, float size, float indent, boolean bold, float grey) throws IOException {
+    public void text(String text, float size, float indent, boolean bold, float grey) throws IOException {
         for (String line : wrap(text, size, WIDTH - indent, bold)) {
             need(size * LEADING);
             ink(grey);
@@ -91,7 +91,7 @@ final class SheetPage implements AutoCloseable {
     }
 
     /** A label with a large figure under it, in one of several columns; all columns share a line. */
-    void figures(List<String[]> columns) throws IOException {
+    public void figures(List<String[]> columns) throws IOException {
         need(58);
         float wide = WIDTH / columns.size();
         for (int i = 0; i < columns.size(); i++) {
@@ -108,7 +108,7 @@ final class SheetPage implements AutoCloseable {
     }
 
     /** An open or ticked box at the left edge of the next line. */
-    void box(boolean ticked) throws IOException {
+    public void box(boolean ticked) throws IOException {
         need(14);
         out.setStrokingColor(0.13f, 0.16f, 0.17f);
         out.setLineWidth(0.8f);
@@ -122,20 +122,20 @@ final class SheetPage implements AutoCloseable {
         }
     }
 
-    void drawing(Drawing drawing, float room) throws IOException {
+    public void drawing(Drawing drawing, float room) throws IOException {
         float height = (float) (drawing.box().height() * WIDTH / drawing.box().width()) + room;
         need(height);
         y -= PdfPainter.paint(out, fonts, drawing, LEFT, y, WIDTH, room);
     }
 
     /** A drawing narrower than the text, at the left. */
-    void narrow(Drawing drawing, float width) throws IOException {
+    public void narrow(Drawing drawing, float width) throws IOException {
         need((float) (drawing.box().height() * width / drawing.box().width()));
         y -= PdfPainter.paint(out, fonts, drawing, LEFT, y, width, 0);
     }
 
     /** A drawing of a given width on paper, wider than the text if need be. */
-    void trueSize(Drawing drawing, float width) throws IOException {
+    public void trueSize(Drawing drawing, float width) throws IOException {
         need((float) (drawing.box().height() * width / drawing.box().width()));
         float left = (PDRectangle.A4.getWidth() - width) / 2;
         y -= PdfPainter.paint(out, fonts, drawing, left, y, width, 0);

@@ -14,7 +14,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import mellowflare.book.BookTrouble;
-import mellowflare.book.json.JobJson;
+import mellowflare.book.job.JobJson;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.Gender;
@@ -37,14 +37,20 @@ public final class Book implements AutoCloseable {
     private static final DateTimeFormatter MOMENT =
             DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm:ss.SSS'Z'").withZone(ZoneOffset.UTC);
 
-    private static final String FITTED =
-            "SELECT r.json ->> '$.line.SIDE.port.code' AS code, r.json ->> '$.line.SIDE.port.size' AS size,"
-                    + " r.json ->> '$.line.SIDE.port.gender' AS gender FROM job j"
-                    // One damaged state must not take the findings of all others with it.
-                    + " JOIN (SELECT job_id, seq, CASE WHEN json_valid(json) THEN json ELSE '{}' END AS json FROM revision) r"
-                    + " ON r.job_id = j.id AND r.seq = j.head"
-                    + " WHERE r.json ->> '$.line.SIDE.certainty' >= 0.9 AND EXISTS (SELECT 1 FROM json_each(r.json, '$.made.entries') e"
-                    + " WHERE e.value ->> 'step' IN ('fit@LETTER', 'fit@END_LETTER') AND e.value ->> 'outcome' = 'done')";
+    /** Ports measured surely whose joint was ticked as fitted, in states of the present form and of the first. */
+    private static final String FITTED = """
+            SELECT p.port ->> 'code' AS code, p.port ->> 'size' AS size, p.port ->> 'gender' AS gender
+            FROM (
+              SELECT
+                COALESCE(json -> '$.ports.SIDE.end', json -> '$.line.SIDE.port') AS port,
+                COALESCE(json ->> '$.ports.SIDE.certainty', json ->> '$.line.SIDE.certainty') AS certainty,
+                COALESCE(json -> ('$.logs.' || (json ->> '$.kind') || '.entries'), json -> '$.made.entries') AS entries
+              FROM (
+                -- One damaged state must not take the findings of all others with it.
+                SELECT CASE WHEN json_valid(r.json) THEN r.json ELSE '{}' END AS json
+                FROM job j JOIN revision r ON r.job_id = j.id AND r.seq = j.head)) p
+            WHERE p.certainty >= 0.9 AND EXISTS (SELECT 1 FROM json_each(p.entries) e
+              WHERE e.value ->> 'step' IN ('fit@LETTER', 'fit@END_LETTER') AND e.value ->> 'outcome' = 'done')""";
 
     private final Path folder;
     private final BookLock lock;

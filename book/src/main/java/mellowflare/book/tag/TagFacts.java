@@ -5,21 +5,12 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Comparator;
 import java.util.Optional;
 import mellowflare.book.BookTrouble;
-import mellowflare.core.air.AirCase;
-import mellowflare.core.air.demand.Compressor;
-import mellowflare.core.air.stock.PipeSystem;
-import mellowflare.core.hose.HosePlan;
-import mellowflare.core.hose.Side;
 import mellowflare.core.job.Evaluation;
-import mellowflare.core.measure.Length;
 import mellowflare.core.procedure.StepEntry;
-import mellowflare.core.tube.TubeCase;
-import mellowflare.core.tube.TubePlan;
-import mellowflare.core.tube.TubeSide;
-import mellowflare.core.tube.stock.Tube;
 
 /**
  * The key facts of a line, as its tag carries them.
@@ -38,6 +29,7 @@ import mellowflare.core.tube.stock.Tube;
  * @param proofed what was written down at the proof test; blank when it was not done
  * @param made the day its last step was ticked, as 2026-11-01; blank while it is not made
  */
+@RecordBuilder
 public record TagFacts(
         String id,
         String title,
@@ -55,57 +47,8 @@ public record TagFacts(
     private static final String MARK = "mellow-flare-tag";
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
-    /** Of a main: what it is made of, its compressor and its tightest outlet in the place of the ends. */
-    private static TagFacts ofMain(Evaluation e, AirCase c) {
-        return new TagFacts(
-                e.job().id(),
-                e.job().title(),
-                e.job().machine(),
-                c.system().map(PipeSystem::name).orElse(""),
-                c.compressor().map(Compressor::name).orElse(""),
-                c.together().tight().orElse(""),
-                Optional.of(c.pipeLength().mm()).filter(l -> l > 0),
-                Optional.empty(),
-                Optional.empty(),
-                c.compressor().map(k -> k.cutOut().bar()),
-                "air",
-                proofed(e, "pump"),
-                made(e));
-    }
-
-    /** The facts of a job as it stands. */
-    public static TagFacts of(Evaluation e) {
-        if (e.air().isPresent()) {
-            return ofMain(e, e.air().get().c());
-        }
-        HosePlan plan = e.plan();
-        Optional<TubeCase> tube = e.tube().map(TubePlan::c);
-        return new TagFacts(
-                e.job().id(),
-                e.job().title(),
-                e.job().machine(),
-                tube.map(t -> t.tube().map(Tube::name).orElse(""))
-                        .orElse(plan.c().hose().map(h -> h.part()).orElse("")),
-                tube.map(t -> kind(t.a())).orElse(part(plan.c().a())),
-                tube.map(t -> kind(t.b())).orElse(part(plan.c().b())),
-                tube.isPresent()
-                        ? tube.get().shape().developed().map(Length::mm)
-                        : plan.c().finished().map(f -> f.value().mm()),
-                e.cut().map(Length::mm),
-                tube.isPresent()
-                        ? Optional.empty()
-                        : plan.c()
-                                .clockAngle()
-                                .filter(a -> plan.c().twoElbows())
-                                .map(a -> a.degrees()),
-                plan.c().service().working().map(p -> p.bar()),
-                plan.c().fluid().map(f -> f.id()).orElse(""),
-                proofed(e, tube.isPresent() ? "test" : "proof"),
-                made(e));
-    }
-
     /** The day its last step was ticked; blank while it is not made. */
-    private static String made(Evaluation e) {
+    public static String made(Evaluation e) {
         boolean done = e.bench().next().isEmpty() && !e.job().log().entries().isEmpty();
         return done
                 ? e.job().log().entries().stream()
@@ -116,21 +59,13 @@ public record TagFacts(
                 : "";
     }
 
-    /** What was written down at the test. */
-    private static String proofed(Evaluation e, String step) {
+    /** What was written down at the test; blank while it was not done. */
+    public static String proofed(Evaluation e, String step) {
         return e.job()
                 .log()
                 .entry(step)
                 .map(x -> String.join(", ", x.figures().values()))
                 .orElse("");
-    }
-
-    private static String part(Side side) {
-        return side.part().map(p -> p.part()).orElse("");
-    }
-
-    private static String kind(TubeSide side) {
-        return side.traits().map(t -> t.name()).orElse("");
     }
 
     /** The text that the code holds: one line of JSON. */

@@ -7,8 +7,10 @@ import mellowflare.book.Jobs;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.State;
 import mellowflare.core.advice.Subject;
+import mellowflare.core.hose.HoseLineKind;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
+import mellowflare.core.tube.TubeLineKind;
 import org.junit.jupiter.api.Test;
 
 class KittiwakeSlipTest {
@@ -25,14 +27,16 @@ class KittiwakeSlipTest {
                             .map(f -> f.rule().id()))
                     .as(e.job().title())
                     .isEmpty();
-            assertThat(e.plan().parts()).as(e.job().title()).isNotEmpty();
+            assertThat(e.plan(HoseLineKind.HOSE).orElseThrow().parts())
+                    .as(e.job().title())
+                    .isNotEmpty();
         }
     }
 
     @Test
     void testEveryTubeOfTheYardCanBeMadeAsItIsPlanned() {
         for (Evaluation e : demo.subList(9, 13)) {
-            assertThat(e.job().isTube()).isTrue();
+            assertThat(e.job().is(TubeLineKind.TUBE)).isTrue();
             assertThat(e.findings().stream()
                             .filter(Finding::stops)
                             .map(f -> f.says(e.job().units())))
@@ -56,10 +60,10 @@ class KittiwakeSlipTest {
     @Test
     void testMeasuredEndsCameOutOfTheIdentifier() {
         Job slew = this.slew.job();
-        assertThat(slew.line().a().port().orElseThrow().text()).isEqualTo("ORB -8 female");
-        assertThat(slew.line().b().port().orElseThrow().text()).isEqualTo("JIC37 -8 male");
-        assertThat(slew.line().a().certainty().orElseThrow()).isGreaterThan(0.9);
-        assertThat(winch.job().line().a().port().orElseThrow().text()).isEqualTo("JIC37 -6 male");
+        assertThat(slew.ports().a().end().orElseThrow().text()).isEqualTo("ORB -8 female");
+        assertThat(slew.ports().b().end().orElseThrow().text()).isEqualTo("JIC37 -8 male");
+        assertThat(slew.ports().a().certainty().orElseThrow()).isGreaterThan(0.9);
+        assertThat(winch.job().ports().a().end().orElseThrow().text()).isEqualTo("JIC37 -6 male");
     }
 
     @Test

@@ -6,7 +6,7 @@ import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import mellowflare.book.Jobs;
-import mellowflare.book.exchange.JobFiles;
+import mellowflare.book.job.JobFiles;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;

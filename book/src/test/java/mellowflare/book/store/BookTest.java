@@ -16,12 +16,12 @@ import java.util.Map;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.Jobs;
 import mellowflare.book.demo.KittiwakeSlip;
-import mellowflare.book.json.JobJson;
+import mellowflare.book.job.JobJson;
 import mellowflare.core.identify.ShopFindings;
 import mellowflare.core.job.Job;
-import mellowflare.core.job.LineKind;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.procedure.StepEntry;
+import mellowflare.core.tube.TubeLineKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -159,19 +159,19 @@ class BookTest {
             assertThat(book.findings()).isEqualTo(ShopFindings.NONE);
             save(book, slew.withLog(slew.log().with(fit).with(over)), "fitted", "", NOW.plusSeconds(60));
             assertThat(book.findings().counts())
-                    .containsExactly(Map.entry(slew.line().a().port().orElseThrow(), 1));
+                    .containsExactly(Map.entry(slew.ports().a().end().orElseThrow(), 1));
         }
     }
 
     /** A joint of a tube confirms the end that it was fitted on just as one of a hose does. */
     @Test
     void testFittedTubeJointsCountAsFindings() throws BookTrouble {
-        Job slew = Jobs.demo().get(2).withKind(LineKind.TUBE);
+        Job slew = Jobs.demo().get(2).withKind(TubeLineKind.TUBE);
         StepEntry fit = new StepEntry("fit@END_B", StepEntry.Outcome.DONE, "Maren", NOW, Map.of(), "");
         try (Book book = Book.open(folder)) {
             save(book, slew.withLog(MakeLog.EMPTY.with(fit)), "fitted", "", NOW.plusSeconds(60));
             assertThat(book.findings().counts())
-                    .containsExactly(Map.entry(slew.line().b().port().orElseThrow(), 1));
+                    .containsExactly(Map.entry(slew.ports().b().end().orElseThrow(), 1));
         }
     }
 

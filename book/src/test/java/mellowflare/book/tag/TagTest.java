@@ -14,7 +14,7 @@ import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.Jobs;
-import mellowflare.book.exchange.JobFiles;
+import mellowflare.book.job.BookKinds;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import org.apache.pdfbox.Loader;
@@ -30,14 +30,14 @@ class TagTest {
     private Path folder;
 
     private BufferedImage picture(Evaluation e, int dpi) throws Exception {
-        try (PDDocument pdf = Loader.loadPDF(JobFiles.tagBytes(e))) {
+        try (PDDocument pdf = Loader.loadPDF(Jobs.paper("tag", e))) {
             return new PDFRenderer(pdf).renderImageWithDPI(0, dpi);
         }
     }
 
     @Test
     void testTagIsReadBackFromAPictureOfItself() throws Exception {
-        TagFacts facts = TagFacts.of(slew);
+        TagFacts facts = BookKinds.tag(slew);
         Path file = folder.resolve("tag.png");
         ImageIO.write(picture(slew, 200), "png", file.toFile());
         assertThat(TagCode.read(file)).isEqualTo(facts);
@@ -56,14 +56,14 @@ class TagTest {
         g.rotate(Math.toRadians(14), 700, 600);
         g.drawImage(tag, 250, 300, null);
         g.dispose();
-        assertThat(TagCode.read(bench)).isEqualTo(TagFacts.of(slew));
+        assertThat(TagCode.read(bench)).isEqualTo(BookKinds.tag(slew));
     }
 
     @Test
     void testEveryDemoLineHasATagThatReadsBack() throws Exception {
         for (Job job : Jobs.demo()) {
             Evaluation e = Evaluation.of(job, Jobs.DATA);
-            assertThat(TagCode.read(picture(e, 220))).isEqualTo(TagFacts.of(e));
+            assertThat(TagCode.read(picture(e, 220))).isEqualTo(BookKinds.tag(e));
         }
     }
 
@@ -88,7 +88,7 @@ class TagTest {
     @Test
     void testATitleTooLongForACodeIsSaid() {
         Evaluation e = Evaluation.of(Jobs.demo().get(2).withTitle("x".repeat(4000)), Jobs.DATA);
-        assertThatThrownBy(() -> JobFiles.tagBytes(e))
+        assertThatThrownBy(() -> Jobs.paper("tag", e))
                 .isInstanceOf(BookTrouble.class)
                 .hasMessageContaining("shorten the title");
     }

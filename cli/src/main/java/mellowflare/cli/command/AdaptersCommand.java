@@ -38,7 +38,7 @@ public final class AdaptersCommand extends ComputeCommand {
             List.of("direct", "parts", "joints", "weakest", "narrowest", "tapers", "price", "onShelf");
 
     @Override
-    Computation computation() {
+    public Computation computation() {
         return new Adapters(data());
     }
 

@@ -9,11 +9,11 @@ import mellowflare.core.measure.AbsolutePressure;
 import mellowflare.core.measure.AirReference;
 
 /** Words that the commands about air share. */
-final class AirWords {
+public final class AirWords {
     private AirWords() {}
 
     /** The state in which free air is counted; ISO 1217 when not said. */
-    static AirReference reference(Fields f) throws Refused {
+    public static AirReference reference(Fields f) throws Refused {
         Optional<String> said = f.text("reference");
         if (said.isEmpty()) {
             return AirReference.ISO1217;
@@ -32,7 +32,7 @@ final class AirWords {
     }
 
     /** Pressure of the air around (bar absolute); that of sea level when not said. */
-    static AbsolutePressure barometer(Fields f) throws Refused {
+    public static AbsolutePressure barometer(Fields f) throws Refused {
         return f.barometer("barometer").orElse(AbsolutePressure.SEA_LEVEL);
     }
 }

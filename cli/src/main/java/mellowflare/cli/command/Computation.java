@@ -6,7 +6,7 @@ import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
 
 /** What a command works out: one record in, one result out. */
-interface Computation {
+public interface Computation {
 
     /** The result of one record; asks for every field it knows. */
     ObjectNode of(Fields record) throws Refused;

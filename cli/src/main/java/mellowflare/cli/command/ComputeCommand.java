@@ -20,7 +20,7 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** What all computations share: where records come from, where results go, the exit status. */
-abstract class ComputeCommand implements Callable<Integer> {
+public abstract class ComputeCommand implements Callable<Integer> {
 
     @Mixin
     private Streams streams;
@@ -40,7 +40,7 @@ abstract class ComputeCommand implements Callable<Integer> {
     private Path parts;
 
     /** The tables, with the own parts that the command line names; rows left out are told on standard error. */
-    final ReferenceData data() {
+    public final ReferenceData data() {
         ReferenceData house = ShippedData.load();
         if (parts == null) {
             return house;
@@ -51,7 +51,7 @@ abstract class ComputeCommand implements Callable<Integer> {
     }
 
     /** Made once a run, after the command line was understood. */
-    abstract Computation computation();
+    public abstract Computation computation();
 
     @Override
     public Integer call() throws Refused, BookTrouble, IOException {

@@ -30,7 +30,7 @@ public final class ConvertCommand extends ComputeCommand {
             List.of("understoodAs", "mm", "inches", "fraction", "feetInches", "roundingError");
 
     @Override
-    Computation computation() {
+    public Computation computation() {
         return new Convert();
     }
 

@@ -40,7 +40,7 @@ public final class CutListCommand extends ComputeCommand {
     private static final List<String> COLUMNS = List.of("bars", "lowerBound", "proven", "waste", "price", "stops");
 
     @Override
-    Computation computation() {
+    public Computation computation() {
         return new Cuts();
     }
 

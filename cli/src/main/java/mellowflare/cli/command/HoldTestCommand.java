@@ -155,22 +155,22 @@ public final class HoldTestCommand implements Callable<Integer> {
             double time = r.seconds("time");
             GaugePressure pressure = r.pressure("pressure").orElseThrow(() -> r.missing("pressure"));
             Optional<Temperature> air = r.temperature("temperature");
-            Optional<AbsolutePressure> around = r.barometer("barometer");
+            Optional<AbsolutePressure> ambient = r.barometer("barometer");
             r.nothingElse();
             if (!(Math.abs(time) <= HoldTest.Reading.LONGEST_SECONDS)) {
                 throw r.wrong("time", "no test of tightness lasts longer than a hundred days.");
             }
-            readings.add(new HoldTest.Reading(time, pressure, air, around));
+            readings.add(new HoldTest.Reading(time, pressure, air, ambient));
         }
         double litres = f.number("volume", 1e-6, 1e9).orElseThrow(() -> f.missing("volume"));
         double step = f.number("gaugeStep", 1e-6, 10).orElse(0.01);
         FreeAir passes = new FreeAir(f.number("allowed", 0, 1e6).orElse(5.0), reference);
-        var around = AirWords.barometer(f);
+        var ambient = AirWords.barometer(f);
         Optional<String> id = f.text("id");
         f.nothingElse();
         HoldTest test;
         try {
-            test = new HoldTest(readings, Volume.ofLitres(litres), around, PressureDifference.ofBar(step), passes);
+            test = new HoldTest(readings, Volume.ofLitres(litres), ambient, PressureDifference.ofBar(step), passes);
         } catch (IllegalArgumentException e) {
             throw new Refused("“readings”: " + e.getMessage() + ".", e);
         }

@@ -31,7 +31,7 @@ import mellowflare.core.identify.RingSeen;
 import mellowflare.core.identify.SecondDiameter;
 import mellowflare.core.identify.SwivelSeen;
 import mellowflare.core.identify.TaperSeen;
-import mellowflare.core.lookalike.Twin;
+import mellowflare.core.lookalike.LookAlike;
 import mellowflare.core.measure.Instrument;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
@@ -70,7 +70,7 @@ public final class IdentifyCommand extends ComputeCommand {
     private static final double WORTH_TELLING = 1e-4;
 
     @Override
-    Computation computation() {
+    public Computation computation() {
         ReferenceData data = data();
         return new Identify(new Identifier(data), data);
     }
@@ -162,13 +162,13 @@ public final class IdentifyCommand extends ComputeCommand {
             out.put("probability", c.probability());
             says(out.putArray("for"), c, Evidence.Verdict.FOR, units);
             says(out.putArray("against"), c, Evidence.Verdict.AGAINST, units);
-            ArrayNode twins = out.putArray("twins");
-            for (Twin t : c.twins()) {
-                ObjectNode twin = end(t.other());
-                twin.put("alike", t.kind().alike());
-                twin.put("ifForced", t.kind().ifForced());
-                twin.put("tellBy", t.kind().tellBy());
-                twins.add(twin);
+            ArrayNode lookAlikes = out.putArray("twins");
+            for (LookAlike t : c.lookAlikes()) {
+                ObjectNode lookAlike = end(t.other());
+                lookAlike.put("alike", t.kind().alike());
+                lookAlike.put("ifForced", t.kind().ifForced());
+                lookAlike.put("tellBy", t.kind().tellBy());
+                lookAlikes.add(lookAlike);
             }
             out.put("source", end.source().shown());
             return out;

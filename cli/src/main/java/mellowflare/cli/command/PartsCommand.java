@@ -4,16 +4,12 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.parts.OwnCatalogue;
 import mellowflare.book.store.Book;
-import mellowflare.core.hose.FromShelf;
-import mellowflare.core.job.Evaluation;
-import mellowflare.core.job.LineKind;
 import mellowflare.core.job.ShippedData;
 import mellowflare.core.reference.FileKind;
 import mellowflare.core.reference.ReferenceData;
@@ -31,31 +27,26 @@ import picocli.CommandLine.Spec;
         description = "Takes catalogue files into a book and out of it, and says what can be built from its shelf.",
         footer = {
             "",
-            "Kinds of file: hoses, hoseends, adapters, collars, seals, tools; of air: airtools, compressors, airpipe; their columns stand in docs/parts.md.",
+            "The kinds of file and their columns stand in docs/parts.md.",
             "Example:  ./mellow-flare parts export hoses --demo --out hoses.csv",
             "          ./mellow-flare parts import my-hoses.csv --demo",
             "          ./mellow-flare parts build demo-winch --demo"
         },
-        subcommands = {PartsCommand.Export.class, PartsCommand.Import.class, PartsCommand.Build.class})
+        subcommands = {PartsCommand.Export.class, PartsCommand.Import.class})
 public final class PartsCommand implements Runnable {
     @Spec
     private CommandSpec spec;
 
     @Override
     public void run() {
-        throw new ParameterException(spec.commandLine(), "Say what to do with parts: export, import or build.");
+        throw new ParameterException(
+                spec.commandLine(),
+                "Say what to do with parts: " + Words.either(spec.subcommands().keySet()) + ".");
     }
 
     /** The shipped data with the own parts of a book over them. */
-    static ReferenceData data(Book book) {
+    public static ReferenceData data(Book book) {
         return new OwnCatalogue(book.folder(), ShippedData.load()).load().data();
-    }
-
-    private static void give(Streams streams, String text) throws IOException, BookTrouble {
-        Streams.Sink sink = streams.out();
-        sink.bytes().write(text.getBytes(StandardCharsets.UTF_8));
-        sink.bytes().flush();
-        sink.finish().run();
     }
 
     /** {@code parts export}. */
@@ -65,14 +56,12 @@ public final class PartsCommand implements Runnable {
             description = "Writes the parts of one kind as CSV, house and own.")
     static final class Export implements Callable<Integer> {
         @Mixin
-        private JobCommand.Where where;
+        private Where where;
 
         @Mixin
         private Streams streams;
 
-        @Parameters(
-                paramLabel = "KIND",
-                description = "hoses, hoseends, adapters, collars, seals, tools, airtools, compressors or airpipe.")
+        @Parameters(paramLabel = "KIND", description = "hoses, hoseends, adapters and so on: see docs/parts.md.")
         private String kind;
 
         @Spec
@@ -83,7 +72,7 @@ public final class PartsCommand implements Runnable {
             for (FileKind file : OwnCatalogue.kinds()) {
                 if (file.id().equals(kind)) {
                     try (Book book = where.open()) {
-                        give(streams, OwnCatalogue.csv(file, data(book)));
+                        streams.give(OwnCatalogue.csv(file, data(book)));
                     }
                     return ExitStatus.COMPUTED;
                 }
@@ -102,7 +91,7 @@ public final class PartsCommand implements Runnable {
             description = "Takes a catalogue file into the book; rows that are not in form are named and left out.")
     static final class Import implements Callable<Integer> {
         @Mixin
-        private JobCommand.Where where;
+        private Where where;
 
         @Mixin
         private Streams streams;
@@ -118,49 +107,7 @@ public final class PartsCommand implements Runnable {
                 out.put("taken", taken.good());
                 ArrayNode troubles = out.putArray("leftOut");
                 taken.troubles().forEach(troubles::add);
-                give(streams, out.toPrettyString() + "\n");
-                return ExitStatus.COMPUTED;
-            }
-        }
-    }
-
-    /** {@code parts build}. */
-    @Command(
-            name = "build",
-            mixinStandardHelpOptions = true,
-            description = "Says which hoses and ends on the shelf make the line of a job, cheapest first.")
-    static final class Build implements Callable<Integer> {
-        @Mixin
-        private JobCommand.Where where;
-
-        @Mixin
-        private Streams streams;
-
-        @Parameters(paramLabel = "ID", description = "Id of the job.")
-        private String id;
-
-        @Override
-        public Integer call() throws BookTrouble, IOException {
-            try (Book book = where.open()) {
-                Evaluation e = JobCommand.job(book, id);
-                if (e.job().kind() != LineKind.HOSE) {
-                    throw new BookTrouble("The shelf builds hoses, and this job is a "
-                            + e.job().kind().word() + ".");
-                }
-                ArrayNode builds = JsonNodeFactory.instance.arrayNode();
-                for (FromShelf.Build b : new FromShelf(
-                                e.job().line(), e.job().practice(), e.job().units(), data(book), () -> false)
-                        .find()) {
-                    ObjectNode n = builds.addObject();
-                    n.put("hose", b.hose().part());
-                    n.put("endA", b.a().part());
-                    n.put("endB", b.b().part());
-                    ArrayNode adapters = n.putArray("adapters");
-                    b.adapters().forEach(adapters::add);
-                    n.put("warnings", b.warnings());
-                    n.put("cost", b.cost());
-                }
-                give(streams, builds.toPrettyString() + "\n");
+                streams.give(out.toPrettyString() + "\n");
                 return ExitStatus.COMPUTED;
             }
         }

@@ -58,7 +58,7 @@ public final class SealCommand extends ComputeCommand {
     }
 
     @Override
-    Computation computation() {
+    public Computation computation() {
         return new Seal(data());
     }
 

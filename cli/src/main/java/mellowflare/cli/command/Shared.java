@@ -6,26 +6,26 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
+import mellowflare.core.advice.Method;
+import mellowflare.core.advice.MethodTopic;
+import mellowflare.core.advice.Methods;
 import mellowflare.core.advice.Practice;
-import mellowflare.core.advice.School;
-import mellowflare.core.advice.SchoolTopic;
-import mellowflare.core.advice.Schools;
 import mellowflare.core.connection.EndId;
+import mellowflare.core.fluid.Ambient;
 import mellowflare.core.fluid.Duty;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.fluid.PressureBasis;
 import mellowflare.core.fluid.Service;
-import mellowflare.core.fluid.Surroundings;
 import mellowflare.core.fluid.Work;
 import mellowflare.core.reference.ReferenceData;
 
 /** Fields that several commands read alike. */
-final class Shared {
+public final class Shared {
     private Shared() {}
 
     /** The fluid by its id. */
-    static Optional<Fluid> fluid(Fields f, ReferenceData data) throws Refused {
+    public static Optional<Fluid> fluid(Fields f, ReferenceData data) throws Refused {
         Optional<String> id = f.text("fluid");
         FluidTable fluids = data.get(FluidTable.KEY);
         Optional<Fluid> fluid = id.flatMap(fluids::find);
@@ -42,14 +42,14 @@ final class Shared {
         return fluid;
     }
 
-    /** The schools by topic; what is not named stays usual. */
-    static Practice practice(Fields f, ReferenceData data) throws Refused {
+    /** The methods by topic; what is not named stays usual. */
+    public static Practice practice(Fields f, ReferenceData data) throws Refused {
         Practice practice = Practice.USUAL;
-        Schools schools = data.get(Schools.KEY);
-        for (Map.Entry<String, SchoolTopic> topic :
-                Words.of(SchoolTopic.values()).entrySet()) {
+        Methods methods = data.get(Methods.KEY);
+        for (Map.Entry<String, MethodTopic> topic :
+                Words.of(MethodTopic.values()).entrySet()) {
             Map<String, String> known = new HashMap<>();
-            schools.of(topic.getValue()).stream().map(School::id).forEach(id -> known.put(id, id));
+            methods.of(topic.getValue()).stream().map(Method::id).forEach(id -> known.put(id, id));
             Optional<String> chosen = f.word(topic.getKey(), known);
             if (chosen.isPresent()) {
                 practice = practice.with(topic.getValue(), chosen.get());
@@ -60,7 +60,7 @@ final class Shared {
     }
 
     /** What a line must do. */
-    static Service service(Fields f, ReferenceData data) throws Refused {
+    public static Service service(Fields f, ReferenceData data) throws Refused {
         Optional<String> fluid = fluid(f, data).map(Fluid::id);
         Service service = new Service(
                 fluid,
@@ -69,10 +69,10 @@ final class Shared {
                 f.temperature("fluidTemperature"),
                 f.flow("flow"),
                 f.word("duty", Words.of(Duty.values())).orElse(Duty.PRESSURE),
-                new Surroundings(
+                new Ambient(
                         f.temperature("surroundings"),
-                        f.word("moves", Words.of(Surroundings.Moves.values())),
-                        f.word("opener", Words.of(Surroundings.Opener.values())),
+                        f.word("moves", Words.of(Ambient.Moves.values())),
+                        f.word("opener", Words.of(Ambient.Opener.values())),
                         f.has("wet") ? Optional.of(f.flag("wet")) : Optional.empty()),
                 f.word("pressureTables", Words.of(PressureBasis.values())).orElse(PressureBasis.INCH),
                 f.word("work", Words.of(Work.values())));
@@ -81,7 +81,7 @@ final class Shared {
     }
 
     /** An end by family, size and gender. */
-    static EndId endId(Fields f) throws Refused {
+    public static EndId endId(Fields f) throws Refused {
         return new EndId(f.needWord("code", Words.CODES), f.needText("size"), f.needWord("gender", Words.GENDERS));
     }
 }

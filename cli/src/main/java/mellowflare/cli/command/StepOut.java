@@ -7,10 +7,10 @@ import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.Step;
 
 /** A step of the work, as a tree. */
-final class StepOut {
+public final class StepOut {
     private StepOut() {}
 
-    static ObjectNode of(Step s, UnitSystem units) {
+    public static ObjectNode of(Step s, UnitSystem units) {
         ObjectNode out = JsonNodeFactory.instance.objectNode();
         out.put("id", s.id());
         out.put("title", s.title());

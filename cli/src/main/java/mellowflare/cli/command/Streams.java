@@ -9,13 +9,13 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import mellowflare.book.BookTrouble;
-import mellowflare.book.exchange.JobFiles;
+import mellowflare.book.exchange.TextFiles;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
 /** Where a command reads and writes; {@code -} or nothing means standard input and output. */
-final class Streams {
+public final class Streams {
     private static final String STANDARD = "-";
 
     @Spec(Spec.Target.MIXEE)
@@ -35,7 +35,7 @@ final class Streams {
             description = "Write to this file, whole or not at all (default: standard output).")
     private String out;
 
-    BufferedReader in() throws BookTrouble {
+    public BufferedReader in() throws BookTrouble {
         if (in.equals(STANDARD)) {
             if (System.console() != null) {
                 progress("Reading from the keyboard: end with Ctrl+D, or see --help for an example.");
@@ -50,17 +50,17 @@ final class Streams {
     }
 
     /** Where results go; a file is only written when all of it is there. */
-    Sink out() {
+    public Sink out() {
         return out.equals(STANDARD) ? new Sink(System.out, () -> {}) : toFile(out);
     }
 
     private static Sink toFile(String name) {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        return new Sink(bytes, () -> JobFiles.write(Path.of(name), bytes.toByteArray()));
+        return new Sink(bytes, () -> TextFiles.write(Path.of(name), bytes.toByteArray()));
     }
 
     /** A word on standard error, beside the results. */
-    void progress(String words) {
+    public void progress(String words) {
         spec.commandLine().getErr().println(words);
         spec.commandLine().getErr().flush();
     }
@@ -71,5 +71,18 @@ final class Streams {
     }
 
     /** Bytes with what makes them last. */
-    record Sink(OutputStream bytes, Finish finish) {}
+    public record Sink(OutputStream bytes, Finish finish) {}
+
+    /** Writes a whole result. */
+    public void give(String text) throws IOException, BookTrouble {
+        give(text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Writes a whole result. */
+    public void give(byte[] bytes) throws IOException, BookTrouble {
+        Sink sink = out();
+        sink.bytes().write(bytes);
+        sink.bytes().flush();
+        sink.finish().run();
+    }
 }

@@ -5,25 +5,25 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * The schools a job follows. What is not chosen follows the usual school.
+ * The methods a job follows. What is not chosen follows the usual method.
  *
- * @param choices school ids by topic
+ * @param choices method ids by topic
  */
-public record Practice(Map<SchoolTopic, String> choices) {
+public record Practice(Map<MethodTopic, String> choices) {
     public static final Practice USUAL = new Practice(Map.of());
 
     public Practice {
         choices = Map.copyOf(choices);
     }
 
-    public Optional<String> choice(SchoolTopic topic) {
+    public Optional<String> choice(MethodTopic topic) {
         return Optional.ofNullable(choices.get(topic));
     }
 
-    public Practice with(SchoolTopic topic, String school) {
-        Map<SchoolTopic, String> more = new EnumMap<>(SchoolTopic.class);
+    public Practice with(MethodTopic topic, String method) {
+        Map<MethodTopic, String> more = new EnumMap<>(MethodTopic.class);
         more.putAll(choices);
-        more.put(topic, school);
+        more.put(topic, method);
         return new Practice(more);
     }
 }

@@ -1,5 +1,6 @@
 package mellowflare.core.advice;
 
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -18,6 +19,11 @@ public final class Wording {
         return PLACE.matcher(template)
                 .replaceAll(m -> Matcher.quoteReplacement(
                         figure(m.group(1), template, figures).text(system)));
+    }
+
+    /** The names of the places of a sentence, in their order. */
+    public static List<String> places(String template) {
+        return PLACE.matcher(template).results().map(m -> m.group(1)).toList();
     }
 
     /** Like {@link #fill}, beginning with a capital whatever name stands first. */

@@ -1,2 +1,2 @@
-/** Rule, finding (pass, fail, not checked), severity, because, remedy; and the schools a shop may choose between. */
+/** Rule, finding (pass, fail, not checked), severity, because, remedy; and the methods a shop may choose between. */
 package mellowflare.core.advice;

@@ -3,12 +3,19 @@ package mellowflare.core.air;
 import java.util.List;
 import java.util.Optional;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.air.draw.AirStrip;
+import mellowflare.core.air.order.AirStepWriter;
 import mellowflare.core.air.rules.AirRules;
-import mellowflare.core.procedure.Precedence;
+import mellowflare.core.air.work.AirCase;
+import mellowflare.core.air.work.Together;
+import mellowflare.core.fluid.Fluid;
+import mellowflare.core.fluid.FluidTable;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.line.BenchWords;
+import mellowflare.core.line.CutFigure;
+import mellowflare.core.line.Plan;
+import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.procedure.Step;
-import mellowflare.core.procedure.StepTable;
-import mellowflare.core.procedure.StepWords;
-import mellowflare.core.reference.ReferenceKey;
 
 /**
  * Everything that follows from a workshop main.
@@ -17,15 +24,8 @@ import mellowflare.core.reference.ReferenceKey;
  * @param findings every rule's finding, worst first
  * @param steps the order of work
  */
-public record AirPlan(AirCase c, List<Finding> findings, List<Step> steps) {
-    /** The order of work of mains. */
-    public static final ReferenceKey<StepTable> STEPS = new ReferenceKey<>("air steps", StepTable.class);
-
-    /** What its rows may ask for. */
-    public static final StepWords STEP_WORDS = AirStepWriter.WORDS;
-
-    /** What must come before what in it. */
-    public static final ReferenceKey<Precedence> ORDER = new ReferenceKey<>("order of air steps", Precedence.class);
+public record AirPlan(AirCase c, List<Finding> findings, List<Step> steps) implements Plan {
+    private static final String COMPRESSED_AIR = "compressed-air";
 
     public AirPlan {
         findings = List.copyOf(findings);
@@ -37,15 +37,44 @@ public record AirPlan(AirCase c, List<Finding> findings, List<Step> steps) {
         return new AirPlan(c, AirRules.check(c), new AirStepWriter(c).write());
     }
 
-    /** What a rule says of this main; empty while it has nothing to say. */
-    public Optional<String> says(String rule) {
-        return findings.stream()
-                .filter(f -> f.rule().id().equals(rule))
-                .findFirst()
-                .map(f -> f.says(c.units()));
+    /** This plan with the worst that a longer search found. */
+    public AirPlan with(Together longer) {
+        return of(c.withTogether(longer));
     }
 
-    public boolean stops() {
-        return findings.stream().anyMatch(Finding::stops);
+    @Override
+    public String stillNeeded() {
+        return "Walk the main in Air and say which pipe it is made of; the order of work follows.";
+    }
+
+    @Override
+    public Optional<CalledFigure> measured() {
+        return Optional.empty();
+    }
+
+    @Override
+    public Optional<CutFigure> cutFigure() {
+        return Optional.empty();
+    }
+
+    @Override
+    public BenchWords benchWords() {
+        return new BenchWords.ManyPieces(
+                c.work()
+                        .map(w -> w.stretches().stream()
+                                .mapToInt(x -> x.pieces().size())
+                                .sum()),
+                c.pipeLength());
+    }
+
+    /** Compressed air, whatever the job says of other lines. */
+    @Override
+    public Optional<Fluid> fluid() {
+        return c.data().get(FluidTable.KEY).find(COMPRESSED_AIR);
+    }
+
+    @Override
+    public Drawing strip() {
+        return AirStrip.band(c, findings);
     }
 }

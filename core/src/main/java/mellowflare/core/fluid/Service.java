@@ -14,7 +14,7 @@ import mellowflare.core.measure.Temperature;
  * @param fluidTemperature hottest fluid
  * @param flow largest flow
  * @param duty pressure, return or suction
- * @param around where it lies and what is done to it
+ * @param ambient where it lies and what is done to it
  * @param basis which standard tables its pressure is read from
  * @param work new work, a replacement or a conversion; while it is not said the order of work takes a replacement, which is the careful one
  */
@@ -25,7 +25,7 @@ public record Service(
         Optional<Temperature> fluidTemperature,
         Optional<FlowRate> flow,
         Duty duty,
-        Surroundings around,
+        Ambient ambient,
         PressureBasis basis,
         Optional<Work> work) {
     public static final Service UNSAID =
@@ -45,44 +45,44 @@ public record Service(
                 fluidTemperature,
                 flow,
                 Duty.PRESSURE,
-                Surroundings.UNSAID,
+                Ambient.UNSAID,
                 PressureBasis.INCH,
                 Optional.empty());
     }
 
     public Service withDuty(Duty now) {
-        return new Service(fluid, working, peak, fluidTemperature, flow, now, around, basis, work);
+        return new Service(fluid, working, peak, fluidTemperature, flow, now, ambient, basis, work);
     }
 
     public Service withFluid(Optional<String> now) {
-        return new Service(now, working, peak, fluidTemperature, flow, duty, around, basis, work);
+        return new Service(now, working, peak, fluidTemperature, flow, duty, ambient, basis, work);
     }
 
     public Service withWorking(Optional<GaugePressure> now) {
-        return new Service(fluid, now, peak, fluidTemperature, flow, duty, around, basis, work);
+        return new Service(fluid, now, peak, fluidTemperature, flow, duty, ambient, basis, work);
     }
 
     public Service withPeak(Optional<GaugePressure> now) {
-        return new Service(fluid, working, now, fluidTemperature, flow, duty, around, basis, work);
+        return new Service(fluid, working, now, fluidTemperature, flow, duty, ambient, basis, work);
     }
 
     public Service withFluidTemperature(Optional<Temperature> now) {
-        return new Service(fluid, working, peak, now, flow, duty, around, basis, work);
+        return new Service(fluid, working, peak, now, flow, duty, ambient, basis, work);
     }
 
     public Service withFlow(Optional<FlowRate> now) {
-        return new Service(fluid, working, peak, fluidTemperature, now, duty, around, basis, work);
+        return new Service(fluid, working, peak, fluidTemperature, now, duty, ambient, basis, work);
     }
 
-    public Service withAround(Surroundings now) {
+    public Service withAmbient(Ambient now) {
         return new Service(fluid, working, peak, fluidTemperature, flow, duty, now, basis, work);
     }
 
     public Service withBasis(PressureBasis now) {
-        return new Service(fluid, working, peak, fluidTemperature, flow, duty, around, now, work);
+        return new Service(fluid, working, peak, fluidTemperature, flow, duty, ambient, now, work);
     }
 
     public Service withWork(Optional<Work> now) {
-        return new Service(fluid, working, peak, fluidTemperature, flow, duty, around, basis, now);
+        return new Service(fluid, working, peak, fluidTemperature, flow, duty, ambient, basis, now);
     }
 }

@@ -6,13 +6,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import mellowflare.core.advice.Finding;
-import mellowflare.core.advice.Practice;
 import mellowflare.core.advice.State;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
-import mellowflare.core.connection.Which;
-import mellowflare.core.fluid.FluidTable;
-import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.connection.LineEnd;
+import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseEndPick;
+import mellowflare.core.hose.line.HoseLine;
+import mellowflare.core.line.Setting;
 import mellowflare.core.parts.AdapterAsk;
 import mellowflare.core.parts.AdapterFinder;
 import mellowflare.core.parts.Catalogue;
@@ -20,7 +21,6 @@ import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.parts.HoseKind;
 import mellowflare.core.parts.HoseKinds;
 import mellowflare.core.parts.HosePart;
-import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.reference.ReferenceData;
 
 /** What can be built now for a line from what lies on the shelf: every hose with every pair of ends that nothing stops. */
@@ -30,24 +30,19 @@ public final class FromShelf {
 
     private static final int SHOWN = 8;
     private final HoseLine line;
-    private final Practice practice;
-    private final UnitSystem units;
+    private final Setting setting;
     private final ReferenceData data;
     private final BooleanSupplier cancelled;
 
     /**
-     * @param line the line whose ports, service and length count; its parts do not
-     * @param practice schools
-     * @param units the job's system
-     * @param data the tables
+     * @param line the line whose lengths count; its parts do not
+     * @param setting its ports and service, and what else the job says
      * @param cancelled asked now and then; once true what was found so far is given
      */
-    public FromShelf(
-            HoseLine line, Practice practice, UnitSystem units, ReferenceData data, BooleanSupplier cancelled) {
+    public FromShelf(HoseLine line, Setting setting, BooleanSupplier cancelled) {
         this.line = line;
-        this.practice = practice;
-        this.units = units;
-        this.data = data;
+        this.setting = setting.unmade();
+        this.data = setting.data();
         this.cancelled = cancelled;
     }
 
@@ -81,8 +76,8 @@ public final class FromShelf {
         Catalogue catalogue = data.get(Catalogue.KEY);
         for (HosePart hose : catalogue.hoses()) {
             if (hose.onShelf() > 0 && suits(hose.kind())) {
-                for (LineEnd a : ends(line.a(), hose)) {
-                    for (LineEnd b : ends(line.b(), hose)) {
+                for (HoseEndPick a : ends(LineEnd.A, hose)) {
+                    for (HoseEndPick b : ends(LineEnd.B, hose)) {
                         if (cancelled.getAsBoolean()) {
                             return sorted(builds);
                         }
@@ -101,31 +96,28 @@ public final class FromShelf {
                 .limit(2L * SHOWN)
                 .filter(b -> line.route().isEmpty()
                         || cancelled.getAsBoolean()
-                        || !HosePlan.of(HoseCase.of(b.line(), practice, units, MakeLog.EMPTY, data))
-                                .stops())
+                        || !HosePlan.of(HoseCase.of(b.line(), setting)).stops())
                 .limit(SHOWN)
                 .toList();
     }
 
     private boolean suits(HoseKind kind) {
-        return line.service()
-                .fluid()
-                .flatMap(data.get(FluidTable.KEY)::find)
+        return setting.fluid()
                 .map(f -> data.get(HoseKinds.KEY).of(kind).groups().contains(f.group()))
                 .orElse(true);
     }
 
     /** The side with each end on the shelf that goes on its port, or by way of an adapter on the shelf where none does. */
-    private List<LineEnd> ends(LineEnd side, HosePart hose) {
-        Optional<End> port = side.port().flatMap(data.get(EndTable.KEY)::find);
+    private List<HoseEndPick> ends(LineEnd side, HosePart hose) {
+        Optional<End> port = setting.port(side);
         if (port.isEmpty()) {
             return List.of();
         }
         Catalogue catalogue = data.get(Catalogue.KEY);
-        LineEnd bare = side.withAdapters(List.of());
-        List<LineEnd> direct = shelf(catalogue.endsFor(port.get(), Optional.of(hose), data.get(EndTable.KEY))).stream()
-                .map(e -> bare.withHoseEnd(Optional.of(e.part())))
-                .toList();
+        List<HoseEndPick> direct =
+                shelf(catalogue.endsFor(port.get(), Optional.of(hose), data.get(EndTable.KEY))).stream()
+                        .map(e -> HoseEndPick.of(e.part()))
+                        .toList();
         if (!direct.isEmpty()) {
             return direct;
         }
@@ -144,10 +136,11 @@ public final class FromShelf {
                         .flatMap(found -> own.stream()
                                 .filter(e -> e.end().equals(found.end().id()))
                                 .limit(1)
-                                .map(e -> bare.withAdapters(found.chain().links().stream()
+                                .map(e -> new HoseEndPick(
+                                        Optional.of(e.part()),
+                                        found.chain().links().stream()
                                                 .map(l -> l.part().part())
-                                                .toList())
-                                        .withHoseEnd(Optional.of(e.part()))))
+                                                .toList())))
                         .toList();
     }
 
@@ -161,11 +154,10 @@ public final class FromShelf {
                 .toList();
     }
 
-    private Optional<Build> build(HosePart hose, LineEnd a, LineEnd b) {
+    private Optional<Build> build(HosePart hose, HoseEndPick a, HoseEndPick b) {
         HoseLine built =
-                line.withHose(Optional.of(hose.part())).withEnd(Which.A, a).withEnd(Which.B, b);
-        HosePlan plan =
-                HosePlan.of(HoseCase.of(built.withRoute(Optional.empty()), practice, units, MakeLog.EMPTY, data));
+                line.withHose(Optional.of(hose.part())).withEnd(LineEnd.A, a).withEnd(LineEnd.B, b);
+        HosePlan plan = HosePlan.of(HoseCase.of(built.withRoute(Optional.empty()), setting));
         if (plan.stops() || !plan.missingParts().isEmpty()) {
             return Optional.empty();
         }

@@ -1,22 +1,29 @@
 package mellowflare.core.hose;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Finding;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
+import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidServed;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.hose.draw.HoseStrip;
+import mellowflare.core.hose.line.CutLength;
+import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.Side;
+import mellowflare.core.hose.line.Weakest;
+import mellowflare.core.hose.order.HoseStepWriter;
 import mellowflare.core.hose.rules.HoseRules;
-import mellowflare.core.measure.Length;
+import mellowflare.core.line.BenchWords;
+import mellowflare.core.line.CutFigure;
+import mellowflare.core.line.Plan;
+import mellowflare.core.measure.CalledFigure;
+import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.parts.HoseEndPart;
-import mellowflare.core.procedure.Precedence;
 import mellowflare.core.procedure.Step;
-import mellowflare.core.procedure.StepTable;
-import mellowflare.core.procedure.StepWords;
-import mellowflare.core.reference.ReferenceKey;
 import mellowflare.core.sealing.MakeUp;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.sealing.Sealing;
@@ -39,17 +46,8 @@ public record HosePlan(
         List<JointPlan> joints,
         List<Finding> findings,
         List<Step> steps,
-        List<PartLine> parts) {
-    /** The order of work of hose lines. */
-    public static final ReferenceKey<StepTable> STEPS = new ReferenceKey<>("hose steps", StepTable.class);
-
-    /** What its rows may ask for. */
-    public static final StepWords STEP_WORDS = StepWriter.WORDS;
-
-    /** What must come before what in it. */
-    public static final ReferenceKey<Precedence> ORDER = new ReferenceKey<>("order of hose steps", Precedence.class);
-
-    private static final double TOO_LONG = 4.0 / 3;
+        List<PartLine> parts)
+        implements Plan {
 
     public HosePlan {
         joints = List.copyOf(joints);
@@ -60,7 +58,7 @@ public record HosePlan(
 
     /** Works the line out. Never refuses: what is missing comes out as findings that were not checked. */
     public static HosePlan of(HoseCase c) {
-        Map<Which, SealAdvice> seals = new EnumMap<>(Which.class);
+        Map<LineEnd, SealAdvice> seals = new EnumMap<>(LineEnd.class);
         List<JointPlan> joints = new ArrayList<>();
         for (Side side : c.sides()) {
             Optional<SealAdvice> advice = side.presented()
@@ -95,26 +93,54 @@ public record HosePlan(
                 c.weakest(),
                 joints,
                 HoseRules.check(c),
-                FluidServed.serves(c.service(), c.data()) ? new StepWriter(c, seals).write() : List.of(),
+                FluidServed.serves(c.service(), c.data()) ? new HoseStepWriter(c, seals).write() : List.of(),
                 PartsList.of(c));
     }
 
-    public JointPlan joint(Which which) {
+    public JointPlan joint(LineEnd which) {
         return joints.get(which.ordinal());
     }
 
-    public boolean stops() {
-        return findings.stream().anyMatch(Finding::stops);
+    @Override
+    public String stillNeeded() {
+        return "Choose a fluid that this program serves, the hose and both ends in Line; the order of work follows.";
     }
 
-    /** Of a hose bought whole the shortest that reaches without being a third too long; empty when none does. */
-    public static Optional<Length> wholeLength(HoseCase c) {
-        return c.hose()
-                .flatMap(h -> c.finished()
-                        .flatMap(f -> h.lengths().stream()
-                                .filter(l -> l.mm() >= f.value().mm() - 0.5
-                                        && l.mm() <= f.value().mm() * TOO_LONG)
-                                .min(Comparator.naturalOrder())));
+    @Override
+    public Optional<CalledFigure> measured() {
+        return c.finished();
+    }
+
+    @Override
+    public Optional<CutFigure> cutFigure() {
+        return cut.filter(CutLength::possible).map(x -> new CutFigure(x.exact(), x.shop(c.units())));
+    }
+
+    @Override
+    public BenchWords benchWords() {
+        return new BenchWords.OnePiece(
+                c.whole() ? "take the hose of" : "cut the hose at",
+                c.whole() ? c.wholeLength() : cutFigure().map(CutFigure::marked),
+                "overall",
+                "of the finished length",
+                cut.filter(CutLength::possible)
+                        .map(x -> "overall give or take " + LengthFormat.figure(x.tolerance(), c.units()))
+                        .orElse(""));
+    }
+
+    @Override
+    public Optional<Fluid> fluid() {
+        return c.fluid();
+    }
+
+    @Override
+    public Drawing strip() {
+        return HoseStrip.band(c, findings);
+    }
+
+    /** The large strip with its lengths. */
+    public Drawing largeStrip() {
+        return HoseStrip.page(c, findings);
     }
 
     /** What all parts cost, in the catalogue's money; parts without a price are left out. */

@@ -8,6 +8,9 @@ import java.util.Optional;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.SealRing;
 import mellowflare.core.connection.Seat;
+import mellowflare.core.hose.line.CutLength;
+import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.Side;
 import mellowflare.core.material.Compatibility;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.parts.Catalogue;
@@ -46,7 +49,7 @@ final class PartsList {
 
     private void hose(HosePart h) {
         if (h.whole()) {
-            String length = HosePlan.wholeLength(c)
+            String length = c.wholeLength()
                     .map(l -> ", " + LengthFormat.both(l, c.units()))
                     .orElse(", length open");
             lines.put(h.part(), new PartLine(h.part(), h.title() + length, "1 piece", 1, h.onShelf(), h.price()));
@@ -70,7 +73,7 @@ final class PartsList {
             return;
         }
         add(p.part(), p.name(), p.onShelf(), p.price());
-        p.collar().flatMap(catalogue::collar).ifPresent(k -> add(k.part(), k.name(), k.onShelf(), k.price()));
+        p.ferrule().flatMap(catalogue::ferrule).ifPresent(k -> add(k.part(), k.name(), k.onShelf(), k.price()));
     }
 
     /** The ring or washer of a joint in the compound that suits the fluid; by its designation where the catalogue holds none. */

@@ -2,6 +2,8 @@ package mellowflare.core.hose;
 
 import java.util.List;
 import java.util.Optional;
+import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.Side;
 import mellowflare.core.parts.Attach;
 import mellowflare.core.parts.Attachments;
 import mellowflare.core.parts.HoseEndPart;

@@ -2,7 +2,7 @@ package mellowflare.core.identify;
 
 import java.util.List;
 import mellowflare.core.connection.End;
-import mellowflare.core.lookalike.Twin;
+import mellowflare.core.lookalike.LookAlike;
 
 /**
  * One possible answer.
@@ -10,12 +10,12 @@ import mellowflare.core.lookalike.Twin;
  * @param end the end
  * @param probability posterior, 0 to 1
  * @param evidence what each clue says of it
- * @param twins its look-alikes
+ * @param lookAlikes its look-alikes
  */
-public record Candidate(End end, double probability, List<Evidence> evidence, List<Twin> twins) {
+public record Candidate(End end, double probability, List<Evidence> evidence, List<LookAlike> lookAlikes) {
     public Candidate {
         evidence = List.copyOf(evidence);
-        twins = List.copyOf(twins);
+        lookAlikes = List.copyOf(lookAlikes);
     }
 
     public List<Evidence> speaking(Evidence.Verdict verdict) {

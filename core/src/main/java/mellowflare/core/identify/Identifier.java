@@ -10,7 +10,7 @@ import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
-import mellowflare.core.lookalike.TwinTable;
+import mellowflare.core.lookalike.LookAlikes;
 import mellowflare.core.reference.ReferenceData;
 
 /** Ranks all ends for an observation. Holds no state but the tables; safe for many threads. */
@@ -55,17 +55,17 @@ public final class Identifier {
     private final List<End> females;
     private final double[] malePrior;
     private final double[] femalePrior;
-    private final TwinTable twins;
+    private final LookAlikes lookAlikes;
 
     /**
-     * @param data must hold {@link EndTable#KEY} and {@link TwinTable#KEY}
+     * @param data must hold {@link EndTable#KEY} and {@link LookAlikes#KEY}
      */
     public Identifier(ReferenceData data) {
         this(data, ShopFindings.NONE);
     }
 
     /**
-     * @param data must hold {@link EndTable#KEY} and {@link TwinTable#KEY}
+     * @param data must hold {@link EndTable#KEY} and {@link LookAlikes#KEY}
      * @param shop what was fitted here before; shifts how likely an end is before anything is seen
      */
     public Identifier(ReferenceData data, ShopFindings shop) {
@@ -74,7 +74,7 @@ public final class Identifier {
         this.females = ends.of(Gender.FEMALE);
         this.malePrior = shop.prior(males);
         this.femalePrior = shop.prior(females);
-        this.twins = data.get(TwinTable.KEY);
+        this.lookAlikes = data.get(LookAlikes.KEY);
     }
 
     /** The posterior over all ends of that gender, with reasons for the likeliest. */
@@ -129,7 +129,10 @@ public final class Identifier {
                 evidence(given.get(c), seen, ends.get(e), logs[c][e] - best[c]).ifPresent(evidence::add);
             }
             candidates.add(new Candidate(
-                    ends.get(e), posterior[e], evidence, twins.of(ends.get(e).id())));
+                    ends.get(e),
+                    posterior[e],
+                    evidence,
+                    lookAlikes.of(ends.get(e).id())));
         }
         return new Identification(
                 seen, candidates, Math.exp(unknown - top) / sum, NextCheckFinder.find(CLUES, seen, ends, posterior));

@@ -1,32 +1,42 @@
 package mellowflare.core.job;
 
-import java.util.EnumMap;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Objects;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import mellowflare.core.advice.Practice;
-import mellowflare.core.air.AirMain;
-import mellowflare.core.hose.HoseLine;
+import mellowflare.core.connection.LineEnd;
+import mellowflare.core.fluid.Service;
+import mellowflare.core.line.Kind;
+import mellowflare.core.line.Line;
+import mellowflare.core.line.Plan;
+import mellowflare.core.line.Port;
+import mellowflare.core.line.Ports;
+import mellowflare.core.line.Setting;
+import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.MakeLog;
-import mellowflare.core.tube.TubeLine;
+import mellowflare.core.reference.ReferenceData;
 
 /**
  * One job: what is wanted and what was done. Results are never part of it; they follow from it. Ports and what the line must do are the same whatever it is made of; a line tried first as
- * hose and then as tube keeps both.
+ * hose and then as tube keeps both, each with its own log.
  *
  * @param id stable, made when the job is opened
  * @param title as the fitter calls it
  * @param machine where it belongs
  * @param note anything else
  * @param units the system it is worked in
- * @param practice schools
- * @param kind what the line is made of
- * @param line its ports, what it must do, and the hose
- * @param tube the tube
- * @param air the workshop main
+ * @param practice the methods chosen
+ * @param ports what the line joins
+ * @param service what it must do
+ * @param kind what the line is made of now
+ * @param lines what has been said of a line of each kind; one of which nothing was said is left out
  * @param logs what has been done, by what the line was made of: a tick on a hose is none on a tube
  */
+@RecordBuilder
 public record Job(
         String id,
         String title,
@@ -34,94 +44,94 @@ public record Job(
         String note,
         UnitSystem units,
         Practice practice,
-        LineKind kind,
-        HoseLine line,
-        TubeLine tube,
-        AirMain air,
-        Map<LineKind, MakeLog> logs) {
+        Ports ports,
+        Service service,
+        Kind<?, ?> kind,
+        Map<Kind<?, ?>, Line> lines,
+        Map<Kind<?, ?>, MakeLog> logs)
+        implements JobBuilder.With {
     public Job {
-        logs = logs.entrySet().stream()
-                .filter(e -> !e.getValue().empty())
-                .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue));
-        Objects.requireNonNull(title);
-        Objects.requireNonNull(air);
-        Objects.requireNonNull(kind);
-        Objects.requireNonNull(tube);
         if (id.isBlank()) {
             throw new IllegalArgumentException("A job needs an id");
         }
+        Objects.requireNonNull(title);
+        Objects.requireNonNull(machine);
+        Objects.requireNonNull(note);
+        Objects.requireNonNull(units);
+        Objects.requireNonNull(practice);
+        Objects.requireNonNull(ports);
+        Objects.requireNonNull(service);
+        Objects.requireNonNull(kind);
+        lines = lines.entrySet().stream()
+                .filter(e -> !e.getValue().equals(e.getKey().fresh()))
+                .collect(Collectors.toUnmodifiableMap(
+                        Map.Entry::getKey, e -> e.getKey().lineType().cast(e.getValue())));
+        logs = logs.entrySet().stream()
+                .filter(e -> !e.getValue().empty())
+                .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 
-    /** A job of a hose line. */
-    public Job(
-            String id,
-            String title,
-            String machine,
-            String note,
-            UnitSystem units,
-            Practice practice,
-            HoseLine line,
-            MakeLog log) {
-        this(
+    /** A new job of which nothing is said but what it is called. */
+    public static Job open(String id, String title, String machine, UnitSystem units) {
+        return new Job(
                 id,
                 title,
                 machine,
-                note,
+                "",
                 units,
-                practice,
-                LineKind.HOSE,
-                line,
-                TubeLine.NEW,
-                AirMain.NEW,
-                Map.of(LineKind.HOSE, log));
+                Practice.USUAL,
+                Ports.UNKNOWN,
+                Service.UNSAID,
+                Kinds.usual(),
+                Map.of(),
+                Map.of());
     }
 
-    public static Job open(String id, String title, String machine, UnitSystem units) {
-        return new Job(id, title, machine, "", units, Practice.USUAL, HoseLine.NEW, MakeLog.EMPTY);
+    /** Whether the line is made of that now. */
+    public boolean is(Kind<?, ?> other) {
+        return kind.equals(other);
     }
 
-    public boolean isAir() {
-        return kind == LineKind.AIR;
+    /** What has been said of a line of a kind. */
+    public <L extends Line> L line(Kind<L, ?> of) {
+        return of.lineType().cast(lines.getOrDefault(of, of.fresh()));
     }
 
-    public boolean isTube() {
-        return kind == LineKind.TUBE;
+    /** With another line of a kind; what it is made of now stays. */
+    public <L extends Line> Job with(Kind<L, ?> of, L line) {
+        Map<Kind<?, ?>, Line> more = new HashMap<>(lines);
+        more.put(of, line);
+        return withLines(more);
     }
 
-    public Job withTitle(String t) {
-        return new Job(id, t, machine, note, units, practice, kind, line, tube, air, logs);
+    /** With the line of a kind changed. */
+    public <L extends Line> Job change(Kind<L, ?> of, UnaryOperator<L> change) {
+        return with(of, change.apply(line(of)));
     }
 
-    public Job withMachine(String m) {
-        return new Job(id, title, m, note, units, practice, kind, line, tube, air, logs);
+    /** With another port; where it is another end now, what was chosen to go on it falls away, in every kind of line. */
+    public Job withPort(LineEnd which, Port port) {
+        Job changed = withPorts(ports.with(which, port));
+        if (port.end().equals(ports.of(which).end())) {
+            return changed;
+        }
+        for (Kind<?, ?> each : lines.keySet()) {
+            changed = changed.ported(each, which);
+        }
+        return changed;
     }
 
-    public Job withNote(String n) {
-        return new Job(id, title, machine, n, units, practice, kind, line, tube, air, logs);
+    private <L extends Line> Job ported(Kind<L, ?> of, LineEnd which) {
+        return change(of, l -> of.ported(l, which));
     }
 
-    public Job withUnits(UnitSystem u) {
-        return new Job(id, title, machine, note, u, practice, kind, line, tube, air, logs);
+    /** With other signatures and another second reading of the length that was measured. */
+    public Job signed(CalledFigure measured) {
+        return signed(kind, measured);
     }
 
-    public Job withPractice(Practice p) {
-        return new Job(id, title, machine, note, units, p, kind, line, tube, air, logs);
-    }
-
-    public Job withKind(LineKind k) {
-        return new Job(id, title, machine, note, units, practice, k, line, tube, air, logs);
-    }
-
-    public Job withLine(HoseLine l) {
-        return new Job(id, title, machine, note, units, practice, kind, l, tube, air, logs);
-    }
-
-    public Job withTube(TubeLine t) {
-        return new Job(id, title, machine, note, units, practice, kind, line, t, air, logs);
-    }
-
-    public Job withAir(AirMain a) {
-        return new Job(id, title, machine, note, units, practice, kind, line, tube, a, logs);
+    private <L extends Line> Job signed(Kind<L, ?> of, CalledFigure measured) {
+        return change(of, l -> of.signed(l, measured));
     }
 
     /** What has been done on the line as it is made now. */
@@ -130,19 +140,27 @@ public record Job(
     }
 
     /** What was done while the line was to be made of that. */
-    public MakeLog log(LineKind of) {
+    public MakeLog log(Kind<?, ?> of) {
         return logs.getOrDefault(of, MakeLog.EMPTY);
     }
 
     /** With another log of the line as it is made now; the logs of the other kinds stay. */
-    public Job withLog(MakeLog l) {
-        Map<LineKind, MakeLog> more = new EnumMap<>(LineKind.class);
-        more.putAll(logs);
-        more.put(kind, l);
-        return new Job(id, title, machine, note, units, practice, kind, line, tube, air, more);
+    public Job withLog(MakeLog log) {
+        Map<Kind<?, ?>, MakeLog> more = new HashMap<>(logs);
+        more.put(kind, log);
+        return withLogs(more);
     }
 
-    public Job withId(String other) {
-        return new Job(other, title, machine, note, units, practice, kind, line, tube, air, logs);
+    /** What a line of a kind stands in. */
+    public Setting setting(Kind<?, ?> of, ReferenceData data) {
+        return new Setting(ports, service, practice, units, log(of), data);
+    }
+
+    /** Works the line of a kind out. */
+    <L extends Line, P extends Plan> P plan(Kind<L, P> of, ReferenceData data, java.util.Optional<Plan> before) {
+        return of.plan(
+                line(of),
+                setting(of, data),
+                before.filter(of.planType()::isInstance).map(of.planType()::cast));
     }
 }

@@ -41,7 +41,7 @@ public record Comparison(List<Row> rows, String verdict) {
      * @param one the first end
      * @param other the second end
      * @param units the system whose figures come first
-     * @param data must hold {@link EndTable#KEY} and {@link TwinTable#KEY}
+     * @param data must hold {@link EndTable#KEY} and {@link LookAlikes#KEY}
      */
     public static Comparison of(End one, End other, UnitSystem units, ReferenceData data) {
         List<Row> rows = new ArrayList<>();
@@ -130,11 +130,11 @@ public record Comparison(List<Row> rows, String verdict) {
         if (together.isPresent()) {
             return together.get().says();
         }
-        Optional<Twin> twin = data.get(TwinTable.KEY).of(one.id()).stream()
+        Optional<LookAlike> lookAlike = data.get(LookAlikes.KEY).of(one.id()).stream()
                 .filter(t -> t.other().equals(other))
                 .findFirst();
-        if (twin.isPresent()) {
-            TwinKind kind = twin.get().kind();
+        if (lookAlike.isPresent()) {
+            LookAlikeKind kind = lookAlike.get().kind();
             return "Look-alikes: " + kind.alike() + ". " + kind.ifForced() + " " + kind.tellBy();
         }
         return one.gender() == other.gender()

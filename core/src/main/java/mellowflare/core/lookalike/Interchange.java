@@ -15,23 +15,23 @@ import mellowflare.core.reference.ReferenceData;
  * What can be put on an end: its mates, which seal, and their look-alikes, which only go on.
  *
  * @param other the end that goes on it
- * @param goes how far it goes on: never {@link TwinKind.Goes#NOT_ON}
+ * @param goes how far it goes on: never {@link LookAlikeKind.Goes#NOT_ON}
  * @param says what comes of it, a whole sentence
  */
-public record Interchange(End other, TwinKind.Goes goes, String says) {
+public record Interchange(End other, LookAlikeKind.Goes goes, String says) {
     /** A male so much over the one that a female is made for does not start (house figures); a taper starts with its small end. */
     private static final double TOO_LARGE_MM = 0.3;
 
     private static final double TAPER_STARTS_MM = 1.0;
 
     public boolean seals() {
-        return goes == TwinKind.Goes.SEALS;
+        return goes == LookAlikeKind.Goes.SEALS;
     }
 
     /**
      * All that goes on an end, the sealing ones first, then the most treacherous.
      *
-     * @param data must hold {@link EndTable#KEY} and {@link TwinTable#KEY}
+     * @param data must hold {@link EndTable#KEY} and {@link LookAlikes#KEY}
      * @return empty for an end that takes nothing but a hose
      */
     public static List<Interchange> on(End end, ReferenceData data) {
@@ -39,15 +39,15 @@ public record Interchange(End other, TwinKind.Goes goes, String says) {
         List<Interchange> all = new ArrayList<>();
         for (End mate : mates) {
             all.add(new Interchange(
-                    mate, TwinKind.Goes.SEALS, says(Together.of(end, mate).orElseThrow())));
+                    mate, LookAlikeKind.Goes.SEALS, says(Together.of(end, mate).orElseThrow())));
         }
         for (End mate : mates.stream().limit(1).toList()) {
-            for (Twin twin : data.get(TwinTable.KEY).of(mate.id())) {
-                TwinKind kind = twin.kind();
-                if (!mates.contains(twin.other())
-                        && kind.goes() != TwinKind.Goes.NOT_ON
-                        && enters(end, twin.other(), data.get(EndTable.KEY))) {
-                    all.add(new Interchange(twin.other(), kind.goes(), kind.ifForced() + " " + kind.tellBy()));
+            for (LookAlike lookAlike : data.get(LookAlikes.KEY).of(mate.id())) {
+                LookAlikeKind kind = lookAlike.kind();
+                if (!mates.contains(lookAlike.other())
+                        && kind.goes() != LookAlikeKind.Goes.NOT_ON
+                        && enters(end, lookAlike.other(), data.get(EndTable.KEY))) {
+                    all.add(new Interchange(lookAlike.other(), kind.goes(), kind.ifForced() + " " + kind.tellBy()));
                 }
             }
         }

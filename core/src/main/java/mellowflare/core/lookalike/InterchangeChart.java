@@ -35,8 +35,8 @@ public final class InterchangeChart {
         }
 
         /** How the pairs go together, each way once, the worst last. */
-        public Set<TwinKind.Goes> goes() {
-            Set<TwinKind.Goes> all = EnumSet.noneOf(TwinKind.Goes.class);
+        public Set<LookAlikeKind.Goes> goes() {
+            Set<LookAlikeKind.Goes> all = EnumSet.noneOf(LookAlikeKind.Goes.class);
             pairs.forEach(p -> all.add(p.into().goes()));
             return all;
         }
@@ -46,7 +46,7 @@ public final class InterchangeChart {
             return goes().stream().map(this::says).collect(Collectors.joining(" "));
         }
 
-        private String says(TwinKind.Goes how) {
+        private String says(LookAlikeKind.Goes how) {
             List<Pair> of = pairs.stream().filter(p -> p.into().goes() == how).toList();
             Pair first = of.get(0);
             String many = of.size() == 1 ? "One pair" : of.size() + " pairs";
@@ -56,7 +56,7 @@ public final class InterchangeChart {
     }
 
     /**
-     * @param data must hold {@link EndTable#KEY} and {@link TwinTable#KEY}
+     * @param data must hold {@link EndTable#KEY} and {@link LookAlikes#KEY}
      */
     public static InterchangeChart of(ReferenceData data) {
         Map<EndCode, Map<EndCode, List<Pair>>> all = new EnumMap<>(EndCode.class);

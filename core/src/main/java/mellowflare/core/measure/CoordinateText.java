@@ -19,4 +19,12 @@ public final class CoordinateText {
                         ? Read.of(below ? -l.mm() : l.mm())
                         : Read.refuse(Refusal.OUT_OF_RANGE, "“" + t + "” is further than 20 m: no line goes there."));
     }
+
+    /** A signed length as it is typed again. */
+    public static String text(double mm, UnitSystem units) {
+        String figure = units == UnitSystem.METRIC
+                ? LengthFormat.decimal(Math.abs(mm), 1, 0)
+                : LengthFormat.decimal(Math.abs(mm) / Length.MM_PER_INCH, 3, 0);
+        return (mm < 0 && !figure.equals("0") ? "-" : "") + figure;
+    }
 }

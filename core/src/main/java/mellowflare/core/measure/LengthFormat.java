@@ -5,7 +5,7 @@ import java.math.RoundingMode;
 
 /** Writes lengths for people, in one way everywhere. */
 public final class LengthFormat {
-    /** Finest division of the shop's inch rule unless a school says otherwise. */
+    /** Finest division of the shop's inch rule unless a method says otherwise. */
     public static final int SHOP_DENOMINATOR = 16;
 
     private LengthFormat() {}

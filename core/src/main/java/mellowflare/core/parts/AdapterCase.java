@@ -23,7 +23,7 @@ public record AdapterCase(AdapterAsk ask, boolean direct, List<AdapterChain> cha
     }
 
     /**
-     * @param data must hold ends, twins and adapters
+     * @param data must hold ends, look-alikes and adapters
      */
     public static AdapterCase of(AdapterAsk ask, ReferenceData data) {
         AdapterFinder finder = new AdapterFinder(data);

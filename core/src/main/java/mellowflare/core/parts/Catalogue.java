@@ -23,7 +23,7 @@ public final class Catalogue {
     public static final ReferenceKey<Catalogue> KEY = new ReferenceKey<>("catalogue", Catalogue.class);
     private final Map<String, HosePart> hoses;
     private final Map<String, HoseEndPart> ends;
-    private final Map<String, Collar> collars;
+    private final Map<String, Ferrule> ferrules;
     private final List<SealPart> seals;
     private final Map<HoseKind, List<HosePart>> byKind = new EnumMap<>(HoseKind.class);
     private final Map<EndId, List<HoseEndPart>> byEnd;
@@ -31,11 +31,11 @@ public final class Catalogue {
     private Catalogue(
             Map<String, HosePart> hoses,
             Map<String, HoseEndPart> ends,
-            Map<String, Collar> collars,
+            Map<String, Ferrule> ferrules,
             List<SealPart> seals) {
         this.hoses = hoses;
         this.ends = ends;
-        this.collars = collars;
+        this.ferrules = ferrules;
         this.seals = List.copyOf(seals);
         hoses.values()
                 .forEach(h -> byKind.computeIfAbsent(h.kind(), k -> new java.util.ArrayList<>())
@@ -45,11 +45,11 @@ public final class Catalogue {
 
     /** A catalogue of these parts; of two with one number the later counts. */
     public static Catalogue of(
-            List<HosePart> hoses, List<HoseEndPart> ends, List<Collar> collars, List<SealPart> seals) {
+            List<HosePart> hoses, List<HoseEndPart> ends, List<Ferrule> ferrules, List<SealPart> seals) {
         return new Catalogue(
                 numbered(hoses, HosePart::part),
                 numbered(ends, HoseEndPart::part),
-                numbered(collars, Collar::part),
+                numbered(ferrules, Ferrule::part),
                 List.copyOf(numbered(seals, SealPart::part).values()));
     }
 
@@ -67,7 +67,7 @@ public final class Catalogue {
                 CsvTable.beside(Catalogue.class, "hoses.csv").map(PartRows::hose, HosePart::part),
                 CsvTable.beside(Catalogue.class, "hoseends.csv")
                         .map(r -> PartRows.hoseEnd(r, table), HoseEndPart::part),
-                CsvTable.beside(Catalogue.class, "collars.csv").map(PartRows::collar, Collar::part),
+                CsvTable.beside(Catalogue.class, "collars.csv").map(PartRows::ferrule, Ferrule::part),
                 CsvTable.beside(Catalogue.class, "seals.csv").map(PartRows::seal, SealPart::part));
     }
 
@@ -83,8 +83,8 @@ public final class Catalogue {
         return List.copyOf(ends.values());
     }
 
-    public List<Collar> collars() {
-        return List.copyOf(collars.values());
+    public List<Ferrule> ferrules() {
+        return List.copyOf(ferrules.values());
     }
 
     public List<SealPart> seals() {
@@ -103,8 +103,8 @@ public final class Catalogue {
         return Optional.ofNullable(ends.get(part));
     }
 
-    public Optional<Collar> collar(String part) {
-        return Optional.ofNullable(collars.get(part));
+    public Optional<Ferrule> ferrule(String part) {
+        return Optional.ofNullable(ferrules.get(part));
     }
 
     /** The rings or washers for an end of a family and size. */

@@ -4,7 +4,7 @@ import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.measure.Length;
 
 /**
@@ -52,8 +52,8 @@ public record Here(
         }
     }
 
-    public Optional<Length> room(Which which) {
-        return which == Which.A ? roomA : roomB;
+    public Optional<Length> room(LineEnd which) {
+        return which == LineEnd.A ? roomA : roomB;
     }
 
     public Here withMissing(Set<String> ids) {
@@ -72,8 +72,8 @@ public record Here(
         return new Here(missing, present, sizes, roomA, roomB, roomCut, panel);
     }
 
-    public Here withRoom(Which which, Optional<Length> room) {
-        return which == Which.A
+    public Here withRoom(LineEnd which, Optional<Length> room) {
+        return which == LineEnd.A
                 ? new Here(missing, present, noWrench, room, roomB, roomCut, panel)
                 : new Here(missing, present, noWrench, roomA, room, roomCut, panel);
     }

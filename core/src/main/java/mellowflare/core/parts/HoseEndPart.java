@@ -32,7 +32,7 @@ import mellowflare.core.size.DashSize;
  * @param hexes wrench sizes, as text of the trade
  * @param insertion how far the hose is pushed in
  * @param gap gap to leave on a screw-together end
- * @param collar part number of what grips the hose on it; empty when nothing apart does
+ * @param ferrule part number of what grips the hose on it; empty when nothing apart does
  * @param crimp diameter over the ferrule by kind of hose
  * @param onShelf how many lie on the shelf
  * @param price of one, in the catalogue's money
@@ -56,7 +56,7 @@ public record HoseEndPart(
         List<String> hexes,
         Optional<Length> insertion,
         Optional<Length> gap,
-        Optional<String> collar,
+        Optional<String> ferrule,
         Map<HoseKind, Length> crimp,
         int onShelf,
         double price,
@@ -115,7 +115,7 @@ public record HoseEndPart(
     public HoseEndPart fixed(Optional<Attach> how, Optional<Length> in, Optional<Length> open) {
         return new HoseEndPart(
                 part, name, how, series, hoseDash, end, seat, swivel, angle, cutOff, drop, bore, metal, rating, hexes,
-                in, open, collar, crimp, onShelf, price, source);
+                in, open, ferrule, crimp, onShelf, price, source);
     }
 
     public boolean elbow() {

@@ -22,7 +22,7 @@ public final class HoseKinds {
      *
      * @param groups kinds of fluid that it is made for
      * @param attach how its ends go on
-     * @param cutting ways of cutting that suit it, by the ids of the schools, the usual one first; empty when it is bought whole
+     * @param cutting ways of cutting that suit it, by the ids of the methods, the usual one first; empty when it is bought whole
      * @param braid whether wires or strands fray at a cut
      * @param shortest length under pressure at the least (share of the length, 0.96 for -4 %)
      * @param longest length under pressure at the most

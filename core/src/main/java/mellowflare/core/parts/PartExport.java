@@ -19,7 +19,7 @@ public final class PartExport {
             case HOSES -> CsvText.of(file.columns(), stock.hoses(), PartExport::hose);
             case ENDS -> CsvText.of(file.columns(), stock.ends(), PartExport::end);
             case ADAPTERS -> CsvText.of(file.columns(), stock.adapters(), PartExport::adapter);
-            case COLLARS -> CsvText.of(file.columns(), stock.collars(), PartExport::collar);
+            case COLLARS -> CsvText.of(file.columns(), stock.ferrules(), PartExport::ferrule);
             case SEALS -> CsvText.of(file.columns(), stock.seals(), PartExport::seal);
             case TOOLS -> CsvText.of(file.columns(), stock.tools(), PartExport::tool);
         };
@@ -72,7 +72,7 @@ public final class PartExport {
                 String.join("; ", e.hexes()),
                 mm(e.insertion()),
                 mm(e.gap()),
-                e.collar().orElse(""),
+                e.ferrule().orElse(""),
                 e.crimp().entrySet().stream()
                         .sorted(Map.Entry.comparingByKey())
                         .map(c -> CsvText.word(c.getKey()) + " " + mm(c.getValue()))
@@ -104,7 +104,7 @@ public final class PartExport {
                 CsvText.confidence(a.source()));
     }
 
-    private static List<String> collar(Collar c) {
+    private static List<String> ferrule(Ferrule c) {
         return List.of(
                 c.part(),
                 c.name(),

@@ -1,5 +1,6 @@
 package mellowflare.core.parts;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import mellowflare.core.reference.FileKind;
@@ -37,6 +38,14 @@ public enum PartFile {
     /** Columns that an older file may lack. */
     private static Set<String> later() {
         return Set.of("strict_for", "strictly", "metric_bar", "metric_source", "vacuum_bar", "conductive");
+    }
+
+    /** The file of a kind. */
+    public static PartFile of(FileKind kind) {
+        return Arrays.stream(values())
+                .filter(f -> f.kind.equals(kind))
+                .findFirst()
+                .orElseThrow();
     }
 
     public FileKind kind() {

@@ -51,7 +51,7 @@ public record PartImport(PartFile file, Stock stock, int good, List<String> trou
             case HOSES -> read(file, rows, PartRows::hose, HosePart::part, Stock::ofHoses);
             case ENDS -> read(file, rows, r -> PartRows.hoseEnd(r, ends), HoseEndPart::part, Stock::ofEnds);
             case ADAPTERS -> read(file, rows, r -> PartRows.adapter(r, ends), AdapterPart::part, Stock::ofAdapters);
-            case COLLARS -> read(file, rows, PartRows::collar, Collar::part, Stock::ofCollars);
+            case COLLARS -> read(file, rows, PartRows::ferrule, Ferrule::part, Stock::ofFerrules);
             case SEALS -> read(file, rows, PartRows::seal, SealPart::part, Stock::ofSeals);
             case TOOLS -> read(file, rows, PartRows::tool, Tool::id, Stock::ofTools);
         };

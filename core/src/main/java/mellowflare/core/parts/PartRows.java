@@ -109,16 +109,16 @@ final class PartRows {
                 row.source());
     }
 
-    static Collar collar(Row row) {
+    static Ferrule ferrule(Row row) {
         Length low = positive(row, "outside_min_mm");
         Length high = positive(row, "outside_max_mm");
         if (low.compareTo(high) > 0) {
             throw row.broken("outside_max_mm", "is below the smallest outside");
         }
-        return new Collar(
+        return new Ferrule(
                 row.need("part"),
                 row.need("name"),
-                row.word("form", Collar.Form.class),
+                row.word("form", Ferrule.Form.class),
                 new LengthBand(low, high),
                 row.text("die"),
                 (int) within(row, "on_shelf", 0, 1e6),

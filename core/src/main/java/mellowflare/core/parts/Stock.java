@@ -10,7 +10,7 @@ import mellowflare.core.reference.RowByRow;
  * @param hoses the hoses
  * @param ends the hose ends
  * @param adapters the adapters
- * @param collars what grips a hose
+ * @param ferrules what grips a hose
  * @param seals rings and washers
  * @param tools tools with their plan B
  */
@@ -18,7 +18,7 @@ public record Stock(
         List<HosePart> hoses,
         List<HoseEndPart> ends,
         List<AdapterPart> adapters,
-        List<Collar> collars,
+        List<Ferrule> ferrules,
         List<SealPart> seals,
         List<Tool> tools) {
     public static final Stock NONE = new Stock(List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
@@ -27,7 +27,7 @@ public record Stock(
         hoses = List.copyOf(hoses);
         ends = List.copyOf(ends);
         adapters = List.copyOf(adapters);
-        collars = List.copyOf(collars);
+        ferrules = List.copyOf(ferrules);
         seals = List.copyOf(seals);
         tools = List.copyOf(tools);
     }
@@ -44,7 +44,7 @@ public record Stock(
         return new Stock(List.of(), List.of(), parts, List.of(), List.of(), List.of());
     }
 
-    static Stock ofCollars(List<Collar> parts) {
+    static Stock ofFerrules(List<Ferrule> parts) {
         return new Stock(List.of(), List.of(), List.of(), parts, List.of(), List.of());
     }
 
@@ -63,7 +63,7 @@ public record Stock(
                 c.hoses(),
                 c.hoseEnds(),
                 data.get(AdapterTable.KEY).all(),
-                c.collars(),
+                c.ferrules(),
                 c.seals(),
                 data.get(ToolTable.KEY).all());
     }
@@ -74,19 +74,19 @@ public record Stock(
                 RowByRow.laid(hoses, more.hoses, HosePart::part),
                 RowByRow.laid(ends, more.ends, HoseEndPart::part),
                 RowByRow.laid(adapters, more.adapters, AdapterPart::part),
-                RowByRow.laid(collars, more.collars, Collar::part),
+                RowByRow.laid(ferrules, more.ferrules, Ferrule::part),
                 RowByRow.laid(seals, more.seals, SealPart::part),
                 RowByRow.laid(tools, more.tools, Tool::id));
     }
 
     /** The data with these parts as their catalogue. */
     public ReferenceData in(ReferenceData data) {
-        return data.with(Catalogue.KEY, Catalogue.of(hoses, ends, collars, seals))
+        return data.with(Catalogue.KEY, Catalogue.of(hoses, ends, ferrules, seals))
                 .with(AdapterTable.KEY, AdapterTable.of(adapters))
                 .with(ToolTable.KEY, ToolTable.of(tools));
     }
 
     public int count() {
-        return hoses.size() + ends.size() + adapters.size() + collars.size() + seals.size() + tools.size();
+        return hoses.size() + ends.size() + adapters.size() + ferrules.size() + seals.size() + tools.size();
     }
 }

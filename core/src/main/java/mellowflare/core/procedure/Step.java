@@ -12,7 +12,7 @@ import mellowflare.core.reference.Source;
 /**
  * One step of the work.
  *
- * @param id stable name, with the end it is for where it stands twice: {@code nipple@END_A}
+ * @param id stable name, with the end it is for where it stands twice: {@code nipple@A}
  * @param about which part it is done on
  * @param title a few words
  * @param text what to do; places in braces are figures

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import mellowflare.core.advice.Wording;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.Source;
 
@@ -36,7 +37,7 @@ public final class StepTable {
             String hold,
             boolean cutFigure,
             String caution,
-            String record,
+            Optional<RecordAsk> record,
             Source source) {
 
         /** Whether all its words hold; of words parted by a bar one is enough. */
@@ -61,44 +62,86 @@ public final class StepTable {
      * @throws mellowflare.core.reference.BrokenTable if a row asks for another word
      */
     public static StepTable beside(Class<?> kind, StepWords words) {
-        return new StepTable(
-                CsvTable.beside(kind, "steps.csv")
-                        .map(
-                                r -> new Row(
-                                        r.need("id"),
-                                        r.need("per").equals("end"),
-                                        when(r, words),
-                                        r.need("title"),
-                                        r.need("text"),
-                                        r.list("tools"),
-                                        r.text("hold"),
-                                        r.text("gate").equals("cut-figure"),
-                                        r.text("caution"),
-                                        r.text("record"),
-                                        r.source()),
-                                r -> r.id() + r.when()),
-                words);
+        return of(CsvTable.beside(kind, "steps.csv"), words);
+    }
+
+    static StepTable of(CsvTable table, StepWords words) {
+        List<Row> rows = new ArrayList<>();
+        table.map(
+                        r -> r.need("per").equals("shared") ? shared(r, words) : List.of(row(r, words)),
+                        r -> r.get(0).id() + r.get(0).when())
+                .forEach(rows::addAll);
+        return new StepTable(rows, words);
+    }
+
+    /** The rows that a kind takes over; others may hold words that are not its own. */
+    private static List<Row> shared(CsvTable.Row asking, StepWords words) {
+        String id = asking.need("id");
+        List<Row> rows = CsvTable.beside(StepTable.class, "shared.csv").rows().stream()
+                .filter(r -> r.need("id").equals(id))
+                .map(r -> row(r, words))
+                .toList();
+        if (rows.isEmpty()) {
+            throw asking.broken("id", "“" + id + "” is none of the rows that orders of work share");
+        }
+        return rows;
+    }
+
+    private static Row row(CsvTable.Row r, StepWords words) {
+        return new Row(
+                r.need("id"),
+                r.need("per").equals("end"),
+                when(r, words),
+                r.need("title"),
+                told(r, "text", r.need("text"), words),
+                r.list("tools").stream().map(t -> told(r, "tools", t, words)).toList(),
+                r.text("hold"),
+                r.text("gate").equals("cut-figure"),
+                told(r, "caution", r.text("caution"), words),
+                record(r, words),
+                r.source());
+    }
+
+    /** A text of which every place in braces is a figure of this order of work. */
+    private static String told(CsvTable.Row r, String column, String text, StepWords words) {
+        words.strangeFigure(Wording.places(text)).ifPresent(name -> {
+            throw r.broken(column, "{" + name + "} is none of the figures of this order of work");
+        });
+        return text;
+    }
+
+    private static Optional<RecordAsk> record(CsvTable.Row r, StepWords words) {
+        if (r.text("record").isEmpty()) {
+            return Optional.empty();
+        }
+        String of = r.need("record_of");
+        StepWords.Recorded kind = words.recorded(of)
+                .orElseThrow(() -> r.broken("record_of", "“" + of + "” is nothing that is written down here"));
+        return Optional.of(new RecordAsk(r.text("record"), of, kind, r.maybeLength("record_within_mm")));
     }
 
     private static List<Set<String>> when(CsvTable.Row r, StepWords words) {
         List<Set<String>> when =
                 r.list("when").stream().map(w -> Set.of(w.split("\\|"))).toList();
         for (Set<String> any : when) {
-            String stranger = words.stranger(any);
-            if (!stranger.isEmpty()) {
+            words.stranger(any).ifPresent(stranger -> {
                 throw r.broken("when", "“" + stranger + "” is none of the words of this order of work");
-            }
+            });
         }
         return when;
     }
 
     /** Words that no row could ask for are a slip in the code. */
     private Set<String> known(Set<String> said) {
-        String stranger = words.stranger(said);
-        if (!stranger.isEmpty()) {
+        words.stranger(said).ifPresent(stranger -> {
             throw new IllegalStateException("“" + stranger + "” is none of the words of this order of work");
-        }
+        });
         return said;
+    }
+
+    /** What its rows may ask for. */
+    public StepWords words() {
+        return words;
     }
 
     public List<Row> rows() {

@@ -4,11 +4,11 @@ package mellowflare.core.reference;
 public final class BrokenTable extends IllegalStateException {
     private static final long serialVersionUID = 1L;
 
-    BrokenTable(String file, long line, String column, String problem) {
+    public BrokenTable(String file, long line, String column, String problem) {
         this(file, line, column, problem, null);
     }
 
-    BrokenTable(String file, long line, String column, String problem, Throwable cause) {
+    public BrokenTable(String file, long line, String column, String problem, Throwable cause) {
         super(file + ", line " + line + (column.isEmpty() ? "" : ", column " + column) + ": " + problem, cause);
     }
 }

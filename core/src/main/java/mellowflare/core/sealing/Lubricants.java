@@ -8,10 +8,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import mellowflare.core.advice.Method;
+import mellowflare.core.advice.MethodTopic;
+import mellowflare.core.advice.Methods;
 import mellowflare.core.advice.Practice;
-import mellowflare.core.advice.School;
-import mellowflare.core.advice.SchoolTopic;
-import mellowflare.core.advice.Schools;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidGroup;
 import mellowflare.core.fluid.FluidTable;
@@ -27,9 +27,9 @@ public final class Lubricants {
     private record For(LubricantPlace place, String fluid, String method) {}
 
     private final Map<For, Lubricant> all;
-    private final Schools methods;
+    private final Methods methods;
 
-    private Lubricants(Map<For, Lubricant> all, Schools methods) {
+    private Lubricants(Map<For, Lubricant> all, Methods methods) {
         this.all = Map.copyOf(all);
         this.methods = methods;
     }
@@ -39,15 +39,15 @@ public final class Lubricants {
      *
      * @throws mellowflare.core.reference.BrokenTable on a word that is no place, fluid, kind of fluid or method, and on a pair that stands twice
      */
-    public static Lubricants load(FluidTable fluids, Schools methods) {
+    public static Lubricants load(FluidTable fluids, Methods methods) {
         Set<String> words = Stream.of(
                         fluids.all().stream().map(Fluid::id),
                         Stream.of(FluidGroup.values()).map(Lubricants::word),
                         Stream.of(ALL, UNSAID))
                 .flatMap(s -> s)
                 .collect(Collectors.toSet());
-        Set<String> known = methods.of(SchoolTopic.ASSEMBLY_LUBRICANT).stream()
-                .map(School::id)
+        Set<String> known = methods.of(MethodTopic.ASSEMBLY_LUBRICANT).stream()
+                .map(Method::id)
                 .collect(Collectors.toSet());
         Map<For, Lubricant> all = new HashMap<>();
         for (CsvTable.Row row :
@@ -80,7 +80,7 @@ public final class Lubricants {
      */
     public Lubricant of(LubricantPlace place, Optional<Fluid> fluid, Practice practice) {
         String method = place == LubricantPlace.HOSE_END
-                ? methods.chosen(SchoolTopic.ASSEMBLY_LUBRICANT, practice).id()
+                ? methods.chosen(MethodTopic.ASSEMBLY_LUBRICANT, practice).id()
                 : "";
         return keys(fluid).stream()
                 .flatMap(word -> Optional.ofNullable(all.get(new For(place, word, method))).stream())

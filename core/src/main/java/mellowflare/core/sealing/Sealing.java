@@ -3,10 +3,10 @@ package mellowflare.core.sealing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import mellowflare.core.advice.Method;
+import mellowflare.core.advice.MethodTopic;
+import mellowflare.core.advice.Methods;
 import mellowflare.core.advice.Practice;
-import mellowflare.core.advice.School;
-import mellowflare.core.advice.SchoolTopic;
-import mellowflare.core.advice.Schools;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.Seat;
@@ -97,8 +97,8 @@ public final class Sealing {
      * @param end either side of the joint; the other side is its mate
      * @param seat how this joint seals, one of the end's seats
      * @param fluid what runs in it; empty falls back to the stricter advice
-     * @param practice the shop's schools
-     * @param data must hold schools, sealants, lubricants and compatibility
+     * @param practice the shop's methods
+     * @param data must hold methods, sealants, lubricants and compatibility
      * @return the advice; empty when the tables hold none for this seat
      */
     public Optional<SealAdvice> advise(
@@ -139,7 +139,7 @@ public final class Sealing {
             Optional<MakeUp.Material> material,
             Practice practice,
             ReferenceData data) {
-        Schools schools = data.get(Schools.KEY);
+        Methods methods = data.get(Methods.KEY);
         List<String> putOn = new ArrayList<>();
         List<String> never = new ArrayList<>(row.never());
         String reuse = row.reuse();
@@ -147,7 +147,7 @@ public final class Sealing {
             pipeThread(
                     putOn,
                     never,
-                    schools.chosen(SchoolTopic.PIPE_THREAD_SEAL, practice),
+                    methods.chosen(MethodTopic.PIPE_THREAD_SEAL, practice),
                     fluid,
                     material,
                     end,
@@ -161,7 +161,7 @@ public final class Sealing {
         }
         if (row.seat() == Seat.PORT_ORING) {
             putOn.set(0, putOn.get(0) + ", " + ringMaterial(fluid, data));
-            reuse = schools.chosen(SchoolTopic.BOSS_RING, practice).name();
+            reuse = methods.chosen(MethodTopic.BOSS_RING, practice).name();
         }
         return new SealAdvice(
                 row.seat().sealPlace(),
@@ -178,20 +178,20 @@ public final class Sealing {
     private static void pipeThread(
             List<String> putOn,
             List<String> never,
-            School school,
+            Method method,
             Optional<Fluid> fluid,
             Optional<MakeUp.Material> material,
             End end,
             Sealants sealants) {
         FluidGroup group = fluid.map(Fluid::group).orElse(FluidGroup.OIL);
         boolean tapeAllowed = fluid.map(Fluid::tapeAllowed).orElse(false);
-        Optional<Sealants.Sealant> tape = sealants.of(group, Sealants.Form.TAPE)
-                .filter(t -> tapeAllowed && !school.id().equals("paste"));
+        Optional<Sealants.Sealant> tape =
+                sealants.of(group, Sealants.Form.TAPE).filter(t -> tapeAllowed && !method.is("paste"));
         Optional<Sealants.Sealant> paste = sealants.of(group, Sealants.Form.PASTE);
         String where = "male only, first thread bare, wound with the tightening";
         if (tape.isPresent()) {
             int turns = tape.get().turns(end.thread().map(t -> t.major()).orElse(Length.ZERO));
-            String coat = school.id().equals("both") ? " and a thin coat of paste over it" : "";
+            String coat = method.is("both") ? " and a thin coat of paste over it" : "";
             putOn.add(tape.get().grade() + ", " + turns + " turns, " + where + coat);
             never.addAll(tape.get().never());
         } else {

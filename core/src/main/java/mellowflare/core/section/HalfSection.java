@@ -378,12 +378,12 @@ public final class HalfSection {
         Point lip = forward ? new Point(face + axial, reach) : new Point(face, reach);
         Point throat = forward ? new Point(face, tailBore) : new Point(face + axial, tailBore);
         double tailOuter = wall * 0.8;
-        double collar = Math.max(lip.x(), inner) + 0.12 * wall;
+        double ferrule = Math.max(lip.x(), inner) + 0.12 * wall;
         List<Point> tail = List.of(
                 throat,
                 lip,
-                new Point(collar, reach),
-                new Point(collar, tailOuter),
+                new Point(ferrule, reach),
+                new Point(ferrule, tailOuter),
                 new Point(right, tailOuter),
                 new Point(right, tailBore));
         sheet.path(Pen.OUTLINE, Fill.METAL_CUT, true, tail);

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.tube.end.EndTraits;
+import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.line.TubeSide;
 import mellowflare.core.tube.stock.Benders;
 
 /**

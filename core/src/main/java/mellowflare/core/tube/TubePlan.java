@@ -5,15 +5,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Finding;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
+import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidServed;
-import mellowflare.core.procedure.Precedence;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.line.BenchWords;
+import mellowflare.core.line.CutFigure;
+import mellowflare.core.line.Plan;
+import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.procedure.Step;
-import mellowflare.core.procedure.StepTable;
-import mellowflare.core.procedure.StepWords;
-import mellowflare.core.reference.ReferenceKey;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.sealing.Sealing;
+import mellowflare.core.tube.draw.TubeStrip;
+import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.line.TubeSide;
+import mellowflare.core.tube.order.TubeStepWriter;
 import mellowflare.core.tube.rules.TubeRules;
 
 /**
@@ -24,15 +30,8 @@ import mellowflare.core.tube.rules.TubeRules;
  * @param findings every rule's finding, worst first
  * @param steps the order of work
  */
-public record TubePlan(TubeCase c, Map<Which, SealAdvice> seals, List<Finding> findings, List<Step> steps) {
-    /** The order of work of tube lines. */
-    public static final ReferenceKey<StepTable> STEPS = new ReferenceKey<>("tube steps", StepTable.class);
-
-    /** What its rows may ask for. */
-    public static final StepWords STEP_WORDS = TubeStepWriter.WORDS;
-
-    /** What must come before what in it. */
-    public static final ReferenceKey<Precedence> ORDER = new ReferenceKey<>("order of tube steps", Precedence.class);
+public record TubePlan(TubeCase c, Map<LineEnd, SealAdvice> seals, List<Finding> findings, List<Step> steps)
+        implements Plan {
 
     public TubePlan {
         seals = Map.copyOf(seals);
@@ -42,7 +41,7 @@ public record TubePlan(TubeCase c, Map<Which, SealAdvice> seals, List<Finding> f
 
     /** Works the line out. Never refuses: what is missing comes out as findings that were not checked. */
     public static TubePlan of(TubeCase c) {
-        Map<Which, SealAdvice> seals = seals(c);
+        Map<LineEnd, SealAdvice> seals = seals(c);
         return new TubePlan(c, seals, TubeRules.check(c), steps(c, seals));
     }
 
@@ -51,12 +50,12 @@ public record TubePlan(TubeCase c, Map<Which, SealAdvice> seals, List<Finding> f
         return steps(c, seals(c));
     }
 
-    private static List<Step> steps(TubeCase c, Map<Which, SealAdvice> seals) {
+    private static List<Step> steps(TubeCase c, Map<LineEnd, SealAdvice> seals) {
         return FluidServed.serves(c.service(), c.data()) ? new TubeStepWriter(c, seals).write() : List.of();
     }
 
-    private static Map<Which, SealAdvice> seals(TubeCase c) {
-        Map<Which, SealAdvice> seals = new EnumMap<>(Which.class);
+    private static Map<LineEnd, SealAdvice> seals(TubeCase c) {
+        Map<LineEnd, SealAdvice> seals = new EnumMap<>(LineEnd.class);
         for (TubeSide s : c.sides()) {
             s.seat()
                     .flatMap(seat -> c.data()
@@ -67,19 +66,47 @@ public record TubePlan(TubeCase c, Map<Which, SealAdvice> seals, List<Finding> f
         return seals;
     }
 
-    public Optional<SealAdvice> seal(Which which) {
+    public Optional<SealAdvice> seal(LineEnd which) {
         return Optional.ofNullable(seals.get(which));
     }
 
-    /** What a rule says of this line; empty while it has nothing to say. */
-    public Optional<String> says(String rule) {
-        return findings.stream()
-                .filter(f -> f.rule().id().equals(rule))
-                .findFirst()
-                .map(f -> f.says(c.units()));
+    @Override
+    public String stillNeeded() {
+        return "Measure the tube and choose its size and ends in Line; the order of work follows.";
     }
 
-    public boolean stops() {
-        return findings.stream().anyMatch(Finding::stops);
+    @Override
+    public Optional<CalledFigure> measured() {
+        return c.figure();
+    }
+
+    @Override
+    public Optional<CutFigure> cutFigure() {
+        return c.cut().map(x -> new CutFigure(x.exact(), x.shop(c.units())));
+    }
+
+    @Override
+    public BenchWords benchWords() {
+        return new BenchWords.OnePiece(
+                "cut the tube at",
+                cutFigure().map(CutFigure::marked),
+                "end to end",
+                c.shape().template().isPresent() ? "of the template" : "end to end, by itself",
+                "");
+    }
+
+    @Override
+    public Optional<Fluid> fluid() {
+        return c.fluid();
+    }
+
+    @Override
+    public Drawing strip() {
+        return TubeStrip.band(c, findings);
+    }
+
+    /** The large strip with its lengths. */
+    public Drawing largeStrip() {
+        return TubeStrip.page(c, findings);
     }
 }

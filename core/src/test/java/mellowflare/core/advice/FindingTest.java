@@ -95,16 +95,16 @@ class FindingTest {
 
     @Test
     void testEveryTopicHasExactlyOneUsualSchoolAndReasons() {
-        Schools schools = Schools.load();
-        for (SchoolTopic topic : SchoolTopic.values()) {
-            List<School> ways = schools.of(topic);
+        Methods methods = Methods.load();
+        for (MethodTopic topic : MethodTopic.values()) {
+            List<Method> ways = methods.of(topic);
             assertThat(ways).as(topic.word()).hasSizeGreaterThan(1);
-            assertThat(ways.stream().filter(School::usual)).as(topic.word()).hasSize(1);
+            assertThat(ways.stream().filter(Method::usual)).as(topic.word()).hasSize(1);
             assertThat(ways).allSatisfy(s -> assertThat(s.reason()).hasSizeGreaterThan(20));
-            School other = ways.stream().filter(s -> !s.usual()).findFirst().orElseThrow();
-            assertThat(schools.chosen(topic, Practice.USUAL.with(topic, other.id())))
+            Method other = ways.stream().filter(s -> !s.usual()).findFirst().orElseThrow();
+            assertThat(methods.chosen(topic, Practice.USUAL.with(topic, other.id())))
                     .isEqualTo(other);
-            assertThat(schools.chosen(topic, Practice.USUAL.with(topic, "unheard-of"))
+            assertThat(methods.chosen(topic, Practice.USUAL.with(topic, "unheard-of"))
                             .usual())
                     .isTrue();
         }

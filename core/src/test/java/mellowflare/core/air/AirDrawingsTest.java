@@ -8,12 +8,13 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.air.day.DayRun;
-import mellowflare.core.air.draw.AirStrip;
 import mellowflare.core.air.draw.BarStrips;
 import mellowflare.core.air.draw.DayPlot;
 import mellowflare.core.air.draw.MainDrawing;
 import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.layout.Turn;
+import mellowflare.core.air.main.AirMain;
+import mellowflare.core.air.work.AirCase;
 import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Pen;
@@ -155,11 +156,12 @@ class AirDrawingsTest {
 
     @Test
     void testTheStripSaysWhatIsOpenAndWhereItStops() {
-        Drawing none = AirStrip.band(AirPlan.of(AirSamples.of(AirMain.NEW)));
+        Drawing none = AirPlan.of(AirSamples.of(AirMain.NEW)).strip();
         assertThat(none.shapes())
                 .anyMatch(s -> s instanceof Shape.Label l && l.text().equals("?"));
         assertThat(none.spots()).extracting(Drawing.Spot::subject).contains(Subject.COMPRESSOR, Subject.MAIN);
-        Drawing pvc = AirStrip.band(AirPlan.of(AirSamples.of(AirSamples.small().withSystem(Optional.of("pvc")))));
+        Drawing pvc = AirPlan.of(AirSamples.of(AirSamples.small().withSystem(Optional.of("pvc"))))
+                .strip();
         assertThat(pvc.shapes()).anyMatch(s -> s instanceof Shape.Path p && p.pen() == Pen.STOP);
     }
 

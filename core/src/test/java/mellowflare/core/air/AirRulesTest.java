@@ -5,16 +5,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import mellowflare.core.Samples;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Practice;
-import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.State;
+import mellowflare.core.air.demand.Use;
 import mellowflare.core.air.layout.Outlet;
 import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.layout.TakeOff;
 import mellowflare.core.air.layout.Turn;
+import mellowflare.core.air.main.AirMain;
+import mellowflare.core.air.main.Plant;
 import mellowflare.core.air.rules.AirRules;
+import mellowflare.core.air.work.AirCase;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.PressureDifference;
 import mellowflare.core.measure.Temperature;
@@ -29,7 +34,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** What each rule says, with its figures reckoned by hand. */
 class AirRulesTest {
     private static List<Finding> all(AirMain m, Practice p) {
-        return AirRules.check(AirCase.of(m, p, UnitSystem.METRIC, MakeLog.EMPTY, AirSamples.DATA));
+        return AirRules.check(AirCase.of(m, Samples.setting(p, MakeLog.EMPTY, AirSamples.DATA)));
     }
 
     private static List<Finding> of(AirMain m, String rule) {
@@ -286,10 +291,10 @@ class AirRulesTest {
         p.set(8, new Piece.Cap("far"));
         capped = capped.withPieces(p);
         assertThat(one(capped, "air.holds-water").severity()).isEqualTo(Severity.WARN);
-        Practice back = Practice.USUAL.with(SchoolTopic.AIR_FALL, "back");
+        Practice back = Practice.USUAL.with(MethodTopic.AIR_FALL, "back");
         assertThat(all(capped, back).stream().filter(f -> f.rule().id().equals("air.holds-water")))
                 .allMatch(f -> f.state() == State.PASS);
-        Practice level = Practice.USUAL.with(SchoolTopic.AIR_FALL, "level");
+        Practice level = Practice.USUAL.with(MethodTopic.AIR_FALL, "level");
         assertThat(all(capped, level).stream().filter(f -> f.rule().id().equals("air.level")))
                 .allMatch(f -> f.state() == State.FAIL && f.severity() == Severity.NOTE);
     }
@@ -304,7 +309,7 @@ class AirRulesTest {
         p.set(4, AirSamples.drop("bench", 1.6, "fitter", "stapler"));
         AirMain few = m.withPieces(p);
         assertThat(one(few, "air.hose-main").state()).isEqualTo(State.FAIL);
-        assertThat(all(few, Practice.USUAL.with(SchoolTopic.AIR_SMALL_SHOP, "hose")).stream()
+        assertThat(all(few, Practice.USUAL.with(MethodTopic.AIR_SMALL_SHOP, "hose")).stream()
                         .filter(f -> f.rule().id().equals("air.hose-main")))
                 .allMatch(f -> f.state() == State.PASS);
     }

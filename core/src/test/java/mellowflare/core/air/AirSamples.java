@@ -4,14 +4,17 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import mellowflare.core.Samples;
 import mellowflare.core.advice.Practice;
 import mellowflare.core.air.layout.Outlet;
 import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.layout.TakeOff;
 import mellowflare.core.air.layout.Turn;
+import mellowflare.core.air.main.AirMain;
+import mellowflare.core.air.main.Plant;
+import mellowflare.core.air.work.AirCase;
 import mellowflare.core.job.ShippedData;
 import mellowflare.core.measure.Length;
-import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.reference.ReferenceData;
 
@@ -93,6 +96,6 @@ public final class AirSamples {
     }
 
     public static AirCase of(AirMain main) {
-        return AirCase.of(main, Practice.USUAL, UnitSystem.METRIC, MakeLog.EMPTY, DATA);
+        return AirCase.of(main, Samples.setting(Practice.USUAL, MakeLog.EMPTY, DATA));
     }
 }

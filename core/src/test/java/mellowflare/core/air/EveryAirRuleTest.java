@@ -9,14 +9,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import mellowflare.core.Samples;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Practice;
-import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.State;
+import mellowflare.core.air.demand.Use;
 import mellowflare.core.air.layout.Outlet;
 import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.layout.TakeOff;
 import mellowflare.core.air.layout.Turn;
+import mellowflare.core.air.main.AirMain;
+import mellowflare.core.air.main.Held;
+import mellowflare.core.air.main.Making;
+import mellowflare.core.air.main.Plant;
+import mellowflare.core.air.work.AirCase;
 import mellowflare.core.flow.hold.HoldTest;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
@@ -131,10 +138,10 @@ class EveryAirRuleTest {
     void testEveryRuleSpeaksPassesAndFailsAndLacksNoFigure() {
         Map<String, Set<State>> seen = new HashMap<>();
         Practice hose = Practice.USUAL
-                .with(SchoolTopic.AIR_SMALL_SHOP, "hose")
-                .with(SchoolTopic.AIR_FALL, "back")
-                .with(SchoolTopic.AIR_DEMAND, "table");
-        Practice level = Practice.USUAL.with(SchoolTopic.AIR_FALL, "level");
+                .with(MethodTopic.AIR_SMALL_SHOP, "hose")
+                .with(MethodTopic.AIR_FALL, "back")
+                .with(MethodTopic.AIR_DEMAND, "table");
+        Practice level = Practice.USUAL.with(MethodTopic.AIR_FALL, "level");
         List<AirMain> mains = new ArrayList<>(mains());
         mains.add(AirSamples.small()
                 .withPieces(List.of(
@@ -146,7 +153,7 @@ class EveryAirRuleTest {
                 .withSize(Optional.of("13")));
         for (AirMain m : mains) {
             for (Practice p : List.of(Practice.USUAL, hose, level)) {
-                AirPlan plan = AirPlan.of(AirCase.of(m, p, UnitSystem.METRIC, MakeLog.EMPTY, AirSamples.DATA));
+                AirPlan plan = AirPlan.of(AirCase.of(m, Samples.setting(p, MakeLog.EMPTY, AirSamples.DATA)));
                 for (Finding f : plan.findings()) {
                     for (UnitSystem u : UnitSystem.values()) {
                         assertThat(f.says(u)).doesNotContain("{").isNotBlank();

@@ -8,6 +8,7 @@ import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.layout.TakeOff;
 import mellowflare.core.air.layout.Turn;
 import mellowflare.core.air.layout.WalkText;
+import mellowflare.core.air.main.AirMain;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 import org.junit.jupiter.api.Test;

@@ -13,6 +13,8 @@ import mellowflare.core.air.layout.Station;
 import mellowflare.core.air.layout.TakeOff;
 import mellowflare.core.air.layout.Turn;
 import mellowflare.core.air.layout.Walked;
+import mellowflare.core.air.main.AirMain;
+import mellowflare.core.air.work.AirCase;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Length;
 import org.junit.jupiter.api.Test;

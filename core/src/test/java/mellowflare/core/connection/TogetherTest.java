@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Optional;
 import mellowflare.core.Samples;
 import mellowflare.core.lookalike.Interchange;
-import mellowflare.core.lookalike.Twin;
-import mellowflare.core.lookalike.TwinKind;
-import mellowflare.core.lookalike.TwinTable;
+import mellowflare.core.lookalike.LookAlike;
+import mellowflare.core.lookalike.LookAlikeKind;
+import mellowflare.core.lookalike.LookAlikes;
 import org.junit.jupiter.api.Test;
 
 /** One answer to whether two ends seal on each other, for the mates, the chart, the look-alikes and the line. */
@@ -71,15 +71,16 @@ class TogetherTest {
     /** What the look-alike table calls one joint goes on the mate, and the chart says of each of them that it seals. */
     @Test
     void testMatesLookAlikesAndChartAgree() {
-        TwinTable twins = Samples.DATA.get(TwinTable.KEY);
+        LookAlikes lookAlikes = Samples.DATA.get(LookAlikes.KEY);
         for (End end : ENDS.all()) {
             Optional<End> mate = ENDS.mate(end);
             if (mate.isEmpty()) {
                 continue;
             }
-            for (Twin twin : twins.of(end.id())) {
-                if (twin.kind() == TwinKind.SAME_JOINT && end.form().mate().isEmpty()) {
-                    assertThat(ENDS.goOn(mate.get())).as(mate.get().id().text()).contains(twin.other());
+            for (LookAlike lookAlike : lookAlikes.of(end.id())) {
+                if (lookAlike.kind() == LookAlikeKind.SAME_JOINT
+                        && end.form().mate().isEmpty()) {
+                    assertThat(ENDS.goOn(mate.get())).as(mate.get().id().text()).contains(lookAlike.other());
                 }
             }
             assertThat(Interchange.on(end, Samples.DATA).stream()

@@ -9,24 +9,27 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
+import mellowflare.core.EndSample;
+import mellowflare.core.LineSample;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.State;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.Gender;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
+import mellowflare.core.hose.line.HoseCase;
 import mellowflare.core.hose.rules.HoseRules;
 import mellowflare.core.measure.UnitSystem;
 import org.junit.jupiter.api.Test;
 
 class AdaptedLineTest {
-    private static HoseLine with(String hoseEnd, String... adapters) {
-        LineEnd port = end("pump", id(EndCode.ORB, "-8", Gender.FEMALE), hoseEnd)
+    private static LineSample with(String hoseEnd, String... adapters) {
+        EndSample port = end("pump", id(EndCode.ORB, "-8", Gender.FEMALE), hoseEnd)
                 .withAdapters(List.of(adapters))
                 .withHoseEnd(Optional.of(hoseEnd));
-        return soundLine().withEnd(Which.A, port);
+        return soundLine().withEnd(LineEnd.A, port);
     }
 
-    private static List<Finding> of(HoseLine line, String rule) {
+    private static List<Finding> of(LineSample line, String rule) {
         return HoseRules.check(hoseCase(line)).stream()
                 .filter(f -> f.rule().id().equals(rule))
                 .toList();
@@ -34,7 +37,7 @@ class AdaptedLineTest {
 
     @Test
     void testAnAdapterMakesTheBossAFlareAndTakesItsLength() {
-        HoseLine l = with("KC08-J08F", "KA-JM8-OM8");
+        LineSample l = with("KC08-J08F", "KA-JM8-OM8");
         HoseCase c = hoseCase(l);
         assertThat(c.a().presented().orElseThrow().id()).isEqualTo(id(EndCode.JIC37, "-8", Gender.MALE));
         assertThat(c.a().mates()).contains(true);
@@ -44,7 +47,7 @@ class AdaptedLineTest {
         assertThat(c.cut().orElseThrow().hoseOverall().mm()).isCloseTo(1140 - 37.6, within(1e-9));
         HosePlan plan = HosePlan.of(c);
         assertThat(plan.parts()).extracting(PartLine::part).contains("KA-JM8-OM8", "KS-O08N");
-        assertThat(plan.joint(Which.A).advice().orElseThrow().saysPutOn()).contains("Put on: nothing");
+        assertThat(plan.joint(LineEnd.A).advice().orElseThrow().saysPutOn()).contains("Put on: nothing");
         assertThat(plan.steps()).extracting(s -> s.id()).containsSubsequence("adapt@A", "fit@A");
         assertThat(plan.steps().stream()
                         .filter(s -> s.id().equals("adapt@A"))
@@ -58,11 +61,11 @@ class AdaptedLineTest {
 
     @Test
     void testAWeakAdapterRulesTheLine() {
-        HoseLine l = with("KC08-N12M", "KA-JM8-NM12");
-        LineEnd npt = end("block", id(EndCode.NPT, "1/2", Gender.FEMALE), "KC08-J08F")
+        LineSample l = with("KC08-N12M", "KA-JM8-NM12");
+        EndSample npt = end("block", id(EndCode.NPT, "1/2", Gender.FEMALE), "KC08-J08F")
                 .withAdapters(List.of("KA-JM8-NM12"))
                 .withHoseEnd(Optional.of("KC08-J08F"));
-        HoseLine weak = l.withEnd(Which.A, npt);
+        LineSample weak = l.withEnd(LineEnd.A, npt);
         assertThat(hoseCase(weak).weakest().orElseThrow().limit().bar()).isEqualTo(207);
         assertThat(of(weak, "line.weakest-part").get(0).says(UnitSystem.METRIC))
                 .contains("Adapter A (KA-JM8-NM12) bears 207 bar");
@@ -70,7 +73,7 @@ class AdaptedLineTest {
 
     @Test
     void testAnAdapterThatGoesOnNothingStops() {
-        HoseLine l = with("KC08-J08F", "KA-JM8-NM12");
+        LineSample l = with("KC08-J08F", "KA-JM8-NM12");
         assertThat(of(l, "adapter.mates").get(0).stops()).isTrue();
         assertThat(of(l, "adapter.mates").get(0).says(UnitSystem.METRIC))
                 .contains("KA-JM8-NM12 has no end that goes on ORB -8");
@@ -78,9 +81,9 @@ class AdaptedLineTest {
 
     @Test
     void testChangingTheAdaptersDropsTheHoseEndAndAnUnknownNumberIsLeftOut() {
-        LineEnd e = end("pump", id(EndCode.ORB, "-8", Gender.FEMALE), "KC08-B08M");
-        assertThat(e.withAdapters(List.of("KA-JM8-OM8")).hoseEnd()).isEmpty();
-        assertThat(e.withAdapters(List.of()).hoseEnd()).contains("KC08-B08M");
+        EndSample e = end("pump", id(EndCode.ORB, "-8", Gender.FEMALE), "KC08-B08M");
+        assertThat(e.withAdapters(List.of("KA-JM8-OM8")).pick().part()).isEmpty();
+        assertThat(e.withAdapters(List.of()).pick().part()).contains("KC08-B08M");
         assertThat(hoseCase(with("KC08-B08M", "no such part")).a().adapters()).isEmpty();
     }
 

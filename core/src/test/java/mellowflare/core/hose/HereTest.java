@@ -11,7 +11,8 @@ import java.util.Optional;
 import java.util.Set;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.State;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
+import mellowflare.core.hose.order.ToolsNeeded;
 import mellowflare.core.hose.rules.HoseRules;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
@@ -73,13 +74,13 @@ class HereTest {
     @Test
     void testRoomRoundTheHex() {
         // 13/16 in: an open wrench needs 1.1 x 20.64 + 3 = 25.7 mm, a crow-foot 0.577 x 20.64 + 7 = 18.9 mm.
-        assertThat(failed(Here.UNSAID.withRoom(Which.A, Optional.of(Length.ofMm(25))), "here.room"))
+        assertThat(failed(Here.UNSAID.withRoom(LineEnd.A, Optional.of(Length.ofMm(25))), "here.room"))
                 .singleElement()
                 .satisfies(s -> assertThat(s).contains("needs 25.7 mm").contains("crow-foot"));
-        assertThat(failed(Here.UNSAID.withRoom(Which.A, Optional.of(Length.ofMm(18))), "here.room"))
+        assertThat(failed(Here.UNSAID.withRoom(LineEnd.A, Optional.of(Length.ofMm(18))), "here.room"))
                 .singleElement()
                 .satisfies(s -> assertThat(s).contains("before the part is bolted in place"));
-        assertThat(of(Here.UNSAID.withRoom(Which.A, Optional.of(Length.ofMm(26))), "here.room"))
+        assertThat(of(Here.UNSAID.withRoom(LineEnd.A, Optional.of(Length.ofMm(26))), "here.room"))
                 .singleElement()
                 .satisfies(f -> assertThat(f.state()).isEqualTo(State.PASS));
         assertThat(of(Here.UNSAID, "here.room")).isEmpty();

@@ -10,13 +10,15 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import mellowflare.core.LineSample;
+import mellowflare.core.advice.Method;
+import mellowflare.core.advice.MethodTopic;
+import mellowflare.core.advice.Methods;
 import mellowflare.core.advice.Practice;
-import mellowflare.core.advice.School;
-import mellowflare.core.advice.SchoolTopic;
-import mellowflare.core.advice.Schools;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidGroup;
 import mellowflare.core.fluid.FluidTable;
+import mellowflare.core.hose.order.HoseStepWriter;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
@@ -31,32 +33,32 @@ import org.junit.jupiter.api.Test;
 
 /** Every kind of hose, end, fluid and method against the table of what must come before what. */
 class HoseOrderTest {
-    private static final List<SchoolTopic> METHODS = List.of(
-            SchoolTopic.HOSE_CUTTING,
-            SchoolTopic.ASSEMBLY_LUBRICANT,
-            SchoolTopic.BRAID_CLOSING,
-            SchoolTopic.BARRIER_PRESS,
-            SchoolTopic.PIPE_THREAD_SEAL);
+    private static final List<MethodTopic> METHODS = List.of(
+            MethodTopic.HOSE_CUTTING,
+            MethodTopic.ASSEMBLY_LUBRICANT,
+            MethodTopic.BRAID_CLOSING,
+            MethodTopic.BARRIER_PRESS,
+            MethodTopic.PIPE_THREAD_SEAL);
 
-    private static List<Step> steps(HoseLine line, Practice practice) {
-        return HosePlan.of(HoseCase.of(line, practice, UnitSystem.METRIC, MakeLog.EMPTY, DATA))
+    private static List<Step> steps(LineSample line, Practice practice) {
+        return HosePlan.of(line.worked(practice, UnitSystem.METRIC, MakeLog.EMPTY))
                 .steps();
     }
 
     private static List<Practice> practices() {
         List<Practice> all = new ArrayList<>(List.of(Practice.USUAL));
-        for (SchoolTopic topic : METHODS) {
-            for (School school : DATA.get(Schools.KEY).of(topic)) {
-                all.add(Practice.USUAL.with(topic, school.id()));
+        for (MethodTopic topic : METHODS) {
+            for (Method method : DATA.get(Methods.KEY).of(topic)) {
+                all.add(Practice.USUAL.with(topic, method.id()));
             }
         }
         return all;
     }
 
     /** Of each kind of hose every pair of ways of fixing, straight and elbow: one of each. */
-    private static List<HoseLine> lines(String fluid) {
+    private static List<LineSample> lines(String fluid) {
         Catalogue catalogue = DATA.get(Catalogue.KEY);
-        List<HoseLine> lines = new ArrayList<>();
+        List<LineSample> lines = new ArrayList<>();
         Set<String> seen = new HashSet<>();
         for (HosePart hose : catalogue.hoses()) {
             List<HoseEndPart> ends = catalogue.hoseEnds().stream()
@@ -77,15 +79,15 @@ class HoseOrderTest {
 
     @Test
     void testNoHoseFluidOrMethodBreaksTheOrder() {
-        Precedence order = DATA.get(HosePlan.ORDER);
+        Precedence order = DATA.get(HoseStepWriter.ORDER);
         int looked = 0;
         Set<FluidGroup> groups = new HashSet<>();
         for (Fluid fluid : DATA.get(FluidTable.KEY).all()) {
             boolean firstOfKind = groups.add(fluid.group());
-            for (HoseLine line : lines(fluid.id())) {
-                HoseLine panel =
+            for (LineSample line : lines(fluid.id())) {
+                LineSample panel =
                         line.withHere(Here.UNSAID.withPanel(Optional.of(new Here.Panel(Length.ofMm(12), true))));
-                for (HoseLine each : List.of(line, panel)) {
+                for (LineSample each : List.of(line, panel)) {
                     // Methods are walked once for each kind of fluid.
                     for (Practice practice : each == line && firstOfKind ? practices() : List.of(Practice.USUAL)) {
                         List<Step> steps = steps(each, practice);
@@ -106,7 +108,7 @@ class HoseOrderTest {
         Set<List<String>> seen = new HashSet<>();
         List<List<Step>> all = new ArrayList<>();
         for (Fluid fluid : DATA.get(FluidTable.KEY).all()) {
-            for (HoseLine line : lines(fluid.id())) {
+            for (LineSample line : lines(fluid.id())) {
                 List<Step> steps = steps(line, Practice.USUAL);
                 if (seen.add(steps.stream().map(Step::id).toList())) {
                     List<Step> backwards = new ArrayList<>(steps);
@@ -116,8 +118,8 @@ class HoseOrderTest {
             }
         }
         Set<String> spoken = new HashSet<>();
-        all.forEach(steps -> spoken.addAll(DATA.get(HosePlan.ORDER).broken(steps)));
-        for (Precedence.Rule rule : DATA.get(HosePlan.ORDER).rules()) {
+        all.forEach(steps -> spoken.addAll(DATA.get(HoseStepWriter.ORDER).broken(steps)));
+        for (Precedence.Rule rule : DATA.get(HoseStepWriter.ORDER).rules()) {
             if (rule.before().startsWith("adapt") || rule.after().equals("clamp")) {
                 continue; // AdaptedLineTest holds lines with adapters; the house catalogue has no barbed elbow.
             }
@@ -129,7 +131,7 @@ class HoseOrderTest {
 
     @Test
     void testNothingOilyIsDoneToALineForAnOxidiser() {
-        for (HoseLine line : lines("nitrous-oxide")) {
+        for (LineSample line : lines("nitrous-oxide")) {
             for (Practice practice : practices()) {
                 List<Step> steps = steps(line, practice);
                 for (Step step : steps) {
@@ -152,8 +154,8 @@ class HoseOrderTest {
     @Test
     void testRefusedFluidGetsAStopAndNoOrderOfWork() {
         for (String fluid : DATA.get(FluidTable.KEY).allRefused()) {
-            HoseLine line = line("KH2-08", fluid, 10, 20, "KC08-J08F", "KC08-J08F");
-            HosePlan plan = HosePlan.of(HoseCase.of(line, Practice.USUAL, UnitSystem.METRIC, MakeLog.EMPTY, DATA));
+            LineSample line = line("KH2-08", fluid, 10, 20, "KC08-J08F", "KC08-J08F");
+            HosePlan plan = HosePlan.of(line.worked(Practice.USUAL, UnitSystem.METRIC, MakeLog.EMPTY));
             assertThat(plan.steps()).isEmpty();
             assertThat(plan.findings())
                     .anyMatch(f -> f.stops() && f.says(UnitSystem.METRIC).startsWith("No " + fluid + " line"));
@@ -167,7 +169,7 @@ class HoseOrderTest {
             if (fluid.group() != FluidGroup.REFRIGERANT && fluid.group() != FluidGroup.OXIDISER) {
                 continue;
             }
-            for (HoseLine line : lines(fluid.id())) {
+            for (LineSample line : lines(fluid.id())) {
                 assertThat(steps(line, Practice.USUAL))
                         .filteredOn(s -> s.id().equals("nitrogen"))
                         .singleElement()

@@ -13,17 +13,22 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import mellowflare.core.EndSample;
+import mellowflare.core.LineSample;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Practice;
-import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.State;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.Gender;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.fluid.Duty;
+import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.Side;
 import mellowflare.core.hose.rules.HoseRules;
+import mellowflare.core.line.PortTried;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.FlowRate;
 import mellowflare.core.measure.GaugePressure;
@@ -37,7 +42,7 @@ import mellowflare.core.procedure.StepEntry;
 import org.junit.jupiter.api.Test;
 
 class HoseRulesTest {
-    private final HoseLine sound = soundLine();
+    private final LineSample sound = soundLine();
 
     private static List<Finding> of(String rule, HoseCase c) {
         return HoseRules.check(c).stream()
@@ -45,11 +50,11 @@ class HoseRulesTest {
                 .toList();
     }
 
-    private static Finding only(String rule, HoseLine line) {
+    private static Finding only(String rule, LineSample line) {
         return of(rule, hoseCase(line)).get(0);
     }
 
-    private static void fails(String rule, Severity severity, HoseLine line, String says) {
+    private static void fails(String rule, Severity severity, LineSample line, String says) {
         List<Finding> failed = of(rule, hoseCase(line)).stream()
                 .filter(f -> f.state() == State.FAIL)
                 .toList();
@@ -71,7 +76,7 @@ class HoseRulesTest {
 
     @Test
     void testEmptyLineIsNeverCalledGood() {
-        List<Finding> findings = HoseRules.check(hoseCase(HoseLine.NEW));
+        List<Finding> findings = HoseRules.check(hoseCase(LineSample.NEW));
         assertThat(findings)
                 .allSatisfy(f -> assertThat(f.state()).as(f.rule().id()).isEqualTo(State.NOT_CHECKED));
         Set<String> checked = findings.stream().map(f -> f.rule().id()).collect(Collectors.toSet());
@@ -80,15 +85,15 @@ class HoseRulesTest {
 
     @Test
     void testWeakestPartRulesTheLine() {
-        HoseLine strong = sound.withService(sound.service().withWorking(Optional.of(GaugePressure.ofBar(250))));
+        LineSample strong = sound.withService(sound.service().withWorking(Optional.of(GaugePressure.ofBar(250))));
         fails("line.weakest-part", Severity.STOP, strong, "hose KH2-08 bears 241 bar; the line works at 250 bar");
-        HoseLine exact = sound.withService(sound.service().withWorking(Optional.of(GaugePressure.ofBar(241))));
+        LineSample exact = sound.withService(sound.service().withWorking(Optional.of(GaugePressure.ofBar(241))));
         assertThat(only("line.weakest-part", exact).state()).isEqualTo(State.PASS);
     }
 
     @Test
     void testSurgeAboveTheRatingStops() {
-        HoseLine hard = sound.withService(sound.service().withPeak(Optional.of(GaugePressure.ofBar(300))));
+        LineSample hard = sound.withService(sound.service().withPeak(Optional.of(GaugePressure.ofBar(300))));
         fails("line.surge", Severity.STOP, hard, "is rated to 241 bar");
     }
 
@@ -97,17 +102,17 @@ class HoseRulesTest {
         fails(
                 "port.housing",
                 Severity.STOP,
-                sound.withEnd(Which.A, sound.a().withTried(PortTried.NOT.withHomeByHand(Optional.of(true)))),
+                sound.withEnd(LineEnd.A, sound.a().withTried(PortTried.NOT.withHomeByHand(Optional.of(true)))),
                 "turns home by hand in the ORB -8 port of slew motor");
-        var untried = HosePlan.of(hoseCase(sound.withEnd(Which.A, sound.a().withTried(PortTried.NOT))));
+        var untried = HosePlan.of(hoseCase(sound.withEnd(LineEnd.A, sound.a().withTried(PortTried.NOT))));
         assertThat(untried.findings())
                 .filteredOn(f -> f.rule().id().equals("port.housing"))
                 .singleElement()
                 .satisfies(f -> assertThat(f.state()).isEqualTo(State.NOT_CHECKED));
     }
 
-    private HoseLine tried(PortTried how) {
-        return sound.withEnd(Which.A, sound.a().withTried(how));
+    private LineSample tried(PortTried how) {
+        return sound.withEnd(LineEnd.A, sound.a().withTried(how));
     }
 
     @Test
@@ -134,14 +139,14 @@ class HoseRulesTest {
 
     @Test
     void testPipeSwivelOnANippleIsDoubtedAndTheOtherFlareIsOnlyNamed() {
-        HoseLine other = sound.withEnd(Which.B, end("valve", id(EndCode.AN37, "-8", Gender.MALE), "KC08-J08F90"));
+        LineSample other = sound.withEnd(LineEnd.B, end("valve", id(EndCode.AN37, "-8", Gender.MALE), "KC08-J08F90"));
         fails("joint.lesser", Severity.NOTE, other, "same thread and the same seat");
         assertThat(of("joint.mates", hoseCase(other))).noneMatch(f -> f.state() == State.FAIL);
     }
 
     @Test
     void testEndThatDoesNotMateStops() {
-        HoseLine wrong = sound.withEnd(Which.B, end("valve", id(EndCode.ORB, "-8", Gender.FEMALE), "KC08-J08F90"));
+        LineSample wrong = sound.withEnd(LineEnd.B, end("valve", id(EndCode.ORB, "-8", Gender.FEMALE), "KC08-J08F90"));
         fails("joint.mates", Severity.STOP, wrong, "do not seal on each other");
     }
 
@@ -157,19 +162,19 @@ class HoseRulesTest {
 
     @Test
     void testBrakeFluidAndFuelStop() {
-        HoseLine brake = sound.withService(sound.service().withFluid(Optional.of("brake-fluid")));
+        LineSample brake = sound.withService(sound.service().withFluid(Optional.of("brake-fluid")));
         fails("line.fluid-belongs", Severity.STOP, brake, "does not belong");
         fails("hose.liner", Severity.STOP, brake, "NBR liner does not bear");
         fails("joint.ring-fluid", Severity.STOP, brake, "NBR is not compatible with brake fluid");
-        HoseLine fuel = sound.withService(sound.service().withFluid(Optional.of("diesel")));
+        LineSample fuel = sound.withService(sound.service().withFluid(Optional.of("diesel")));
         fails("line.fluid-belongs", Severity.STOP, fuel, "diesel");
     }
 
     @Test
     void testLimitedLinerWarnsAndUnknownPairIsNotGuessed() {
-        HoseLine ester = sound.withService(sound.service().withFluid(Optional.of("bio-ester")));
+        LineSample ester = sound.withService(sound.service().withFluid(Optional.of("bio-ester")));
         fails("hose.liner-limited", Severity.WARN, ester, "within limits");
-        HoseLine unknown = sound.withHose(Optional.of("KH4-08"))
+        LineSample unknown = sound.withHose(Optional.of("KH4-08"))
                 .withService(sound.service().withFluid(Optional.of("coolant")));
         assertThat(only("hose.liner", unknown).state()).isEqualTo(State.NOT_CHECKED);
         assertThat(only("hose.liner", unknown).says(UnitSystem.METRIC)).contains("which no table here holds");
@@ -177,9 +182,10 @@ class HoseRulesTest {
 
     @Test
     void testTemperatureOutsideTheHoseStops() {
-        HoseLine hot = sound.withService(sound.service().withFluidTemperature(Optional.of(Temperature.ofCelsius(101))));
+        LineSample hot =
+                sound.withService(sound.service().withFluidTemperature(Optional.of(Temperature.ofCelsius(101))));
         fails("hose.temperature", Severity.STOP, hot, "101 °C is outside the -40 °C to 100 °C");
-        HoseLine cold =
+        LineSample cold =
                 sound.withService(sound.service().withFluidTemperature(Optional.of(Temperature.ofCelsius(-41))));
         fails("hose.temperature", Severity.STOP, cold, "-41 °C");
     }
@@ -196,35 +202,35 @@ class HoseRulesTest {
     @Test
     void testFastFlowWarns() {
         // 60 L/min in 12.7 mm: 0.001 / 1.26677e-4 = 7.9 m/s
-        HoseLine fast = sound.withService(sound.service().withFlow(Optional.of(FlowRate.ofLitresPerMinute(60))));
+        LineSample fast = sound.withService(sound.service().withFlow(Optional.of(FlowRate.ofLitresPerMinute(60))));
         fails("hose.velocity", Severity.WARN, fast, "7.9 m/s");
     }
 
     @Test
     void testEachDutyHasItsOwnGuideForSpeed() {
-        HoseLine pressure = sound.withService(sound.service().withFlow(Optional.of(FlowRate.ofLitresPerMinute(38))));
+        LineSample pressure = sound.withService(sound.service().withFlow(Optional.of(FlowRate.ofLitresPerMinute(38))));
         assertThat(only("hose.velocity", pressure).state()).isEqualTo(State.PASS);
-        HoseLine back = pressure.withService(pressure.service().withDuty(Duty.RETURN));
+        LineSample back = pressure.withService(pressure.service().withDuty(Duty.RETURN));
         fails("hose.velocity", Severity.WARN, back, "the guide for return lines is 2 m/s");
-        HoseLine suction = pressure.withService(pressure.service().withDuty(Duty.SUCTION));
+        LineSample suction = pressure.withService(pressure.service().withDuty(Duty.SUCTION));
         fails("hose.velocity", Severity.WARN, suction, "the guide for suction lines is 1.2 m/s");
     }
 
     @Test
     void testUnsurePortNamesItsTwin() {
-        LineEnd unsure = LineEnd.unknown("slew valve")
+        EndSample unsure = EndSample.unknown("slew valve")
                 .taken(id(EndCode.JIC37, "-8", Gender.MALE), Optional.of(0.62))
                 .withHoseEnd(Optional.of("KC08-J08F90"));
-        fails("end.twin", Severity.WARN, sound.withEnd(Which.B, unsure), "taken for JIC37 -8 at 62 %");
-        LineEnd picked = LineEnd.unknown("slew valve")
+        fails("end.twin", Severity.WARN, sound.withEnd(LineEnd.B, unsure), "taken for JIC37 -8 at 62 %");
+        EndSample picked = EndSample.unknown("slew valve")
                 .taken(id(EndCode.JIC37, "-8", Gender.MALE), Optional.empty())
                 .withHoseEnd(Optional.of("KC08-J08F90"));
-        fails("end.picked", Severity.NOTE, sound.withEnd(Which.B, picked), "picked as JIC37 -8, not measured");
+        fails("end.picked", Severity.NOTE, sound.withEnd(LineEnd.B, picked), "picked as JIC37 -8, not measured");
     }
 
     @Test
     void testTwoFixedThreadsCannotBeTightened() {
-        HoseLine fixed = sound.withEnd(Which.B, end("valve", id(EndCode.NPT, "1/2", Gender.FEMALE), "KC08-N12M"));
+        LineSample fixed = sound.withEnd(LineEnd.B, end("valve", id(EndCode.NPT, "1/2", Gender.FEMALE), "KC08-N12M"));
         fails("line.turning", Severity.STOP, fixed, "cannot be tightened without twisting");
         assertThat(only("line.turning", sound).says(UnitSystem.METRIC))
                 .contains("End A is a fixed thread: it goes in first");
@@ -232,7 +238,7 @@ class HoseRulesTest {
 
     @Test
     void testTwoElbowsNeedTheirClockAngle() {
-        HoseLine elbows = sound.withEnd(Which.A, end("ram", id(EndCode.BSPP, "1/2", Gender.MALE), "KC08-G12F90"));
+        LineSample elbows = sound.withEnd(LineEnd.A, end("ram", id(EndCode.BSPP, "1/2", Gender.MALE), "KC08-G12F90"));
         fails("line.clocking", Severity.STOP, elbows, "has not been said");
         assertThat(only("line.clocking", elbows.withClocking(Optional.of(Angle.ofDegrees(90))))
                         .says(UnitSystem.METRIC))
@@ -241,24 +247,24 @@ class HoseRulesTest {
 
     @Test
     void testEndsLongerThanTheLineStop() {
-        HoseLine shortLine = sound.withFinished(sound.finished().map(f -> f.withValue(Length.ofMm(90), "90")));
+        LineSample shortLine = sound.withFinished(sound.finished().map(f -> f.withValue(Length.ofMm(90), "90")));
         fails("length.cut", Severity.STOP, shortLine, "leaves 6 mm");
         assertThat(hoseCase(shortLine).cut().orElseThrow().possible()).isTrue();
-        HoseLine none = sound.withFinished(sound.finished().map(f -> f.withValue(Length.ofMm(60), "60")));
+        LineSample none = sound.withFinished(sound.finished().map(f -> f.withValue(Length.ofMm(60), "60")));
         assertThat(hoseCase(none).cut().orElseThrow().possible()).isFalse();
     }
 
     @Test
     void testReadingsThatDisagreeStop() {
-        HoseLine two =
+        LineSample two =
                 sound.withFinished(sound.finished().map(f -> f.withSecond(Optional.of(Length.ofMm(1150)), "Tobbe")));
         fails("length.second-reading", Severity.STOP, two, "10 mm apart");
     }
 
     @Test
     void testCopiedLengthIsNoted() {
-        Practice copied = Practice.USUAL.with(SchoolTopic.HOSE_LENGTH, "old-hose");
-        HoseCase c = HoseCase.of(sound, copied, UnitSystem.METRIC, MakeLog.EMPTY, DATA);
+        Practice copied = Practice.USUAL.with(MethodTopic.HOSE_LENGTH, "old-hose");
+        HoseCase c = sound.worked(copied, UnitSystem.METRIC, MakeLog.EMPTY);
         assertThat(of("length.school", c))
                 .singleElement()
                 .satisfies(f -> assertThat(f.state()).isEqualTo(State.FAIL));
@@ -269,16 +275,16 @@ class HoseRulesTest {
         Instant at = Instant.parse("2026-11-01T08:00:00Z");
         StepEntry cut = new StepEntry("cut", StepEntry.Outcome.DONE, "Maren", at, Map.of(), "");
         MakeLog log = new MakeLog(List.of(cut), Optional.of(new ReadBack(Length.ofMm(1056), "Maren", at)));
-        assertThat(of("make.cut-changed", HoseCase.of(sound, Practice.USUAL, UnitSystem.METRIC, log, DATA)))
+        assertThat(of("make.cut-changed", sound.worked(Practice.USUAL, UnitSystem.METRIC, log)))
                 .singleElement()
                 .satisfies(f -> assertThat(f.state()).isEqualTo(State.PASS));
-        HoseLine longer = sound.withFinished(sound.finished().map(f -> f.withValue(Length.ofMm(1150), "1150")));
-        Finding changed = of("make.cut-changed", HoseCase.of(longer, Practice.USUAL, UnitSystem.METRIC, log, DATA))
+        LineSample longer = sound.withFinished(sound.finished().map(f -> f.withValue(Length.ofMm(1150), "1150")));
+        Finding changed = of("make.cut-changed", longer.worked(Practice.USUAL, UnitSystem.METRIC, log))
                 .get(0);
         assertThat(changed.stops()).isTrue();
         assertThat(changed.says(UnitSystem.METRIC)).contains("cut to 1056 mm").contains("asks for 1066 mm");
         MakeLog unread = new MakeLog(List.of(cut), Optional.empty());
-        assertThat(of("make.cut-changed", HoseCase.of(sound, Practice.USUAL, UnitSystem.METRIC, unread, DATA)))
+        assertThat(of("make.cut-changed", sound.worked(Practice.USUAL, UnitSystem.METRIC, unread)))
                 .singleElement()
                 .satisfies(f -> assertThat(f.state()).isEqualTo(State.NOT_CHECKED));
     }
@@ -293,7 +299,7 @@ class HoseRulesTest {
                 Map.of(),
                 "test pump at the other yard");
         MakeLog log = new MakeLog(List.of(over), Optional.empty());
-        assertThat(of("make.passed-over", HoseCase.of(sound, Practice.USUAL, UnitSystem.METRIC, log, DATA)))
+        assertThat(of("make.passed-over", sound.worked(Practice.USUAL, UnitSystem.METRIC, log)))
                 .singleElement()
                 .satisfies(f -> assertThat(f.says(UnitSystem.METRIC)).contains("test pump at the other yard"));
     }
@@ -309,7 +315,7 @@ class HoseRulesTest {
                 Optional.empty());
         HoseCase c = hoseCase(sound);
         Side b = new Side(
-                Which.B,
+                LineEnd.B,
                 "valve",
                 c.b().port(),
                 Optional.empty(),
@@ -319,19 +325,7 @@ class HoseRulesTest {
                 List.of(),
                 Optional.empty(),
                 PortTried.NOT);
-        HoseCase with = new HoseCase(
-                c.a(),
-                b,
-                c.hose(),
-                c.service(),
-                c.fluid(),
-                c.finished(),
-                c.bendRadius(),
-                c.clocking(),
-                c.practice(),
-                c.units(),
-                c.log(),
-                c.data());
+        HoseCase with = new HoseCase(c.line(), c.setting(), c.a(), b, c.hose(), c.fluid(), c.route());
         assertThat(of("line.weakest-part", with).get(0).needs()).isEqualTo("rating of hose end B");
         assertThat(of("line.matched-series", with))
                 .extracting(Finding::state)

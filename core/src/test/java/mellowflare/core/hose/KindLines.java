@@ -5,8 +5,10 @@ import static mellowflare.core.Samples.end;
 import static mellowflare.core.Samples.soundLine;
 
 import java.util.Optional;
+import mellowflare.core.EndSample;
+import mellowflare.core.LineSample;
 import mellowflare.core.connection.EndTable;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.fluid.Service;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.GaugePressure;
@@ -15,10 +17,10 @@ import mellowflare.core.measure.Temperature;
 import mellowflare.core.parts.Catalogue;
 
 /** Lines of any kind, ports made to suit their ends, everything else as in the sound line. */
-final class KindLines {
+public final class KindLines {
     private KindLines() {}
 
-    static HoseLine line(String hose, String fluid, double bar, double celsius, String endA, String endB) {
+    public static LineSample line(String hose, String fluid, double bar, double celsius, String endA, String endB) {
         Service s = soundLine()
                 .service()
                 .withFluid(Optional.of(fluid))
@@ -33,11 +35,11 @@ final class KindLines {
                 .withFinished(Optional.of(CalledFigure.unsigned(Length.ofMm(800), "800")
                         .withSigned("Maren", "Tobbe")
                         .withSecond(Optional.of(Length.ofMm(800)), "Tobbe")))
-                .withEnd(Which.A, on(endA))
-                .withEnd(Which.B, on(endB));
+                .withEnd(LineEnd.A, on(endA))
+                .withEnd(LineEnd.B, on(endB));
     }
 
-    private static LineEnd on(String part) {
+    private static EndSample on(String part) {
         var p = DATA.get(Catalogue.KEY).hoseEnd(part).orElseThrow();
         var port = DATA.get(EndTable.KEY)
                 .mate(DATA.get(EndTable.KEY).find(p.end()).orElseThrow())

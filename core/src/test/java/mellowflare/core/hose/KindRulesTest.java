@@ -6,13 +6,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
+import mellowflare.core.EndSample;
+import mellowflare.core.LineSample;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.State;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
+import mellowflare.core.fluid.Ambient;
 import mellowflare.core.fluid.Duty;
 import mellowflare.core.fluid.PressureBasis;
-import mellowflare.core.fluid.Surroundings;
 import mellowflare.core.hose.rules.HoseRules;
 import mellowflare.core.material.Metal;
 import mellowflare.core.measure.FlowRate;
@@ -25,24 +27,24 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class KindRulesTest {
-    private static List<Finding> of(HoseLine line, String rule) {
+    private static List<Finding> of(LineSample line, String rule) {
         return HoseRules.check(hoseCase(line)).stream()
                 .filter(f -> f.rule().id().startsWith(rule))
                 .toList();
     }
 
-    private static Finding failed(HoseLine line, String rule) {
+    private static Finding failed(LineSample line, String rule) {
         return of(line, rule).stream()
                 .filter(f -> f.state() == State.FAIL)
                 .findFirst()
                 .orElseThrow(() -> new AssertionError(rule + " did not fail"));
     }
 
-    private static String says(HoseLine line, String rule) {
+    private static String says(LineSample line, String rule) {
         return failed(line, rule).says(UnitSystem.METRIC);
     }
 
-    private static List<String> stops(HoseLine line) {
+    private static List<String> stops(LineSample line) {
         return HoseRules.check(hoseCase(line)).stream()
                 .filter(Finding::stops)
                 .map(f -> f.says(UnitSystem.METRIC))
@@ -66,9 +68,9 @@ class KindRulesTest {
     })
     void testEachKindMakesALineThatNothingStopsInItsOwnFluid(
             String hose, String fluid, double bar, String endA, String endB) {
-        HoseLine line = line(hose, fluid, bar, 40, endA, endB);
+        LineSample line = line(hose, fluid, bar, 40, endA, endB);
         double length = hose.startsWith("KHK") ? 350 : hose.startsWith("KHG") ? 700 : 800;
-        HoseLine fit = line.withFinished(line.finished().map(f -> f.withValue(Length.ofMm(length), "" + length)));
+        LineSample fit = line.withFinished(line.finished().map(f -> f.withValue(Length.ofMm(length), "" + length)));
         assertThat(stops(fit))
                 .as(hose)
                 .filteredOn(s -> !s.startsWith("Both ends are fixed threads"))
@@ -79,26 +81,26 @@ class KindRulesTest {
     void testHydraulicHoseIsRefusedForEveryOtherFluid() {
         for (String fluid :
                 List.of("petrol", "r134a", "compressed-air", "lpg", "potable-water", "brake-fluid", "nitrous-oxide")) {
-            HoseLine l = line("KH2-08", fluid, 1, 20, "KC08-J08F", "KC08-J08F");
+            LineSample l = line("KH2-08", fluid, 1, 20, "KC08-J08F", "KC08-J08F");
             assertThat(says(l, "line.fluid-belongs")).contains("does not belong");
         }
-        HoseLine brake = line("KH2-04", "brake-fluid", 1, 20, "KC04-J04F", "KC04-J04F");
+        LineSample brake = line("KH2-04", "brake-fluid", 1, 20, "KC04-J04F", "KC04-J04F");
         assertThat(failed(brake, "line.fluid-belongs").remedy(UnitSystem.METRIC))
                 .contains("whole tested brake hose");
     }
 
     @Test
     void testHighPressureRefrigerantIsTooMuchForBarrierHose() {
-        HoseLine hot = line("KHB-08", "r410a", 42, 40, "KB08-C08F", "KB08-C08F");
+        LineSample hot = line("KHB-08", "r410a", 42, 40, "KB08-C08F", "KB08-C08F");
         assertThat(says(hot, "line.weakest-part")).contains("bears 35 bar");
         assertThat(of(hot, "hose.liner").get(0).state()).isEqualTo(State.NOT_CHECKED);
     }
 
     @Test
     void testPlainPtfeIsRefusedForFuelAndConductiveIsNot() {
-        HoseLine plain = line("KHP-06N", "petrol", 6, 20, "KP06-A06F", "KP06-A06F");
+        LineSample plain = line("KHP-06N", "petrol", 6, 20, "KP06-A06F", "KP06-A06F");
         assertThat(says(plain, "hose.conductive")).contains("charges it");
-        HoseLine black = line("KHP-06", "petrol", 6, 20, "KP06-A06F", "KP06-A06F");
+        LineSample black = line("KHP-06", "petrol", 6, 20, "KP06-A06F", "KP06-A06F");
         assertThat(of(black, "hose.conductive").get(0).state()).isEqualTo(State.PASS);
         assertThat(of(line("KHP-06N", "mineral-oil", 6, 20, "KP06-A06F", "KP06-A06F"), "hose.conductive"))
                 .isEmpty();
@@ -106,30 +108,30 @@ class KindRulesTest {
 
     @Test
     void testSuctionAsksForAHoseWithAHelix() {
-        HoseLine pressed = line("KH2-16", "mineral-oil", 1, 40, "KC16-J16F", "KC16-J16F");
-        HoseLine sucked = pressed.withService(pressed.service().withDuty(Duty.SUCTION));
+        LineSample pressed = line("KH2-16", "mineral-oil", 1, 40, "KC16-J16F", "KC16-J16F");
+        LineSample sucked = pressed.withService(pressed.service().withDuty(Duty.SUCTION));
         assertThat(says(sucked, "hose.suction")).contains("not made for suction");
-        HoseLine right = line("KHU-16", "mineral-oil", 1, 40, "KU16-J16F", "KU16-J16F");
-        HoseLine good = right.withService(right.service().withDuty(Duty.SUCTION));
+        LineSample right = line("KHU-16", "mineral-oil", 1, 40, "KU16-J16F", "KU16-J16F");
+        LineSample good = right.withService(right.service().withDuty(Duty.SUCTION));
         assertThat(of(good, "hose.suction").get(0).says(UnitSystem.METRIC)).contains("stands -0.9 bar");
-        HoseLine deep = good.withService(good.service().withWorking(Optional.of(GaugePressure.ofBar(-0.95))));
+        LineSample deep = good.withService(good.service().withWorking(Optional.of(GaugePressure.ofBar(-0.95))));
         assertThat(of(deep, "hose.suction").get(0).stops()).isTrue();
     }
 
     @Test
     void testHeatTakesTheWeakestPartDown() {
-        HoseLine cool = line("KHP-06", "mineral-oil", 95, 60, "KP06-J06F", "KP06-J06F");
+        LineSample cool = line("KHP-06", "mineral-oil", 95, 60, "KP06-J06F", "KP06-J06F");
         assertThat(of(cool, "line.weakest-part").get(0).state()).isEqualTo(State.PASS);
-        HoseLine hot = cool.withService(cool.service().withFluidTemperature(Optional.of(Temperature.ofCelsius(149))));
+        LineSample hot = cool.withService(cool.service().withFluidTemperature(Optional.of(Temperature.ofCelsius(149))));
         assertThat(says(hot, "line.weakest-part")).contains("with 87 % left in the heat bears 90 bar");
-        HoseLine engine = cool.withService(
-                cool.service().withAround(cool.service().around().withAir(Optional.of(Temperature.ofCelsius(149)))));
+        LineSample engine = cool.withService(
+                cool.service().withAmbient(cool.service().ambient().withAir(Optional.of(Temperature.ofCelsius(149)))));
         assertThat(says(engine, "line.weakest-part")).contains("87 %");
     }
 
     @Test
     void testNormalFerruleDoesNotHoldReducedHose() {
-        HoseLine mixed = line("KHC-08", "r134a", 20, 40, "KB08-C08F", "KB08-C08F");
+        LineSample mixed = line("KHC-08", "r134a", 20, 40, "KB08-C08F", "KB08-C08F");
         assertThat(says(mixed, "line.collar")).contains("KHC-08 is 17.3 mm");
         assertThat(says(mixed, "line.matched-series")).contains("series B");
     }
@@ -144,7 +146,7 @@ class KindRulesTest {
 
     @Test
     void testNarrowEndInAWideHoseIsNamed() {
-        HoseLine l = line("KH2-12", "mineral-oil", 10, 40, "KC12-J12F", "KC08-J08F")
+        LineSample l = line("KH2-12", "mineral-oil", 10, 40, "KC12-J12F", "KC08-J08F")
                 .withService(line("KH2-12", "mineral-oil", 10, 40, "KC12-J12F", "KC08-J08F")
                         .service()
                         .withFlow(Optional.of(FlowRate.ofLitresPerMinute(60))));
@@ -156,31 +158,31 @@ class KindRulesTest {
 
     @Test
     void testMetalsAreJudgedByWetAndDryAndUnknownIsSaid() {
-        HoseLine l = line("KHF-08", "petrol", 5, 20, "KB08-A08F", "KB08-A08F");
-        LineEnd brass = l.a().withMetal(Optional.of(Metal.BRASS));
-        HoseLine dry = l.withEnd(Which.A, brass);
+        LineSample l = line("KHF-08", "petrol", 5, 20, "KB08-A08F", "KB08-A08F");
+        EndSample brass = l.a().withMetal(Optional.of(Metal.BRASS));
+        LineSample dry = l.withEnd(LineEnd.A, brass);
         assertThat(failed(dry, "joint.metals-limited").severity()).isEqualTo(Severity.NOTE);
-        HoseLine wet =
-                dry.withService(dry.service().withAround(dry.service().around().withWet(Optional.of(true))));
+        LineSample wet = dry.withService(
+                dry.service().withAmbient(dry.service().ambient().withWet(Optional.of(true))));
         assertThat(says(wet, "joint.metals"))
                 .isEqualTo("Aluminium on brass where water reaches them: one eats the other.");
         // Aluminium on steel in a fresh-water line is eaten from inside, whatever reaches it from outside.
-        HoseLine water = l.withEnd(Which.A, l.a().withMetal(Optional.of(Metal.GALVANISED)))
+        LineSample water = l.withEnd(LineEnd.A, l.a().withMetal(Optional.of(Metal.GALVANISED)))
                 .withService(l.service().withFluid(Optional.of("water")));
         assertThat(failed(water, "joint.metals-inside").severity()).isEqualTo(Severity.STOP);
-        HoseLine coolant = water.withService(water.service().withFluid(Optional.of("coolant")));
+        LineSample coolant = water.withService(water.service().withFluid(Optional.of("coolant")));
         assertThat(of(coolant, "joint.metals-inside")).isEmpty();
-        HoseLine unsaid = l.withEnd(Which.A, l.a().withMetal(Optional.empty()));
+        LineSample unsaid = l.withEnd(LineEnd.A, l.a().withMetal(Optional.empty()));
         assertThat(of(unsaid, "joint.metals").get(0).needs()).contains("metal of the port at end A");
     }
 
     @Test
     void testPressureDropIsNamedAgainstItsGuide() {
-        HoseLine l = line("KH2-08", "mineral-oil", 100, 65, "KC08-J08F", "KC08-J08F");
-        HoseLine slow = l.withService(l.service().withFlow(Optional.of(FlowRate.ofLitresPerMinute(38))));
+        LineSample l = line("KH2-08", "mineral-oil", 100, 65, "KC08-J08F", "KC08-J08F");
+        LineSample slow = l.withService(l.service().withFlow(Optional.of(FlowRate.ofLitresPerMinute(38))));
         assertThat(of(slow, "hose.pressure-drop").get(0).because(UnitSystem.METRIC))
                 .contains("Reynolds number 3647");
-        HoseLine back = slow.withService(
+        LineSample back = slow.withService(
                 slow.service().withDuty(Duty.SUCTION).withFluidTemperature(Optional.of(Temperature.ofCelsius(10))));
         assertThat(says(back, "hose.pressure-drop")).contains("guide for suction lines is 0.1 bar");
         assertThat(of(line("KHA-06", "compressed-air", 8, 20, "KA06-N38M", "KA06-G38F"), "hose.pressure-drop"))
@@ -190,39 +192,39 @@ class KindRulesTest {
 
     @Test
     void testTableOfThePressureIsNamed() {
-        HoseLine l = line("KH2-08", "mineral-oil", 250, 40, "KC08-J08F", "KC08-J08F");
+        LineSample l = line("KH2-08", "mineral-oil", 250, 40, "KC08-J08F", "KC08-J08F");
         assertThat(says(l, "line.weakest-part")).contains("241 bar");
-        HoseLine metric = l.withService(l.service().withBasis(PressureBasis.METRIC));
+        LineSample metric = l.withService(l.service().withBasis(PressureBasis.METRIC));
         assertThat(of(metric, "line.weakest-part").get(0).state()).isEqualTo(State.PASS);
         assertThat(of(metric, "hose.pressure-table").get(0).says(UnitSystem.METRIC))
                 .contains("275 bar")
                 .contains("EN 853 2SN")
                 .contains("the catalogue's own figure is 241 bar");
-        HoseLine none = line("KHA-06", "compressed-air", 8, 20, "KA06-N38M", "KA06-G38F");
+        LineSample none = line("KHA-06", "compressed-air", 8, 20, "KA06-N38M", "KA06-G38F");
         assertThat(says(none.withService(none.service().withBasis(PressureBasis.METRIC)), "hose.pressure-table"))
                 .contains("holds none for KHA-06");
     }
 
     @Test
     void testVibrationMovementAndTheNextOpener() {
-        HoseLine l = line("KHA-06", "compressed-air", 8, 20, "KA06-N38M", "KA06-G38F");
-        Surroundings a = l.service().around();
-        HoseLine shakes = l.withService(l.service().withAround(a.withMoves(Optional.of(Surroundings.Moves.VIBRATES))));
+        LineSample l = line("KHA-06", "compressed-air", 8, 20, "KA06-N38M", "KA06-G38F");
+        Ambient a = l.service().ambient();
+        LineSample shakes = l.withService(l.service().withAmbient(a.withMoves(Optional.of(Ambient.Moves.VIBRATES))));
         assertThat(says(shakes, "line.vibration")).contains("barb and clamp");
-        HoseLine swings = l.withService(l.service().withAround(a.withMoves(Optional.of(Surroundings.Moves.SWINGS))));
+        LineSample swings = l.withService(l.service().withAmbient(a.withMoves(Optional.of(Ambient.Moves.SWINGS))));
         assertThat(says(swings, "line.movement")).contains("how far has not been measured");
-        HoseLine owner = l.withService(l.service().withAround(a.withOpener(Optional.of(Surroundings.Opener.OWNER))));
+        LineSample owner = l.withService(l.service().withAmbient(a.withOpener(Optional.of(Ambient.Opener.OWNER))));
         assertThat(says(owner, "joint.opened-taper")).contains("End A will be opened by the owner");
-        HoseLine ring = line("KH2-08", "mineral-oil", 100, 40, "KC08-B08M", "KC08-J08F");
-        HoseLine often = ring.withService(
-                ring.service().withAround(ring.service().around().withOpener(Optional.of(Surroundings.Opener.FIELD))));
+        LineSample ring = line("KH2-08", "mineral-oil", 100, 40, "KC08-B08M", "KC08-J08F");
+        LineSample often = ring.withService(
+                ring.service().withAmbient(ring.service().ambient().withOpener(Optional.of(Ambient.Opener.FIELD))));
         assertThat(failed(often, "joint.opened-ring").remedy(UnitSystem.METRIC)).contains("spare ring");
     }
 
     @Test
     void testWholeHoseIsTakenByItsLengthAndNeverCut() {
-        HoseLine l = line("KHK-02", "brake-fluid", 80, 60, "KK02-I316M", "KK02-I316F");
-        HoseLine right = l.withFinished(l.finished().map(f -> f.withValue(Length.ofMm(330), "330")));
+        LineSample l = line("KHK-02", "brake-fluid", 80, 60, "KK02-I316M", "KK02-I316F");
+        LineSample right = l.withFinished(l.finished().map(f -> f.withValue(Length.ofMm(330), "330")));
         assertThat(of(right, "hose.whole").get(0).says(UnitSystem.METRIC)).contains("take the one of 350 mm");
         assertThat(says(l, "hose.whole")).contains("none of them is 800 mm");
         assertThat(of(right, "length.cut")).isEmpty();
@@ -234,13 +236,13 @@ class KindRulesTest {
 
     @Test
     void testSparksAreWarnedOfNearFuelOnly() {
-        HoseLine fuel = line("KHF-08", "petrol", 5, 20, "KB08-A08F", "KB08-A08F");
+        LineSample fuel = line("KHF-08", "petrol", 5, 20, "KB08-A08F", "KB08-A08F");
         assertThat(failed(fuel, "make.sparks").severity()).isEqualTo(Severity.WARN);
-        HoseLine rubber = line("KHL-06", "diesel", 5, 20, "KL06-A06F", "KL06-N14M");
+        LineSample rubber = line("KHL-06", "diesel", 5, 20, "KL06-A06F", "KL06-N14M");
         assertThat(of(rubber, "make.sparks").get(0).state())
                 .as("cut with a blade")
                 .isEqualTo(State.PASS);
-        HoseLine oil = line("KH2-08", "mineral-oil", 100, 40, "KC08-J08F", "KC08-J08F");
+        LineSample oil = line("KH2-08", "mineral-oil", 100, 40, "KC08-J08F", "KC08-J08F");
         assertThat(of(oil, "make.sparks").get(0).state()).isEqualTo(State.PASS);
     }
 }

@@ -8,8 +8,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import mellowflare.core.LineSample;
+import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Practice;
-import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.measure.Angle;
@@ -24,16 +25,16 @@ import mellowflare.core.procedure.Step;
 import org.junit.jupiter.api.Test;
 
 class StepsByKindTest {
-    private static List<Step> steps(HoseLine line, Practice practice) {
-        return HosePlan.of(HoseCase.of(line, practice, UnitSystem.METRIC, MakeLog.EMPTY, DATA))
+    private static List<Step> steps(LineSample line, Practice practice) {
+        return HosePlan.of(line.worked(practice, UnitSystem.METRIC, MakeLog.EMPTY))
                 .steps();
     }
 
-    private static List<String> ids(HoseLine line) {
+    private static List<String> ids(LineSample line) {
         return steps(line, Practice.USUAL).stream().map(Step::id).toList();
     }
 
-    private static Step step(HoseLine line, Practice practice, String id) {
+    private static Step step(LineSample line, Practice practice, String id) {
         return steps(line, practice).stream()
                 .filter(s -> s.id().equals(id))
                 .findFirst()
@@ -42,7 +43,7 @@ class StepsByKindTest {
 
     @Test
     void testReusableBraidEndDrawsAWitnessMarkThatMustNotMove() {
-        HoseLine l = line("KHF-08", "petrol", 5, 20, "KB08-A08F", "KB08-A08F45");
+        LineSample l = line("KHF-08", "petrol", 5, 20, "KB08-A08F", "KB08-A08F45");
         assertThat(ids(l))
                 .containsSubsequence(
                         "mark", "cut", "socket@A", "nipple@A", "socket@B", "inspect@A", "proof", "flush-through@B");
@@ -50,7 +51,7 @@ class StepsByKindTest {
         Step meets = step(l, Practice.USUAL, "nipple@A");
         assertThat(meets.says(UnitSystem.METRIC)).contains("until the halves meet");
         assertThat(meets.records()).isEmpty();
-        Step gap = step(l, Practice.USUAL.with(SchoolTopic.BRAID_CLOSING, "gap"), "nipple@A");
+        Step gap = step(l, Practice.USUAL.with(MethodTopic.BRAID_CLOSING, "gap"), "nipple@A");
         assertThat(gap.says(UnitSystem.METRIC)).contains("until 1 mm of gap");
         assertThat(gap.records()).hasSize(1);
         assertThat(step(l, Practice.USUAL, "flush-through@B").says(UnitSystem.METRIC))
@@ -60,7 +61,7 @@ class StepsByKindTest {
 
     @Test
     void testPtfeOliveButtsInsideAndAKinkedLinerIsScrap() {
-        HoseLine l = line("KHP-06", "mineral-oil", 50, 40, "KP06-J06F", "KP06-J06F");
+        LineSample l = line("KHP-06", "mineral-oil", 50, 40, "KP06-J06F", "KP06-J06F");
         Step olive = step(l, Practice.USUAL, "socket@A");
         assertThat(olive.tools()).contains("blunt pick", "mandrel");
         assertThat(olive.cautions()).contains("A kinked liner is scrap.");
@@ -69,7 +70,7 @@ class StepsByKindTest {
 
     @Test
     void testBarrierEndIsClockedAndPressedOnceOrTwiceBySchool() {
-        HoseLine l = line("KHB-08", "r134a", 20, 40, "KB08-C08F90", "KB08-C08F90")
+        LineSample l = line("KHB-08", "r134a", 20, 40, "KB08-C08F90", "KB08-C08F90")
                 .withClocking(Optional.of(Angle.ofDegrees(45)));
         assertThat(ids(l))
                 .containsSubsequence(
@@ -87,7 +88,7 @@ class StepsByKindTest {
         assertThat(step(l, Practice.USUAL, "crimp@A").says(UnitSystem.METRIC))
                 .contains("die B08")
                 .contains("one press");
-        assertThat(step(l, Practice.USUAL.with(SchoolTopic.BARRIER_PRESS, "twice"), "crimp@A")
+        assertThat(step(l, Practice.USUAL.with(MethodTopic.BARRIER_PRESS, "twice"), "crimp@A")
                         .says(UnitSystem.METRIC))
                 .contains("turn the tool one flat");
         assertThat(step(l, Practice.USUAL, "flush").says(UnitSystem.METRIC)).contains("never with water");
@@ -97,12 +98,12 @@ class StepsByKindTest {
 
     @Test
     void testBarbsGetTheirClampFirstAndRubberIsCutWithABlade() {
-        HoseLine l = line("KHA-06", "compressed-air", 8, 20, "KA06-N38M", "KA06-G38F");
+        LineSample l = line("KHA-06", "compressed-air", 8, 20, "KA06-N38M", "KA06-G38F");
         assertThat(ids(l)).containsSubsequence("push@A", "push@B", "clamp@A", "clamp@B");
         assertThat(step(l, Practice.USUAL, "push@A").says(UnitSystem.METRIC))
                 .contains("KCL-A06")
                 .contains("soapy water");
-        assertThat(step(l, Practice.USUAL.with(SchoolTopic.HOSE_CUTTING, "wheel"), "cut")
+        assertThat(step(l, Practice.USUAL.with(MethodTopic.HOSE_CUTTING, "wheel"), "cut")
                         .title())
                 .as("a wheel burns rubber: the kind's own way is taken")
                 .isEqualTo("Cut with the hose cutter");
@@ -111,7 +112,7 @@ class StepsByKindTest {
 
     @Test
     void testPushConnectIsPulledToProveIt() {
-        HoseLine l = line("KHN-08", "compressed-air", 8, 20, "KN08-N38M", "KN08-R38M");
+        LineSample l = line("KHN-08", "compressed-air", 8, 20, "KN08-N38M", "KN08-R38M");
         assertThat(step(l, Practice.USUAL, "push@A").hold()).contains("it does not pull out");
         assertThat(ids(l)).doesNotContain("scrap");
     }
@@ -126,7 +127,7 @@ class StepsByKindTest {
                     .findFirst()
                     .orElseThrow();
             for (Fluid fluid : DATA.get(FluidTable.KEY).all()) {
-                HoseLine l = line(hose.part(), fluid.id(), 1, 20, any.part(), any.part());
+                LineSample l = line(hose.part(), fluid.id(), 1, 20, any.part(), any.part());
                 List<Step> steps = steps(l, Practice.USUAL);
                 assertThat(steps)
                         .extracting(Step::id)
@@ -142,7 +143,7 @@ class StepsByKindTest {
 
     @Test
     void testMissingToolsBringPlanBIntoTheirSteps() {
-        HoseLine l = line("KH2-08", "mineral-oil", 100, 40, "KR08-J08F", "KR08-J08F")
+        LineSample l = line("KH2-08", "mineral-oil", 100, 40, "KR08-J08F", "KR08-J08F")
                 .withHere(Here.UNSAID.withMissing(Set.of("vice", "test-pump")));
         Step socket = step(l, Practice.USUAL, "socket@A");
         assertThat(socket.says(UnitSystem.METRIC)).contains("Without vice:").contains("braced on the bench");
@@ -153,12 +154,12 @@ class StepsByKindTest {
 
     @Test
     void testHoseGoesThroughASmallHoleBeforeTheSecondEnd() {
-        HoseLine l = line("KH2-08", "mineral-oil", 100, 40, "KC08-J08F", "KC08-J08F");
-        HoseLine small = l.withHere(Here.UNSAID.withPanel(Optional.of(new Here.Panel(Length.ofMm(25), true))));
+        LineSample l = line("KH2-08", "mineral-oil", 100, 40, "KC08-J08F", "KC08-J08F");
+        LineSample small = l.withHere(Here.UNSAID.withPanel(Optional.of(new Here.Panel(Length.ofMm(25), true))));
         assertThat(ids(small))
                 .containsSubsequence("push@B", "dry-fit", "crimp@A", "panel@B", "crimp@B")
                 .doesNotContain("panel@A");
-        HoseLine wide = l.withHere(Here.UNSAID.withPanel(Optional.of(new Here.Panel(Length.ofMm(40), true))));
+        LineSample wide = l.withHere(Here.UNSAID.withPanel(Optional.of(new Here.Panel(Length.ofMm(40), true))));
         assertThat(ids(wide)).doesNotContain("panel@B");
         assertThat(HosePlan.of(hoseCase(small)).findings())
                 .anyMatch(f ->

@@ -11,7 +11,7 @@ class EvaluationTest {
 
     @Test
     void testSameJobAndDataGiveTheSameResult() {
-        Job job = Job.open("a", "slew hose", "crane", UnitSystem.METRIC).withLine(Samples.soundLine());
+        Job job = Samples.soundLine().in(Job.open("a", "slew hose", "crane", UnitSystem.METRIC));
         Evaluation first = Evaluation.of(job, Samples.DATA);
         Evaluation again = Evaluation.of(job, Samples.DATA);
         assertThat(again.plan().findings()).isEqualTo(first.plan().findings());
@@ -21,14 +21,14 @@ class EvaluationTest {
     @Test
     void testNewJobCanBeWorkedOutAndStops() {
         Evaluation fresh = Evaluation.of(Job.open("a", "", "", UnitSystem.INCH), Samples.DATA);
-        assertThat(fresh.plan().cut()).isEmpty();
+        assertThat(fresh.plan().cutFigure()).isEmpty();
         assertThat(fresh.plan().stops()).isFalse();
         assertThat(fresh.leftOff()).isEqualTo("not begun");
     }
 
     @Test
     void testInchJobMarksSixteenths() {
-        Job job = Job.open("a", "slew hose", "crane", UnitSystem.INCH).withLine(Samples.soundLine());
+        Job job = Samples.soundLine().in(Job.open("a", "slew hose", "crane", UnitSystem.INCH));
         assertThat(Evaluation.of(job, Samples.DATA).bench().cut().orElseThrow().inches())
                 .isEqualTo(41.5625);
     }

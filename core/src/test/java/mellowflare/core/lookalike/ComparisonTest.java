@@ -60,11 +60,11 @@ class ComparisonTest {
     @Test
     void testChartTellsWhatSealsFromWhatOnlyGoesOn() {
         InterchangeChart chart = InterchangeChart.of(DATA);
-        assertThat(chart.cell(EndCode.JIC37, EndCode.AN37).orElseThrow().goes()).contains(TwinKind.Goes.SEALS);
+        assertThat(chart.cell(EndCode.JIC37, EndCode.AN37).orElseThrow().goes()).contains(LookAlikeKind.Goes.SEALS);
         assertThat(chart.cell(EndCode.JIC37, EndCode.ORB).orElseThrow().goes())
-                .contains(TwinKind.Goes.ON_AND_LEAKS)
-                .doesNotContain(TwinKind.Goes.SEALS);
-        assertThat(chart.cell(EndCode.BSPT, EndCode.RP).orElseThrow().goes()).contains(TwinKind.Goes.SEALS);
+                .contains(LookAlikeKind.Goes.ON_AND_LEAKS)
+                .doesNotContain(LookAlikeKind.Goes.SEALS);
+        assertThat(chart.cell(EndCode.BSPT, EndCode.RP).orElseThrow().goes()).contains(LookAlikeKind.Goes.SEALS);
         assertThat(chart.cell(EndCode.CODE61, EndCode.CODE62)).isEmpty();
         assertThat(chart.cell(EndCode.BARB, EndCode.NPT)).isEmpty();
         assertThat(chart.males()).contains(EndCode.NPT).doesNotContain(EndCode.RP);
@@ -80,7 +80,7 @@ class ComparisonTest {
             for (EndCode female : chart.females()) {
                 chart.cell(male, female).ifPresent(c -> {
                     assertThat(c.says()).as(male + " in " + female).endsWith(".");
-                    assertThat(c.goes()).isNotEmpty().doesNotContain(TwinKind.Goes.NOT_ON);
+                    assertThat(c.goes()).isNotEmpty().doesNotContain(LookAlikeKind.Goes.NOT_ON);
                 });
             }
         }

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import mellowflare.core.Samples;
-import mellowflare.core.advice.School;
-import mellowflare.core.advice.SchoolTopic;
-import mellowflare.core.advice.Schools;
+import mellowflare.core.advice.Method;
+import mellowflare.core.advice.MethodTopic;
+import mellowflare.core.advice.Methods;
 import mellowflare.core.fluid.FluidGroup;
 import mellowflare.core.measure.Temperature;
 import org.junit.jupiter.api.Test;
@@ -42,11 +42,11 @@ class HoseKindsTest {
 
     @Test
     void testWaysOfCuttingAreSchoolsOrTheHoseCutter() {
-        var schools = Samples.DATA.get(Schools.KEY).of(SchoolTopic.HOSE_CUTTING).stream()
-                .map(School::id)
+        var methods = Samples.DATA.get(Methods.KEY).of(MethodTopic.HOSE_CUTTING).stream()
+                .map(Method::id)
                 .toList();
         for (HoseKind kind : HoseKind.values()) {
-            assertThat(kinds.of(kind).cutting()).allMatch(w -> schools.contains(w) || w.equals("knife"));
+            assertThat(kinds.of(kind).cutting()).allMatch(w -> methods.contains(w) || w.equals("knife"));
         }
     }
 
@@ -72,17 +72,17 @@ class HoseKindsTest {
     @Test
     void testEveryCollarOfAnEndStandsInTheCatalogueAndFitsItsHose() {
         for (HoseEndPart e : catalogue.hoseEnds()) {
-            e.collar().ifPresent(number -> {
-                Collar collar = catalogue.collar(number).orElseThrow();
+            e.ferrule().ifPresent(number -> {
+                Ferrule ferrule = catalogue.ferrule(number).orElseThrow();
                 assertThat(catalogue.hoses().stream()
                                 .filter(h -> h.series().equals(e.series().orElseThrow())
                                         && h.dash().equals(e.hoseDash().orElseThrow())))
                         .as(e.part())
-                        .allMatch(h -> collar.outside().holds(h.outside()));
-                assertThat(collar.die().isEmpty()).isEqualTo(collar.form() != Collar.Form.FERRULE);
+                        .allMatch(h -> ferrule.outside().holds(h.outside()));
+                assertThat(ferrule.die().isEmpty()).isEqualTo(ferrule.form() != Ferrule.Form.FERRULE);
             });
             if (e.attach().orElseThrow().pressed()) {
-                assertThat(e.collar()).as(e.part()).isPresent();
+                assertThat(e.ferrule()).as(e.part()).isPresent();
                 assertThat(e.crimp()).as(e.part()).isNotEmpty();
             }
         }

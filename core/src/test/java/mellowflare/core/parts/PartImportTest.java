@@ -31,7 +31,7 @@ class PartImportTest {
             case HOSES -> assertThat(again.hoses()).isEqualTo(house.hoses());
             case ENDS -> assertThat(again.ends()).isEqualTo(house.ends());
             case ADAPTERS -> assertThat(again.adapters()).isEqualTo(house.adapters());
-            case COLLARS -> assertThat(again.collars()).isEqualTo(house.collars());
+            case COLLARS -> assertThat(again.ferrules()).isEqualTo(house.ferrules());
             case SEALS -> assertThat(again.seals()).isEqualTo(house.seals());
             case TOOLS -> assertThat(again.tools()).isEqualTo(house.tools());
         }

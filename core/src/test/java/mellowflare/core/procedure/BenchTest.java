@@ -7,7 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
-import mellowflare.core.hose.HoseLine;
+import mellowflare.core.LineSample;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.measure.CalledFigure;
@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 class BenchTest {
     private static final Instant AT = Instant.parse("2026-11-01T08:00:00Z");
 
-    private Job job = Job.open("j", "slew hose", "crane", UnitSystem.METRIC).withLine(soundLine());
+    private Job job = soundLine().in(Job.open("j", "slew hose", "crane", UnitSystem.METRIC));
 
     private Bench bench() {
         return Evaluation.of(job, DATA).bench();
@@ -64,18 +64,17 @@ class BenchTest {
     @Test
     void testReadBackNeedsNamesAndTwoReadingsThatAgree() {
         toTheCut();
-        HoseLine line = job.line();
-        job = job.withLine(line.withFinished(Optional.of(CalledFigure.unsigned(Length.ofMm(1140), "1140"))));
+        LineSample line = LineSample.of(job);
+        job = in(line.withFinished(Optional.of(CalledFigure.unsigned(Length.ofMm(1140), "1140"))));
         assertThat(refusal(bench().readBack("Tobbe", AT)))
                 .contains("who measured")
                 .contains("who wrote it down")
                 .contains("a second reading");
-        job = job.withLine(line.withFinished(
-                line.finished().map(f -> f.withSecond(Optional.of(Length.ofMm(1150)), ""))));
+        job = in(line.withFinished(line.finished().map(f -> f.withSecond(Optional.of(Length.ofMm(1150)), ""))));
         assertThat(refusal(bench().readBack("Tobbe", AT))).contains("two readings that agree within 3.39 mm");
-        job = job.withLine(line.withFinished(Optional.empty()));
+        job = in(line.withFinished(Optional.empty()));
         assertThat(refusal(bench().readBack("Tobbe", AT))).contains("a measured length and all it is worked out with");
-        job = job.withLine(line);
+        job = in(line);
         assertThat(refusal(bench().readBack(" ", AT))).contains("Say who hears");
     }
 
@@ -84,8 +83,8 @@ class BenchTest {
         toTheCut();
         job = job.withLog(bench().readBack("Tobbe", AT).value().orElseThrow());
         assertThat(bench().readBackHolds()).isTrue();
-        HoseLine line = job.line();
-        job = job.withLine(line.withFinished(line.finished()
+        LineSample line = LineSample.of(job);
+        job = in(line.withFinished(line.finished()
                 .map(f -> f.withValue(Length.ofMm(1160), "1160")
                         .withSigned("M", "T")
                         .withSecond(Optional.of(Length.ofMm(1160)), "T"))));
@@ -164,5 +163,9 @@ class BenchTest {
         assertThat(Evaluation.of(job, DATA).leftOff()).isEqualTo("step 6 of 22: Cut with the wheel");
         job = job.withLog(job.log().withoutLast());
         assertThat(Evaluation.of(job, DATA).leftOff()).isEqualTo("step 5 of 22: Mark the cut");
+    }
+
+    private Job in(LineSample line) {
+        return line.in(job);
     }
 }

@@ -12,15 +12,17 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import mellowflare.core.Samples;
 import mellowflare.core.advice.Practice;
-import mellowflare.core.air.AirPlan;
+import mellowflare.core.air.order.AirStepWriter;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.fluid.Service;
 import mellowflare.core.fluid.Work;
 import mellowflare.core.hose.HosePlan;
+import mellowflare.core.hose.order.HoseStepWriter;
 import mellowflare.core.parts.ToolTable;
 import mellowflare.core.tube.TubePlan;
 import mellowflare.core.tube.TubeSamples;
+import mellowflare.core.tube.order.TubeStepWriter;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -77,7 +79,7 @@ class KindOfWorkTest {
 
     private static List<String> texts() throws IOException {
         StringBuilder all = new StringBuilder();
-        for (Class<?> kind : List.of(HosePlan.class, TubePlan.class, AirPlan.class)) {
+        for (Class<?> kind : List.of(HoseStepWriter.class, TubeStepWriter.class, AirStepWriter.class)) {
             try (InputStream in = kind.getResourceAsStream("steps.csv")) {
                 all.append(new String(in.readAllBytes(), StandardCharsets.UTF_8))
                         .append('\n');

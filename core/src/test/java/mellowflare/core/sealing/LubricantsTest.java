@@ -6,10 +6,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import mellowflare.core.advice.Method;
+import mellowflare.core.advice.MethodTopic;
+import mellowflare.core.advice.Methods;
 import mellowflare.core.advice.Practice;
-import mellowflare.core.advice.School;
-import mellowflare.core.advice.SchoolTopic;
-import mellowflare.core.advice.Schools;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Seat;
@@ -30,9 +30,9 @@ class LubricantsTest {
     }
 
     private static List<Practice> methods() {
-        return DATA.get(Schools.KEY).of(SchoolTopic.ASSEMBLY_LUBRICANT).stream()
-                .map(School::id)
-                .map(m -> Practice.USUAL.with(SchoolTopic.ASSEMBLY_LUBRICANT, m))
+        return DATA.get(Methods.KEY).of(MethodTopic.ASSEMBLY_LUBRICANT).stream()
+                .map(Method::id)
+                .map(m -> Practice.USUAL.with(MethodTopic.ASSEMBLY_LUBRICANT, m))
                 .toList();
     }
 

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Optional;
 import mellowflare.core.Samples;
+import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Practice;
-import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndTable;
@@ -55,7 +55,7 @@ class SealingTest {
 
     @Test
     void testTapeSchoolYieldsWhereShredsDoHarm() {
-        Practice tape = Practice.USUAL.with(SchoolTopic.PIPE_THREAD_SEAL, "tape");
+        Practice tape = Practice.USUAL.with(MethodTopic.PIPE_THREAD_SEAL, "tape");
         SealAdvice water = advise(EndCode.NPT, "1/2", Seat.NONE, "water", tape);
         assertThat(water.putOn().get(0)).contains("PTFE tape");
         SealAdvice oil = advise(EndCode.NPT, "1/2", Seat.NONE, "mineral-oil", tape);
@@ -123,7 +123,7 @@ class SealingTest {
                         .putOn()
                         .get(0))
                 .endsWith("EPDM");
-        Practice again = Practice.USUAL.with(SchoolTopic.BOSS_RING, "if-marked");
+        Practice again = Practice.USUAL.with(MethodTopic.BOSS_RING, "if-marked");
         assertThat(advise(EndCode.ORB, "-8", Seat.PORT_ORING, "mineral-oil", again)
                         .reuse())
                 .isEqualTo("re-use unless marked");
@@ -139,7 +139,7 @@ class SealingTest {
 
     @Test
     void testTurnsAndGradeOfTapeFollowSizeAndFluid() {
-        Practice tape = Practice.USUAL.with(SchoolTopic.PIPE_THREAD_SEAL, "tape");
+        Practice tape = Practice.USUAL.with(MethodTopic.PIPE_THREAD_SEAL, "tape");
         assertThat(advise(EndCode.NPT, "1/4", Seat.NONE, "compressed-air", tape)
                         .putOn()
                         .get(0))
@@ -160,7 +160,7 @@ class SealingTest {
                         .putOn()
                         .get(0))
                 .contains("approved for drinking water");
-        Practice both = Practice.USUAL.with(SchoolTopic.PIPE_THREAD_SEAL, "both");
+        Practice both = Practice.USUAL.with(MethodTopic.PIPE_THREAD_SEAL, "both");
         assertThat(advise(EndCode.NPT, "1/2", Seat.NONE, "water", both).putOn().get(0))
                 .contains("paste over it");
     }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import mellowflare.core.EndSample;
 import mellowflare.core.Samples;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Severity;
@@ -16,13 +17,12 @@ import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.connection.Seat;
-import mellowflare.core.connection.Which;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidGroup;
 import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.hose.HosePlan;
-import mellowflare.core.hose.LineEnd;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.sealing.JointCase;
 import mellowflare.core.sealing.JointLimits;
@@ -58,7 +58,7 @@ class OneVoiceTest {
                 List<Finding> alone =
                         JointRules.check(new JointCase(end, seat, Optional.of(fluid), Subject.JOINT_A, DATA));
                 var line = Samples.soundLine()
-                        .withEnd(Which.A, LineEnd.unknown("port").taken(end.id(), Optional.of(1.0)))
+                        .withEnd(LineEnd.A, EndSample.unknown("port").taken(end.id(), Optional.of(1.0)))
                         .withService(Samples.soundLine().service().withFluid(Optional.of(fluid.id())));
                 assertThat(says(HosePlan.of(Samples.hoseCase(line)).findings(), Subject.JOINT_A))
                         .as(end.brief() + " " + fluid.id())

@@ -9,12 +9,12 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import mellowflare.core.advice.Method;
+import mellowflare.core.advice.MethodTopic;
+import mellowflare.core.advice.Methods;
 import mellowflare.core.advice.Practice;
-import mellowflare.core.advice.School;
-import mellowflare.core.advice.SchoolTopic;
-import mellowflare.core.advice.Schools;
 import mellowflare.core.connection.EndCode;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidGroup;
 import mellowflare.core.fluid.FluidTable;
@@ -24,19 +24,21 @@ import mellowflare.core.procedure.Precedence;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.tube.end.TubeEndKind;
 import mellowflare.core.tube.form.Measured;
+import mellowflare.core.tube.line.TubeLine;
+import mellowflare.core.tube.order.TubeStepWriter;
 import org.junit.jupiter.api.Test;
 
 /** Every end of a tube, fluid and method against the table of what must come before what. */
 class TubeOrderTest {
     private static List<Practice> practices() {
         List<Practice> all = new ArrayList<>();
-        for (SchoolTopic topic : List.of(
-                SchoolTopic.FLARE_ORDER,
-                SchoolTopic.FLARE_CLAMP,
-                SchoolTopic.FLARE_CLOSING,
-                SchoolTopic.SOCKET_DEPTH)) {
-            for (School school : DATA.get(Schools.KEY).of(topic)) {
-                all.add(Practice.USUAL.with(topic, school.id()));
+        for (MethodTopic topic : List.of(
+                MethodTopic.FLARE_ORDER,
+                MethodTopic.FLARE_CLAMP,
+                MethodTopic.FLARE_CLOSING,
+                MethodTopic.SOCKET_DEPTH)) {
+            for (Method method : DATA.get(Methods.KEY).of(topic)) {
+                all.add(Practice.USUAL.with(topic, method.id()));
             }
         }
         return all;
@@ -49,8 +51,8 @@ class TubeOrderTest {
                 for (Practice practice : practices()) {
                     for (boolean template : new boolean[] {false, true}) {
                         TubeLine line = TubeSamples.line()
-                                .withEnd(Which.A, TubeSamples.end(a, "none"))
-                                .withEnd(Which.B, TubeSamples.end(b, "none"));
+                                .withEnd(LineEnd.A, TubeSamples.end(a, "none"))
+                                .withEnd(LineEnd.B, TubeSamples.end(b, "none"));
                         if (template) {
                             line = line.withMeasured(new Measured.Template(Length.ofMm(500)));
                         }
@@ -69,7 +71,7 @@ class TubeOrderTest {
 
     @Test
     void testNoEndFluidOrMethodBreaksTheOrder() {
-        Precedence order = DATA.get(TubePlan.ORDER);
+        Precedence order = DATA.get(TubeStepWriter.ORDER);
         Set<String> spoken = new HashSet<>();
         Set<List<String>> seen = new HashSet<>();
         for (Fluid fluid : DATA.get(FluidTable.KEY).all()) {

@@ -5,10 +5,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.tube.end.TubeEndKind;
 import mellowflare.core.tube.form.Measured;
+import mellowflare.core.tube.line.TubeBears;
+import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.line.TubeLine;
 import org.junit.jupiter.api.Test;
 
 /** What is asked for over the counter, and what the tube bears. */
@@ -30,10 +33,10 @@ class TubePartsTest {
         assertThat(names(TubeSamples.of(TubeSamples.line())))
                 .filteredOn(n -> n.contains("sleeve"))
                 .hasSize(2);
-        TubeCase brazed = TubeSamples.with(l -> l.withEnd(Which.A, TubeSamples.end(TubeEndKind.SWAGE, "none"))
-                .withEnd(Which.B, TubeSamples.end(TubeEndKind.SWAGE, "none")));
+        TubeCase brazed = TubeSamples.with(l -> l.withEnd(LineEnd.A, TubeSamples.end(TubeEndKind.SWAGE, "none"))
+                .withEnd(LineEnd.B, TubeSamples.end(TubeEndKind.SWAGE, "none")));
         assertThat(names(brazed)).noneMatch(n -> n.contains("nut"));
-        TubeCase ring = TubeSamples.with(l -> l.withEnd(Which.A, TubeSamples.end(TubeEndKind.CUTTING_RING, "none")));
+        TubeCase ring = TubeSamples.with(l -> l.withEnd(LineEnd.A, TubeSamples.end(TubeEndKind.CUTTING_RING, "none")));
         assertThat(TubeParts.of(ring))
                 .filteredOn(p -> p.amount().contains("end A"))
                 .hasSize(2);

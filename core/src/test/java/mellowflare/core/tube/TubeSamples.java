@@ -10,12 +10,14 @@ import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Practice;
 import mellowflare.core.advice.State;
 import mellowflare.core.connection.EndCode;
-import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
+import mellowflare.core.fluid.Ambient;
 import mellowflare.core.fluid.Service;
-import mellowflare.core.fluid.Surroundings;
 import mellowflare.core.geometry.Vector;
+import mellowflare.core.line.Port;
+import mellowflare.core.line.Ports;
+import mellowflare.core.line.Setting;
 import mellowflare.core.material.Metal;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.FlowRate;
@@ -29,6 +31,12 @@ import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.tube.end.TubeEndKind;
 import mellowflare.core.tube.form.Measured;
 import mellowflare.core.tube.form.SpringBack;
+import mellowflare.core.tube.line.Reading;
+import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.line.TubeEnd;
+import mellowflare.core.tube.line.TubeLine;
+import mellowflare.core.tube.line.TubePick;
+import mellowflare.core.tube.line.TubeRoom;
 import mellowflare.core.tube.rules.TubeRules;
 
 /** A sound tube line, to break in one place at a time. */
@@ -52,14 +60,14 @@ public final class TubeSamples {
                 .withBender(Optional.of("hand-lever-3/8"))
                 .withSpring(new SpringBack(
                         Optional.of(new SpringBack.Trial(Angle.ofDegrees(90), Angle.ofDegrees(87))), Optional.empty()))
-                .withEnd(Which.A, end(TubeEndKind.SINGLE37, "bar-37"))
-                .withEnd(Which.B, end(TubeEndKind.SINGLE37, "bar-37"))
+                .withEnd(LineEnd.A, end(TubeEndKind.SINGLE37, "bar-37"))
+                .withEnd(LineEnd.B, end(TubeEndKind.SINGLE37, "bar-37"))
                 .withBuried(Optional.of(false))
                 .withHere(Here.UNSAID
                         .withPresent(
                                 Set.of("press", "ac-press", "nitrogen", "test-pump", "flush", "flaring-tool", "bender"))
-                        .withRoom(Which.A, Optional.of(Length.ofMm(60)))
-                        .withRoom(Which.B, Optional.of(Length.ofMm(60))))
+                        .withRoom(LineEnd.A, Optional.of(Length.ofMm(60)))
+                        .withRoom(LineEnd.B, Optional.of(Length.ofMm(60))))
                 .withRoom(new TubeRoom(
                         Optional.of(Length.ofMm(90)), Optional.of(Length.ofMm(120)), Optional.of(Length.ofMm(300))));
     }
@@ -71,36 +79,31 @@ public final class TubeSamples {
                         Optional.of(GaugePressure.ofBar(130)),
                         Optional.of(Temperature.ofCelsius(60)),
                         Optional.of(FlowRate.ofLitresPerMinute(10)))
-                .withAround(new Surroundings(
+                .withAmbient(new Ambient(
                         Optional.of(Temperature.ofCelsius(35)),
-                        Optional.of(Surroundings.Moves.STILL),
-                        Optional.of(Surroundings.Opener.WORKSHOP),
+                        Optional.of(Ambient.Moves.STILL),
+                        Optional.of(Ambient.Opener.WORKSHOP),
                         Optional.of(false)));
     }
 
-    public static TubePort port(Which which, EndCode code, String size, Gender gender) {
+    public static Port port(LineEnd which, EndCode code, String size, Gender gender) {
         return port(which, code, size, gender, Metal.STEEL);
     }
 
-    public static TubePort port(Which which, EndCode code, String size, Gender gender, Metal metal) {
-        return new TubePort(
-                which,
-                which == Which.A ? "pump" : "valve",
-                Samples.DATA.get(EndTable.KEY).find(Samples.id(code, size, gender)),
-                Optional.of(metal));
+    public static Port port(LineEnd which, EndCode code, String size, Gender gender, Metal metal) {
+        return Port.unknown(which == LineEnd.A ? "pump" : "valve")
+                .taken(Samples.id(code, size, gender), Optional.empty())
+                .withMetal(Optional.of(metal));
     }
 
     public static TubeCase of(TubeLine line, Service service, EndCode code, String size, Practice practice) {
         Gender gender = code == EndCode.INVFLARE || code == EndCode.BUBBLE ? Gender.FEMALE : Gender.MALE;
+        return of(line, port(LineEnd.A, code, size, gender), port(LineEnd.B, code, size, gender), service, practice);
+    }
+
+    public static TubeCase of(TubeLine line, Port a, Port b, Service service, Practice practice) {
         return TubeCase.of(
-                line,
-                port(Which.A, code, size, gender),
-                port(Which.B, code, size, gender),
-                service,
-                practice,
-                UnitSystem.METRIC,
-                MakeLog.EMPTY,
-                Samples.DATA);
+                line, new Setting(new Ports(a, b), service, practice, UnitSystem.METRIC, MakeLog.EMPTY, Samples.DATA));
     }
 
     public static TubeCase of(TubeLine line) {

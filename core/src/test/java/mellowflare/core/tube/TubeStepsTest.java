@@ -11,20 +11,26 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Practice;
-import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.connection.EndCode;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.tube.end.TubeEndKind;
 import mellowflare.core.tube.form.Measured;
+import mellowflare.core.tube.line.Redo;
+import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.line.TubeCut;
+import mellowflare.core.tube.line.TubeEnd;
+import mellowflare.core.tube.line.TubeLine;
+import mellowflare.core.tube.line.TubePick;
 import org.junit.jupiter.api.Test;
 
 class TubeStepsTest {
-    private static final Practice FIRST = Practice.USUAL.with(SchoolTopic.FLARE_ORDER, "first");
+    private static final Practice FIRST = Practice.USUAL.with(MethodTopic.FLARE_ORDER, "first");
 
     private static List<Step> steps(TubeCase c) {
         return TubePlan.of(c).steps();
@@ -45,8 +51,8 @@ class TubeStepsTest {
     private static TubeCase brake(Practice practice) {
         TubeLine l = line().withTube(Optional.of(new TubePick.Listed("J527-3/16")))
                 .withBender(Optional.of("hand-lever-3/16"))
-                .withEnd(Which.A, end(TubeEndKind.DOUBLE45, "brake-kit"))
-                .withEnd(Which.B, end(TubeEndKind.DOUBLE45, "brake-kit"));
+                .withEnd(LineEnd.A, end(TubeEndKind.DOUBLE45, "brake-kit"))
+                .withEnd(LineEnd.B, end(TubeEndKind.DOUBLE45, "brake-kit"));
         return of(l, service().withFluid(Optional.of("brake-fluid")), EndCode.INVFLARE, "3/16", practice);
     }
 
@@ -64,36 +70,34 @@ class TubeStepsTest {
     @Test
     void doubleFlaresAndBubblesAreMadeAndLookedAtInTheirOwnWay() {
         TubeCase folded = brake(Practice.USUAL);
-        assertThat(says(folded, "flare@END_A")).contains("bulges the mouth", "folds the wall in on itself");
-        assertThat(says(folded, "look@END_A")).contains("two walls all round", "no crack along the fold");
+        assertThat(says(folded, "flare@A")).contains("bulges the mouth", "folds the wall in on itself");
+        assertThat(says(folded, "look@A")).contains("two walls all round", "no crack along the fold");
         TubeLine l = folded.line()
-                .withEnd(Which.A, end(TubeEndKind.BUBBLE, "brake-kit"))
-                .withEnd(Which.B, end(TubeEndKind.BUBBLE, "brake-kit"));
+                .withEnd(LineEnd.A, end(TubeEndKind.BUBBLE, "brake-kit"))
+                .withEnd(LineEnd.B, end(TubeEndKind.BUBBLE, "brake-kit"));
         TubeCase bubble = of(l, folded.service(), EndCode.BUBBLE, "3/16", Practice.USUAL);
-        assertThat(says(bubble, "flare@END_A")).contains("no cone follows").doesNotContain("folds", "…");
-        assertThat(says(bubble, "look@END_B")).contains("flat back for the nut").doesNotContain("two walls");
-        assertThat(says(of(line()), "look@END_A")).contains("one rim");
+        assertThat(says(bubble, "flare@A")).contains("no cone follows").doesNotContain("folds", "…");
+        assertThat(says(bubble, "look@B")).contains("flat back for the nut").doesNotContain("two walls");
+        assertThat(says(of(line()), "look@A")).contains("one rim");
     }
 
     @Test
     void aDoubleFlareHasTheNutThatItsSeatAsksFor() {
-        assertThat(says(brake(Practice.USUAL), "nut@END_A")).contains("so that its nose will press behind the flare");
+        assertThat(says(brake(Practice.USUAL), "nut@A")).contains("so that its nose will press behind the flare");
         TubeCase body = of(brake(Practice.USUAL).line(), service(), EndCode.SAE45, "3/16", Practice.USUAL);
-        assertThat(says(body, "nut@END_A"))
-                .contains("its thread toward the end.")
-                .doesNotContain("nose");
+        assertThat(says(body, "nut@A")).contains("its thread toward the end.").doesNotContain("nose");
     }
 
     @Test
     void sleevesAreTightenedByTheTurnsOfTheirTable() {
         TubeCase c = of(
-                line().withEnd(Which.A, end(TubeEndKind.CUTTING_RING, "none"))
-                        .withEnd(Which.B, end(TubeEndKind.CUTTING_RING, "none")),
+                line().withEnd(LineEnd.A, end(TubeEndKind.CUTTING_RING, "none"))
+                        .withEnd(LineEnd.B, end(TubeEndKind.CUTTING_RING, "none")),
                 service(),
                 EndCode.DIN24L,
                 "L10",
                 Practice.USUAL);
-        assertThat(says(c, "ring@END_A")).contains("1 1/2").doesNotContain("the turns its maker gives");
+        assertThat(says(c, "ring@A")).contains("1 1/2").doesNotContain("the turns its maker gives");
     }
 
     /** The order that costs a piece when it is broken: nut before flare at each end, the second nut before the first bend. */
@@ -102,45 +106,36 @@ class TubeStepsTest {
         for (Practice p : List.of(Practice.USUAL, FIRST)) {
             TubeCase c = of(line(), service(), EndCode.JIC37, "-6", p);
             List<String> ids = ids(c);
-            String secondNut = ids.contains("second-nut@END_B") ? "second-nut@END_B" : "nut@END_B";
-            assertThat(ids.indexOf("nut@END_A")).isLessThan(ids.indexOf("flare@END_A"));
+            String secondNut = ids.contains("second-nut@B") ? "second-nut@B" : "nut@B";
+            assertThat(ids.indexOf("nut@A")).isLessThan(ids.indexOf("flare@A"));
             assertThat(ids.indexOf(secondNut)).isLessThan(ids.indexOf("bend")).isPositive();
-            assertThat(ids.indexOf(secondNut)).isLessThan(ids.indexOf("flare@END_B"));
+            assertThat(ids.indexOf(secondNut)).isLessThan(ids.indexOf("flare@B"));
             assertThat(ids.indexOf("scrap")).isLessThan(ids.indexOf("cut"));
             assertThat(ids.indexOf("room")).isLessThan(ids.indexOf("cut"));
-            assertThat(ids.indexOf("loose")).isLessThan(ids.indexOf("fit@END_A"));
+            assertThat(ids.indexOf("loose")).isLessThan(ids.indexOf("fit@A"));
             assertThat(ids).doesNotHaveDuplicates();
         }
-        assertThat(ids(of(line())).indexOf("flare@END_B"))
+        assertThat(ids(of(line())).indexOf("flare@B"))
                 .isGreaterThan(ids(of(line())).indexOf("bend"));
         List<String> first = ids(of(line(), service(), EndCode.JIC37, "-6", FIRST));
-        assertThat(first.indexOf("flare@END_B")).isLessThan(first.indexOf("bend"));
+        assertThat(first.indexOf("flare@B")).isLessThan(first.indexOf("bend"));
     }
 
     @Test
     void holdPointsStandWhereAPieceIsLost() {
         List<Step> steps = steps(of(line()));
         for (String id : List.of(
-                "room",
-                "scrap",
-                "cut",
-                "ream",
-                "nut@END_A",
-                "flare@END_A",
-                "look@END_A",
-                "second-nut@END_B",
-                "bend",
-                "loose")) {
+                "room", "scrap", "cut", "ream", "nut@A", "flare@A", "look@A", "second-nut@B", "bend", "loose")) {
             assertThat(steps).as(id).anyMatch(s -> s.id().equals(id) && s.hold().isPresent());
         }
         assertThat(steps).anyMatch(s -> s.gate() == Step.Gate.CUT_FIGURE);
-        assertThat(says(of(line()), "nut@END_A")).contains("sleeve with its wide mouth toward the end");
-        assertThat(says(of(line()), "fit@END_A")).contains("No tape, no paste");
+        assertThat(says(of(line()), "nut@A")).contains("sleeve with its wide mouth toward the end");
+        assertThat(says(of(line()), "fit@A")).contains("No tape, no paste");
     }
 
     @Test
     void foldedFlaresAreMadeInTwoSteps() {
-        assertThat(says(brake(Practice.USUAL), "flare@END_A"))
+        assertThat(says(brake(Practice.USUAL), "flare@A"))
                 .contains("a drop of clean brake fluid on the cone")
                 .contains("folds the wall in");
         assertThat(says(brake(Practice.USUAL), "ream")).contains("chamfer inside too");
@@ -151,34 +146,34 @@ class TubeStepsTest {
                 EndCode.JIC37,
                 "-6",
                 Practice.USUAL);
-        assertThat(ids(straight)).contains("offer", "nut@END_B").doesNotContain("trial", "second-nut@END_B");
+        assertThat(ids(straight)).contains("offer", "nut@B").doesNotContain("trial", "second-nut@B");
     }
 
     @Test
     void schoolsChangeTheWords() {
-        Practice other = Practice.USUAL.with(SchoolTopic.FLARE_CLAMP, "grip").with(SchoolTopic.FLARE_CLOSING, "steps");
-        assertThat(says(of(line(), service(), EndCode.JIC37, "-6", other), "flare@END_A"))
+        Practice other = Practice.USUAL.with(MethodTopic.FLARE_CLAMP, "grip").with(MethodTopic.FLARE_CLOSING, "steps");
+        assertThat(says(of(line(), service(), EndCode.JIC37, "-6", other), "flare@A"))
                 .contains("bar just gripped")
                 .contains("small steps with a look between");
-        assertThat(says(of(line()), "flare@END_A")).contains("bar closed fully").contains("one stroke to the stop");
+        assertThat(says(of(line()), "flare@A")).contains("bar closed fully").contains("one stroke to the stop");
     }
 
     @Test
     void everyFluidHasItsOwnEndOfWork() {
         TubeLine r = line().withTube(Optional.of(new TubePick.Listed("ACR-3/8")))
-                .withEnd(Which.A, end(TubeEndKind.REFRIGERATION45, "bar-45"))
-                .withEnd(Which.B, end(TubeEndKind.SWAGE, "none"));
+                .withEnd(LineEnd.A, end(TubeEndKind.REFRIGERATION45, "bar-45"))
+                .withEnd(LineEnd.B, end(TubeEndKind.SWAGE, "none"));
         TubeCase c = of(r, service().withFluid(Optional.of("r410a")), EndCode.SAE45, "3/8", Practice.USUAL);
-        assertThat(ids(c)).contains("dry", "swage@END_B", "braze@END_B");
-        assertThat(says(c, "swage@END_B")).contains("7 mm deep");
+        assertThat(ids(c)).contains("dry", "swage@B", "braze@B");
+        assertThat(says(c, "swage@B")).contains("7 mm deep");
         assertThat(says(c, "test")).contains("never oxygen").contains("then evacuate");
         TubeCase wide = of(
                 r,
                 service().withFluid(Optional.of("r410a")),
                 EndCode.SAE45,
                 "3/8",
-                Practice.USUAL.with(SchoolTopic.SOCKET_DEPTH, "tube-wide"));
-        assertThat(says(wide, "swage@END_B")).contains("9.52 mm deep");
+                Practice.USUAL.with(MethodTopic.SOCKET_DEPTH, "tube-wide"));
+        assertThat(says(wide, "swage@B")).contains("9.52 mm deep");
         assertThat(ids(of(line(), service().withFluid(Optional.of("petrol")), EndCode.JIC37, "-6", Practice.USUAL)))
                 .contains("flush");
         assertThat(says(
@@ -204,7 +199,7 @@ class TubeStepsTest {
     @Test
     void whatIsMissingChangesThePlan() {
         TubeCase c = TubeSamples.with(l -> l.withHere(l.here().withMissing(Set.of("caliper"))));
-        assertThat(says(c, "look@END_A")).contains("No caliper at hand");
+        assertThat(says(c, "look@A")).contains("Without caliper");
     }
 
     @Test
@@ -227,7 +222,7 @@ class TubeStepsTest {
         assertThat(cut.rounding(UnitSystem.METRIC)).isEqualTo("rounded up by 0.58 mm");
         TubeCut both = of(line(), service(), EndCode.JIC37, "-6", FIRST).cut().orElseThrow();
         assertThat(both.trim()).isEqualTo(Length.ZERO);
-        TubeCut reach = TubeSamples.with(l -> l.withEnd(Which.B, l.b().withReach(Length.ofMm(12))))
+        TubeCut reach = TubeSamples.with(l -> l.withEnd(LineEnd.B, l.b().withReach(Length.ofMm(12))))
                 .cut()
                 .orElseThrow();
         assertThat(reach.exact().mm()).isCloseTo(cut.exact().mm() + 12, within(1e-9));
@@ -236,19 +231,20 @@ class TubeStepsTest {
     @Test
     void aBadFlareIsCutOffAndTheTubeMayStillServe() {
         TubeCase c = of(line());
-        Redo spare = Redo.of(c, Which.B, Length.ofMm(8), false, Length.ofMm(10)).orElseThrow();
+        Redo spare =
+                Redo.of(c, LineEnd.B, Length.ofMm(8), false, Length.ofMm(10)).orElseThrow();
         assertThat(spare.serves()).isEqualTo(Redo.Serves.AS_IT_IS);
         assertThat(spare.lacks()).isEqualTo(Length.ZERO);
-        Redo eased = Redo.of(c, Which.A, Length.ofMm(4), true, Length.ZERO).orElseThrow();
+        Redo eased = Redo.of(c, LineEnd.A, Length.ofMm(4), true, Length.ZERO).orElseThrow();
         assertThat(eased.serves()).isEqualTo(Redo.Serves.OPEN_A_BEND);
         assertThat(eased.straightLeft().orElseThrow().mm()).isCloseTo(150 - 23.8 - 4, within(1e-9));
-        Redo piece = Redo.of(c, Which.A, Length.ofMm(30), true, Length.ZERO).orElseThrow();
+        Redo piece = Redo.of(c, LineEnd.A, Length.ofMm(30), true, Length.ZERO).orElseThrow();
         assertThat(piece.serves()).isEqualTo(Redo.Serves.PIECE_IN);
-        Redo none = Redo.of(c, Which.A, Length.ofMm(110), true, Length.ZERO).orElseThrow();
+        Redo none = Redo.of(c, LineEnd.A, Length.ofMm(110), true, Length.ZERO).orElseThrow();
         assertThat(none.serves()).isEqualTo(Redo.Serves.NEW_PIECE);
         assertThat(none.left().mm()).isCloseTo(c.cut().orElseThrow().exact().mm() - 110, within(1e-9));
-        assertThatThrownBy(() -> Redo.of(c, Which.A, Length.ZERO, true, Length.ZERO));
-        assertThat(Redo.of(of(TubeLine.NEW), Which.A, Length.ofMm(4), true, Length.ZERO))
+        assertThatThrownBy(() -> Redo.of(c, LineEnd.A, Length.ZERO, true, Length.ZERO));
+        assertThat(Redo.of(of(TubeLine.NEW), LineEnd.A, Length.ofMm(4), true, Length.ZERO))
                 .isEmpty();
     }
 
@@ -267,6 +263,6 @@ class TubeStepsTest {
                         .tube())
                 .isEmpty();
         assertThat(own.levers()).allMatch(a -> a.degrees() > 90).hasSize(2);
-        assertThat(Angle.ofDegrees(90)).isEqualTo(own.marks(Which.A).get(0).angle());
+        assertThat(Angle.ofDegrees(90)).isEqualTo(own.marks(LineEnd.A).get(0).angle());
     }
 }

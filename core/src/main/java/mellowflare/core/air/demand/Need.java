@@ -2,8 +2,7 @@ package mellowflare.core.air.demand;
 
 import java.util.List;
 import java.util.Map;
-import mellowflare.core.air.Scenario;
-import mellowflare.core.air.Use;
+import mellowflare.core.advice.Method;
 import mellowflare.core.measure.AirReference;
 import mellowflare.core.measure.FreeAir;
 import mellowflare.core.reference.ReferenceData;
@@ -21,10 +20,10 @@ public record Need(int tools, FreeAir mean, double share, FreeAir needed, FreeAi
     /**
      * @param choices who may do what
      * @param use leaks and growth
-     * @param school {@code hands}: each person at what uses most; {@code table}: every tool with the share of the table
+     * @param method {@code hands}: each person at what uses most; {@code table}: every tool with the share of the table
      */
-    public static Need of(Map<String, List<Scenario.Choice>> choices, Use use, String school, ReferenceData data) {
-        boolean hands = school.equals("hands");
+    public static Need of(Map<String, List<Scenario.Choice>> choices, Use use, Method method, ReferenceData data) {
+        boolean hands = method.is("hands");
         double mean = 0;
         double peak = 0;
         int tools = 0;

@@ -1,15 +1,15 @@
 package mellowflare.core.air.draw;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.air.AirCase;
-import mellowflare.core.air.AirPlan;
 import mellowflare.core.air.demand.Compressor;
 import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.stock.PipeSystem;
+import mellowflare.core.air.work.AirCase;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Fill;
 import mellowflare.core.geometry.Pen;
@@ -26,14 +26,14 @@ public final class AirStrip {
     private final Set<Subject> stopped;
     private final Drawing.Sheet sheet = new Drawing.Sheet();
 
-    private AirStrip(AirPlan plan) {
-        this.c = plan.c();
-        this.stopped = Finding.stopped(plan.findings());
+    private AirStrip(AirCase c, List<Finding> findings) {
+        this.c = c;
+        this.stopped = Finding.stopped(findings);
     }
 
     /** The small strip of the band. */
-    public static Drawing band(AirPlan plan) {
-        return new AirStrip(plan).draw();
+    public static Drawing band(AirCase c, List<Finding> findings) {
+        return new AirStrip(c, findings).draw();
     }
 
     private Drawing draw() {

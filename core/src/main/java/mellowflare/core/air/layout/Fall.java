@@ -23,7 +23,7 @@ public record Fall(Way way, Map<String, Double> heights, List<String> holding) {
         holding = List.copyOf(holding);
     }
 
-    /** Schools of fall. */
+    /** Methods of fall. */
     public enum Way {
         /** With the air, to a drain at the far end. */
         FAR,

@@ -1,5 +1,6 @@
 package mellowflare.core.air.lists;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import mellowflare.core.reference.FileKind;
@@ -20,6 +21,14 @@ public enum AirList {
 
     AirList(String id, String words, String columns) {
         this.kind = new FileKind(id, words, List.of(columns.split(",")), Set.of("relief_bar"));
+    }
+
+    /** The file of a kind. */
+    public static AirList of(FileKind kind) {
+        return Arrays.stream(values())
+                .filter(f -> f.kind.equals(kind))
+                .findFirst()
+                .orElseThrow();
     }
 
     public FileKind kind() {

@@ -4,7 +4,7 @@ import java.util.List;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.air.AirCase;
+import mellowflare.core.air.work.AirCase;
 import mellowflare.core.flow.network.NetworkFindings;
 
 /** What the network itself says: islands, starved and choked places. */

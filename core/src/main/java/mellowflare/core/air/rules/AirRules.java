@@ -3,7 +3,7 @@ package mellowflare.core.air.rules;
 import java.util.List;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
-import mellowflare.core.air.AirCase;
+import mellowflare.core.air.work.AirCase;
 
 /** All that is judged on a main. */
 public final class AirRules {

@@ -9,7 +9,7 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.air.AirCase;
+import mellowflare.core.air.work.AirCase;
 import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.LengthFormat;

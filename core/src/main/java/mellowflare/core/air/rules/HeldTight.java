@@ -5,7 +5,7 @@ import java.util.Optional;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.air.AirCase;
+import mellowflare.core.air.work.AirCase;
 import mellowflare.core.flow.hold.HoldFindings;
 import mellowflare.core.flow.hold.HoldTest;
 

@@ -8,8 +8,8 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.air.AirCase;
 import mellowflare.core.air.layout.Walked;
+import mellowflare.core.air.work.AirCase;
 import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.Source;
 

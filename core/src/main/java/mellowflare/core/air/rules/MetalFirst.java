@@ -6,14 +6,14 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
-import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.air.AirCase;
 import mellowflare.core.air.demand.AirTool;
 import mellowflare.core.air.stock.PipeSystem;
+import mellowflare.core.air.work.AirCase;
 import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.Source;
 
@@ -53,9 +53,9 @@ final class MetalFirst implements Rule<AirCase> {
                     .map(x -> x.tool())
                     .filter(t -> t.kind() == AirTool.Kind.CONTINUOUS)
                     .findFirst();
-            boolean school = c.school(SchoolTopic.AIR_SMALL_SHOP).equals("hose");
+            boolean method = c.method(MethodTopic.AIR_SMALL_SHOP).is("hose");
             all.add(Finding.of(
-                    runsOn.isEmpty() && school,
+                    runsOn.isEmpty() && method,
                     HOSE,
                     Subject.MAIN,
                     Map.of(

@@ -10,21 +10,21 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
-import mellowflare.core.air.AirCase;
-import mellowflare.core.air.AirMain;
-import mellowflare.core.air.Making;
-import mellowflare.core.air.Scenario;
-import mellowflare.core.air.SpeedGuide;
-import mellowflare.core.air.Together;
 import mellowflare.core.air.cut.CutWork;
 import mellowflare.core.air.demand.AirTool;
+import mellowflare.core.air.demand.Scenario;
 import mellowflare.core.air.layout.Joints;
 import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.layout.Sized;
 import mellowflare.core.air.layout.Walked;
+import mellowflare.core.air.main.AirMain;
+import mellowflare.core.air.main.Making;
 import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
+import mellowflare.core.air.work.AirCase;
+import mellowflare.core.air.work.SpeedGuide;
+import mellowflare.core.air.work.Together;
 import mellowflare.core.flow.network.NetworkFlow;
 import mellowflare.core.flow.network.NetworkSolver;
 import mellowflare.core.measure.PressureDifference;
@@ -85,7 +85,7 @@ public record Sizing(
                 || c.walked().runs().isEmpty()) {
             return Optional.empty();
         }
-        return new Search(c.with(system), system, all, way, progress, cancelled).find();
+        return new Search(c.withSystem(Optional.of(system)), system, all, way, progress, cancelled).find();
     }
 
     /** Whether short bars as parcels cost less, couplings and freight counted in. */
@@ -162,7 +162,7 @@ public record Sizing(
             cases.add(c.together().scenario());
         }
 
-        /** Runs that must have one size: by the school all mains and all drops, or each way from fitting to fitting. */
+        /** Runs that must have one size: by the method all mains and all drops, or each way from fitting to fitting. */
         private void group(Way way) {
             Map<String, List<Walked.Run>> by = new LinkedHashMap<>();
             Map<String, String> key = new HashMap<>();

@@ -96,8 +96,8 @@ public final class NetworkSolver {
         }
         supply = new double[n];
         Arrays.fill(supply, Double.NaN);
-        double around = network.surroundings().pascal();
-        floor = around * around;
+        double ambient = network.surroundings().pascal();
+        floor = ambient * ambient;
         for (AirNetwork.Supply s : network.supplies()) {
             int i = index.get(s.node());
             if (Double.isNaN(supply[i])) {

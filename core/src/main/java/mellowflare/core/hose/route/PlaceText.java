@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.CoordinateText;
-import mellowflare.core.measure.Length;
-import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.Read;
 import mellowflare.core.measure.Refusal;
 import mellowflare.core.measure.UnitSystem;
@@ -104,14 +102,6 @@ public final class PlaceText {
         return Read.of(KeepOut.between(name.isEmpty() ? "keep-out" : name, a, b));
     }
 
-    /** A signed length as it is typed again. */
-    public static String text(double mm, UnitSystem units) {
-        String figure = units == UnitSystem.METRIC
-                ? LengthFormat.decimal(Math.abs(mm), 1, 0)
-                : LengthFormat.decimal(Math.abs(mm) / Length.MM_PER_INCH, 3, 0);
-        return (mm < 0 && !figure.equals("0") ? "-" : "") + figure;
-    }
-
     /** Places as they are typed again. */
     public static String text(List<Vector> places, UnitSystem units) {
         return String.join("; ", places.stream().map(v -> text(v, units)).toList());
@@ -128,6 +118,7 @@ public final class PlaceText {
     }
 
     private static String text(Vector v, UnitSystem units) {
-        return text(v.x(), units) + " " + text(v.y(), units) + " " + text(v.z(), units);
+        return CoordinateText.text(v.x(), units) + " " + CoordinateText.text(v.y(), units) + " "
+                + CoordinateText.text(v.z(), units);
     }
 }

@@ -13,6 +13,7 @@ import mellowflare.core.geometry.Pose;
 import mellowflare.core.geometry.Shape;
 import mellowflare.core.geometry.Sight;
 import mellowflare.core.geometry.Vector;
+import mellowflare.core.measure.CoordinateText;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
@@ -203,7 +204,8 @@ public final class RouteDrawing {
     }
 
     private String place(Vector v) {
-        return PlaceText.text(v.x(), units) + ", " + PlaceText.text(v.y(), units) + ", " + PlaceText.text(v.z(), units);
+        return CoordinateText.text(v.x(), units) + ", " + CoordinateText.text(v.y(), units) + ", "
+                + CoordinateText.text(v.z(), units);
     }
 
     private void axes(Sight view) {

@@ -10,8 +10,7 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.hose.HoseCase;
-import mellowflare.core.hose.HosePlan;
+import mellowflare.core.hose.line.HoseCase;
 import mellowflare.core.measure.Length;
 import mellowflare.core.parts.HosePart;
 import mellowflare.core.reference.Source;
@@ -36,7 +35,7 @@ final class BoughtWhole implements Rule<HoseCase> {
             return List.of(Finding.notChecked(TEXT, Subject.LENGTH, "finished length"));
         }
         HosePart hose = c.hose().orElseThrow();
-        Optional<Length> taken = HosePlan.wholeLength(c);
+        Optional<Length> taken = c.wholeLength();
         return List.of(Finding.of(
                 taken.isPresent(),
                 TEXT,

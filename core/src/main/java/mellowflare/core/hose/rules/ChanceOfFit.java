@@ -9,8 +9,8 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.hose.HoseCase;
-import mellowflare.core.hose.ToleranceBudget;
+import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.ToleranceBudget;
 import mellowflare.core.reference.Source;
 
 /** The chance that the finished hose lies within its tolerance, and which figure to measure again. */

@@ -10,7 +10,7 @@ import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.fluid.FluidGroup;
-import mellowflare.core.hose.HoseCase;
+import mellowflare.core.hose.line.HoseCase;
 import mellowflare.core.parts.HoseKind;
 import mellowflare.core.parts.HoseKinds;
 import mellowflare.core.parts.HosePart;

@@ -4,7 +4,7 @@ import java.util.List;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.fluid.FluidServed;
-import mellowflare.core.hose.HoseCase;
+import mellowflare.core.hose.line.HoseCase;
 
 /** The register of rules for a hose line. A new rule is one small class here and one line below. */
 public final class HoseRules {
@@ -21,17 +21,17 @@ public final class HoseRules {
             new TemperatureRange(),
             new BendRadius(),
             new Velocity(),
-            new TwinsOfPort(),
+            new LookAlikesOfPort(),
             new PortHousing(),
             new Turning(),
             new Clocking(),
             new AttachSuits(),
-            new CollarFits(),
+            new FerruleFits(),
             new BoreSteps(),
             new SuctionRated(),
             new ConductiveLiner(),
             new MetalsTogether(),
-            new Surroundings(),
+            new Ambient(),
             new PressureDrop(),
             new TableNamed(),
             new AdaptersFit(),
@@ -44,7 +44,7 @@ public final class HoseRules {
             new RoomForWrench(),
             new RoomForCutter(),
             new ThroughPanel(),
-            new LengthSchool(),
+            new LengthMethod(),
             new SecondReading(),
             new CutStillRight(),
             new NothingPassedOver());

@@ -3,8 +3,8 @@ package mellowflare.core.hose.rules;
 import java.util.List;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
-import mellowflare.core.hose.HoseCase;
-import mellowflare.core.hose.Side;
+import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.Side;
 import mellowflare.core.sealing.JointCase;
 import mellowflare.core.sealing.JointRules;
 

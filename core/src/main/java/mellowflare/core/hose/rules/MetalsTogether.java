@@ -7,8 +7,8 @@ import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.fluid.Hazard;
-import mellowflare.core.hose.HoseCase;
-import mellowflare.core.hose.Side;
+import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.Side;
 import mellowflare.core.material.Metal;
 import mellowflare.core.material.MetalsTouch;
 
@@ -23,7 +23,7 @@ final class MetalsTogether implements Rule<HoseCase> {
         Subject about = s.which().joint();
         Optional<Metal> port = s.presentedMetal();
         Optional<Metal> part = s.part().flatMap(p -> p.metal());
-        Optional<Boolean> wet = c.service().around().wet();
+        Optional<Boolean> wet = c.service().ambient().wet();
         List<String> missing = new ArrayList<>();
         if (port.isEmpty()) {
             missing.add("metal of the port at end " + s.which());

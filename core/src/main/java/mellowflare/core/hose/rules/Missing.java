@@ -2,8 +2,8 @@ package mellowflare.core.hose.rules;
 
 import java.util.ArrayList;
 import java.util.List;
-import mellowflare.core.hose.HoseCase;
-import mellowflare.core.hose.Side;
+import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.Side;
 
 /** Says in one wording what a check still lacks. */
 final class Missing {

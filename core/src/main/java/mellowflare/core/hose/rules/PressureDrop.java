@@ -10,7 +10,7 @@ import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.flow.PipeFriction;
-import mellowflare.core.hose.HoseCase;
+import mellowflare.core.hose.line.HoseCase;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.PressureDifference;
 import mellowflare.core.reference.Source;

@@ -9,8 +9,8 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.hose.CutRoom;
-import mellowflare.core.hose.HoseCase;
+import mellowflare.core.hose.line.CutRoom;
+import mellowflare.core.hose.line.HoseCase;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
 

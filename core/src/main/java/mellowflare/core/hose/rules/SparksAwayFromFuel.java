@@ -7,8 +7,8 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.hose.Cutting;
-import mellowflare.core.hose.HoseCase;
+import mellowflare.core.hose.line.Cutting;
+import mellowflare.core.hose.line.HoseCase;
 import mellowflare.core.reference.Source;
 
 /** A cut-off wheel throws sparks: never near fuel or gas. */

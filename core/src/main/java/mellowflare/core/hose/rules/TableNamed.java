@@ -9,7 +9,7 @@ import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.fluid.PressureBasis;
-import mellowflare.core.hose.HoseCase;
+import mellowflare.core.hose.line.HoseCase;
 import mellowflare.core.parts.HosePart;
 import mellowflare.core.reference.Source;
 

@@ -9,7 +9,7 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.hose.HoseCase;
+import mellowflare.core.hose.line.HoseCase;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.parts.HosePart;
 import mellowflare.core.reference.Source;
@@ -37,7 +37,7 @@ final class TemperatureRange implements Rule<HoseCase> {
     public List<Finding> check(HoseCase c) {
         return List.of(
                 check(c, TEXT, c.service().fluidTemperature(), "fluid temperature"),
-                check(c, AIR, c.service().around().air(), "temperature of the surroundings"));
+                check(c, AIR, c.service().ambient().air(), "temperature of the surroundings"));
     }
 
     private static Finding check(HoseCase c, RuleText text, Optional<Temperature> temperature, String name) {

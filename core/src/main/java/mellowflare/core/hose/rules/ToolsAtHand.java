@@ -9,9 +9,9 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.connection.Which;
-import mellowflare.core.hose.HoseCase;
-import mellowflare.core.hose.ToolsNeeded;
+import mellowflare.core.connection.LineEnd;
+import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.order.ToolsNeeded;
 import mellowflare.core.parts.Tool;
 import mellowflare.core.reference.Source;
 
@@ -42,7 +42,7 @@ final class ToolsAtHand implements Rule<HoseCase> {
                             "why", Figure.of("a step asks for " + t.words()),
                             "instead", Figure.of(without.says()))));
         }
-        for (Which w : Which.values()) {
+        for (LineEnd w : LineEnd.values()) {
             for (String size : ToolsNeeded.wrenchesMissing(c, w)) {
                 all.add(
                         Finding.fail(

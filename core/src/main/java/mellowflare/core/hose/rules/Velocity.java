@@ -10,7 +10,7 @@ import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.flow.PipeVelocity;
 import mellowflare.core.fluid.Duty;
-import mellowflare.core.hose.HoseCase;
+import mellowflare.core.hose.line.HoseCase;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
 

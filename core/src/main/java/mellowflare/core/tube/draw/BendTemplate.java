@@ -11,8 +11,8 @@ import mellowflare.core.geometry.Shape;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
-import mellowflare.core.tube.TubeCase;
 import mellowflare.core.tube.form.FlatStretch;
+import mellowflare.core.tube.line.TubeCase;
 
 /**
  * What a tube is laid on to see whether it is bent right: true size, in millimetres, one drawing for each stretch that lies flat, each turned so that it lies as low and wide as it can.

@@ -3,16 +3,16 @@ package mellowflare.core.tube.draw;
 import java.util.List;
 import java.util.Optional;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Fill;
 import mellowflare.core.geometry.Pen;
 import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
 import mellowflare.core.measure.LengthFormat;
-import mellowflare.core.tube.TubeCase;
-import mellowflare.core.tube.TubeCut;
 import mellowflare.core.tube.form.BendMark;
+import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.line.TubeCut;
 import mellowflare.core.tube.stock.Bender;
 
 /** The straight tube with its marks, as it lies on the bench: to scale along, each bend as a band from where it begins to where it ends, the mark that the bender wants drawn through, and dashed where end B is trimmed later. */
@@ -28,7 +28,7 @@ public final class MarkStrip {
      *
      * @return empty while marks or cut are not known
      */
-    public static Optional<Drawing> of(TubeCase c, Which from) {
+    public static Optional<Drawing> of(TubeCase c, LineEnd from) {
         List<BendMark> marks = c.marks(from);
         if (marks.isEmpty() || c.cut().isEmpty()) {
             return Optional.empty();
@@ -46,15 +46,15 @@ public final class MarkStrip {
         }
         if (cut.trim().mm() > 0) {
             double at = cut.trim().mm() * scale;
-            double x = from == Which.A ? WIDE - at : at;
+            double x = from == LineEnd.A ? WIDE - at : at;
             sheet.line(Pen.HIDDEN, new Point(x, -HALF - 5), new Point(x, HALF + 5));
         }
         sheet.line(Pen.CENTRE_LINE, new Point(-6, 0), new Point(WIDE + 6, 0));
         for (BendMark m : marks) {
             mark(sheet, c, m, wanted, scale, marks.size() <= WITH_FIGURES);
         }
-        String a = from == Which.A ? "A" : "B";
-        String b = from == Which.A ? "B" : "A";
+        String a = from == LineEnd.A ? "A" : "B";
+        String b = from == LineEnd.A ? "B" : "A";
         sheet.label(new Point(-14, -4), a, "", Shape.Role.NAME, Shape.Anchor.END);
         sheet.label(new Point(WIDE + 14, -4), b, "", Shape.Role.NAME, Shape.Anchor.START);
         sheet.add(new Shape.Dimension(
@@ -86,8 +86,8 @@ public final class MarkStrip {
 
     private static String turn(BendMark m) {
         return LengthFormat.decimal(m.angle().degrees(), 1, 0) + "°"
-                + (Math.abs(m.around().degrees()) < 0.05
+                + (Math.abs(m.ambient().degrees()) < 0.05
                         ? ""
-                        : ", line " + LengthFormat.decimal(m.around().degrees(), 1, 0) + "°");
+                        : ", line " + LengthFormat.decimal(m.ambient().degrees(), 1, 0) + "°");
     }
 }

@@ -16,7 +16,7 @@ import mellowflare.core.geometry.Sight;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
-import mellowflare.core.tube.TubeCase;
+import mellowflare.core.tube.line.TubeCase;
 import mellowflare.core.tube.stock.Tube;
 
 /**

@@ -12,9 +12,9 @@ import mellowflare.core.geometry.Pen;
 import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
 import mellowflare.core.measure.LengthFormat;
-import mellowflare.core.tube.TubePlan;
-import mellowflare.core.tube.TubeSide;
 import mellowflare.core.tube.end.EndTraits;
+import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.line.TubeSide;
 
 /** The line drawn as a strip: port, nut and flare, tube, flare and nut, port. Not to scale; bends are hinted, seals glow, what is not settled stands open with a question mark. */
 public final class TubeStrip {
@@ -26,31 +26,31 @@ public final class TubeStrip {
     private static final double TUBE_HALF = 5;
     private static final int MOST_BENDS = 6;
 
-    private final TubePlan plan;
+    private final TubeCase c;
     private final boolean detailed;
     private final Set<Subject> stopped;
     private final Drawing.Sheet sheet = new Drawing.Sheet();
 
-    private TubeStrip(TubePlan plan, boolean detailed) {
-        this.plan = plan;
+    private TubeStrip(TubeCase c, List<Finding> findings, boolean detailed) {
+        this.c = c;
         this.detailed = detailed;
-        this.stopped = Finding.stopped(plan.findings());
+        this.stopped = Finding.stopped(findings);
     }
 
     /** The small strip of the band. */
-    public static Drawing band(TubePlan plan) {
-        return new TubeStrip(plan, false).draw();
+    public static Drawing band(TubeCase c, List<Finding> findings) {
+        return new TubeStrip(c, findings, false).draw();
     }
 
     /** The large strip with its lengths. */
-    public static Drawing page(TubePlan plan) {
-        return new TubeStrip(plan, true).draw();
+    public static Drawing page(TubeCase c, List<Finding> findings) {
+        return new TubeStrip(c, findings, true).draw();
     }
 
     private Drawing draw() {
         tube();
-        side(plan.c().a(), 0, 1);
-        side(plan.c().b(), WIDTH, -1);
+        side(this.c.a(), 0, 1);
+        side(this.c.b(), WIDTH, -1);
         if (detailed) {
             lengths();
         }
@@ -122,10 +122,10 @@ public final class TubeStrip {
 
     /** The tube from nut to nut with as many hints of bends as it has, up to a few. */
     private void tube() {
-        double from = PORT + inner(plan.c().a());
-        double to = WIDTH - PORT - inner(plan.c().b());
+        double from = PORT + inner(this.c.a());
+        double to = WIDTH - PORT - inner(this.c.b());
         int bends = Math.min(
-                MOST_BENDS, plan.c().shape().path().map(p -> p.bends().size()).orElse(0));
+                MOST_BENDS, this.c.shape().path().map(p -> p.bends().size()).orElse(0));
         List<Point> way = new ArrayList<>();
         way.add(new Point(from, 0));
         double level = 0;
@@ -137,7 +137,7 @@ public final class TubeStrip {
             level = next;
         }
         way.add(new Point(to, level));
-        boolean known = plan.c().tube().isPresent();
+        boolean known = this.c.tube().isPresent();
         List<Point> outline = new ArrayList<>();
         way.forEach(p -> outline.add(p.plus(0, TUBE_HALF)));
         for (int i = way.size() - 1; i >= 0; i--) {
@@ -149,20 +149,18 @@ public final class TubeStrip {
         for (Subject s : List.of(Subject.TUBE, Subject.SHAPE, Subject.BENDS)) {
             stop(s, new Point((from + to) / 2 + 16 * (s.ordinal() - Subject.SHAPE.ordinal()), 20));
         }
-        String name = plan.c().tube().map(t -> t.name()).orElse("tube not chosen");
+        String name = this.c.tube().map(t -> t.name()).orElse("tube not chosen");
         sheet.label(new Point((from + to) / 2, detailed ? -24 : -26), name, "", Shape.Role.NAME, Shape.Anchor.MIDDLE);
     }
 
     private void lengths() {
-        plan.c()
+        this.c
                 .cut()
                 .ifPresent(cut -> sheet.add(new Shape.Dimension(
                         new Point(PORT, 18),
                         new Point(WIDTH - PORT, 18),
                         1,
-                        "cut "
-                                + LengthFormat.both(
-                                        cut.shop(plan.c().units()), plan.c().units()),
+                        "cut " + LengthFormat.both(cut.shop(this.c.units()), this.c.units()),
                         false)));
     }
 

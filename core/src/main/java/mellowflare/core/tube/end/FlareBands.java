@@ -20,7 +20,7 @@ public final class FlareBands {
     private static final double SINGLE_BELOW = 0.5;
 
     /** A folded flare lies in front of a male nut, well clear of the port's thread. */
-    private static final double FOLDED_BELOW = 1.0;
+    private static final double DOUBLE_BELOW = 1.0;
 
     private static final double WIDE = 0.6;
     private static final Source HOUSE = Source.house(
@@ -118,7 +118,7 @@ public final class FlareBands {
     }
 
     private static Optional<FlareBand> computed(EndTraits traits, Length outside, Length bore) {
-        double high = bore.mm() - (traits.layers() == 2 ? FOLDED_BELOW : SINGLE_BELOW);
+        double high = bore.mm() - (traits.layers() == 2 ? DOUBLE_BELOW : SINGLE_BELOW);
         double low = high - WIDE;
         return low > outside.mm()
                 ? Optional.of(new FlareBand(Length.ofMm(low), Length.ofMm(high), true, HOUSE))

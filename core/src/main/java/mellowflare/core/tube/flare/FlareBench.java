@@ -27,7 +27,7 @@ public final class FlareBench {
     private static final double DRY = 0.92;
     private static final double WORN = 0.7;
     /** A folded edge lies inside, where it is stretched less (house figure). */
-    private static final double FOLDED = 1.35;
+    private static final double DOUBLE = 1.35;
     /** How sharply the chance of a split rises about the limit. */
     private static final double SHARPNESS = 0.07;
     /** Faults seen by eye. */
@@ -129,7 +129,7 @@ public final class FlareBench {
         limit *= s.reamed() ? 1 : BURR;
         limit *= s.oiled() ? 1 : DRY;
         limit *= 1 - (1 - WORN) * s.wear();
-        return kind.layers() == 2 ? limit * FOLDED : limit;
+        return kind.layers() == 2 ? limit * DOUBLE : limit;
     }
 
     private Set<FlareFault> faults(

@@ -14,10 +14,10 @@ import mellowflare.core.tube.stock.Bender;
  * @param start where the bend begins
  * @param middle its middle
  * @param leg the leg mark: sum of the legs up to its corner less the gains before it
- * @param around how far its plane is turned from the first bend's, for a line drawn along the tube, right-hand rule about the direction of travel, above -180 to 180 degrees
+ * @param ambient how far its plane is turned from the first bend's, for a line drawn along the tube, right-hand rule about the direction of travel, above -180 to 180 degrees
  * @param angle deflection
  */
-public record BendMark(int bend, Length start, Length middle, Length leg, Angle around, Angle angle) {
+public record BendMark(int bend, Length start, Length middle, Length leg, Angle ambient, Angle angle) {
 
     /**
      * The marks of a path, measured from its start.
@@ -28,10 +28,10 @@ public record BendMark(int bend, Length start, Length middle, Length leg, Angle 
     public static List<BendMark> of(BentPath path, Length ahead) {
         List<BendMark> marks = new ArrayList<>(path.bends().size());
         double at = ahead.mm();
-        double around = 0;
+        double ambient = 0;
         for (int i = 0; i < path.bends().size(); i++) {
             BentPath.Bend b = path.bends().get(i);
-            around = BentPath.plusMinusPi(around + (i == 0 ? 0 : b.rotation()));
+            ambient = BentPath.plusMinusPi(ambient + (i == 0 ? 0 : b.rotation()));
             double start = at + b.straight();
             // Legs less gains before it: the start of the bend and its own setback.
             marks.add(new BendMark(
@@ -39,7 +39,7 @@ public record BendMark(int bend, Length start, Length middle, Length leg, Angle 
                     Length.ofMm(start),
                     Length.ofMm(start + b.arc() / 2),
                     Length.ofMm(start + b.setback()),
-                    Angle.ofDegrees(Math.toDegrees(around)),
+                    Angle.ofDegrees(Math.toDegrees(ambient)),
                     Angle.ofDegrees(Math.toDegrees(b.angle()))));
             at = start + b.arc();
         }
@@ -48,7 +48,7 @@ public record BendMark(int bend, Length start, Length middle, Length leg, Angle 
 
     /** The same marks for a bend that the line counts otherwise, as when it is measured from the other end. */
     public BendMark numbered(int as) {
-        return new BendMark(as, start, middle, leg, around, angle);
+        return new BendMark(as, start, middle, leg, ambient, angle);
     }
 
     /** The mark that a bender wants. */

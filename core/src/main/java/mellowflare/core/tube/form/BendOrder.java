@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.geometry.Apart;
 import mellowflare.core.geometry.BentPath;
 import mellowflare.core.geometry.Vector;
@@ -36,7 +36,7 @@ public record BendOrder(List<Turn> turns, List<Obstacle> obstacles) {
      * @param bend counted from 0 from end A
      * @param grip the side that the grip holds
      */
-    public record Turn(int bend, Which grip) {}
+    public record Turn(int bend, LineEnd grip) {}
 
     public boolean possible() {
         return obstacles.isEmpty();
@@ -45,7 +45,7 @@ public record BendOrder(List<Turn> turns, List<Obstacle> obstacles) {
     /** Whether the bends are simply made from A to B with the A side held. */
     public boolean plain() {
         for (int i = 0; i < turns.size(); i++) {
-            if (turns.get(i).bend != i || turns.get(i).grip != Which.A) {
+            if (turns.get(i).bend != i || turns.get(i).grip != LineEnd.A) {
                 return false;
             }
         }
@@ -92,8 +92,8 @@ public record BendOrder(List<Turn> turns, List<Obstacle> obstacles) {
             List<Turn> fromA = new ArrayList<>();
             List<Turn> fromB = new ArrayList<>();
             for (int i = 0; i < n; i++) {
-                fromA.add(new Turn(i, Which.A));
-                fromB.add(new Turn(n - 1 - i, Which.B));
+                fromA.add(new Turn(i, LineEnd.A));
+                fromB.add(new Turn(n - 1 - i, LineEnd.B));
             }
             List<Obstacle> plain = obstacles(fromA);
             if (plain.isEmpty()) {
@@ -135,7 +135,7 @@ public record BendOrder(List<Turn> turns, List<Obstacle> obstacles) {
             for (int i = n - 1; i >= 0; i--) {
                 if (made[i]) {
                     made[i] = false;
-                    for (Which grip : Which.values()) {
+                    for (LineEnd grip : LineEnd.values()) {
                         Turn t = new Turn(i, grip);
                         if (obstacle(t, made).isEmpty()) {
                             made[i] = true;
@@ -168,9 +168,9 @@ public record BendOrder(List<Turn> turns, List<Obstacle> obstacles) {
         }
 
         /** Straight tube beside a bend, up to the next finished bend or the end. */
-        private double straight(int bend, Which side, boolean[] made) {
+        private double straight(int bend, LineEnd side, boolean[] made) {
             double sum = 0;
-            if (side == Which.A) {
+            if (side == LineEnd.A) {
                 for (int i = bend; i >= 0; i--) {
                     sum += path.bends().get(i).straight();
                     if (i == 0) {
@@ -196,19 +196,19 @@ public record BendOrder(List<Turn> turns, List<Obstacle> obstacles) {
         }
 
         /** Corners of one side as seen from the bend: x along the straight away from the bend's corner, the bend's plane level, up by z. */
-        private List<Vector> side(int bend, Which side, boolean[] made, double lead) {
+        private List<Vector> side(int bend, LineEnd side, boolean[] made, double lead) {
             List<Vector> points = new ArrayList<>();
             // Going outward from the bend. The way out on the A side is walked backward, so the normal is turned round.
             Vector at = Vector.ZERO;
             Vector way = new Vector(1, 0, 0);
-            Vector normal = new Vector(0, 0, side == Which.A ? -1 : 1);
+            Vector normal = new Vector(0, 0, side == LineEnd.A ? -1 : 1);
             points.add(at);
             double run = lead;
-            int step = side == Which.A ? -1 : 1;
+            int step = side == LineEnd.A ? -1 : 1;
             for (int i = bend + step; i >= 0 && i < n; i += step) {
                 BentPath.Bend b = path.bends().get(i);
-                run += side == Which.A ? path.bends().get(i + 1).straight() : b.straight();
-                double rotation = side == Which.A ? path.bends().get(i + 1).rotation() : b.rotation();
+                run += side == LineEnd.A ? path.bends().get(i + 1).straight() : b.straight();
+                double rotation = side == LineEnd.A ? path.bends().get(i + 1).rotation() : b.rotation();
                 normal = normal.turned(way, rotation);
                 if (made[i]) {
                     at = at.plus(way.times(run + b.setback()));
@@ -219,7 +219,7 @@ public record BendOrder(List<Turn> turns, List<Obstacle> obstacles) {
                     run += b.arc();
                 }
             }
-            run += side == Which.A ? path.bends().get(0).straight() + ahead : path.last() + behind;
+            run += side == LineEnd.A ? path.bends().get(0).straight() + ahead : path.last() + behind;
             points.add(at.plus(way.times(run)));
             return points;
         }
@@ -232,7 +232,7 @@ public record BendOrder(List<Turn> turns, List<Obstacle> obstacles) {
             BentPath.Bend b = path.bends().get(t.bend);
             List<Vector> held = side(t.bend, t.grip, made, b.setback());
             List<Vector> swung = side(t.bend, t.grip.other(), made, b.setback());
-            double up = t.grip == Which.A ? 1 : -1;
+            double up = t.grip == LineEnd.A ? 1 : -1;
             if (bender.overBench().isPresent()) {
                 double floor = bender.overBench().get().mm();
                 double lowest = 0;
@@ -258,10 +258,10 @@ public record BendOrder(List<Turn> turns, List<Obstacle> obstacles) {
         }
 
         /** Both sides lie along +x of their own; joined at the corner they point apart by half a turn less the bend. */
-        private boolean meets(List<Vector> held, List<Vector> swung, double bend, Which grip) {
+        private boolean meets(List<Vector> held, List<Vector> swung, double bend, LineEnd grip) {
             // The held side runs back from the corner: turned half round. The swung side goes on, turned by the bend:
             // for a held A side about +z, for a held B side the other way about.
-            double turn = grip == Which.A ? bend : -bend;
+            double turn = grip == LineEnd.A ? bend : -bend;
             List<Vector> fixed = turned(held, Math.PI);
             List<Vector> moving = turned(swung, turn);
             double[] far = balls(fixed);

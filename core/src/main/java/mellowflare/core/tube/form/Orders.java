@@ -1,7 +1,7 @@
 package mellowflare.core.tube.form;
 
 import java.util.stream.Collectors;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
 
 /** An order of bends in words. */
 public final class Orders {
@@ -10,7 +10,7 @@ public final class Orders {
     /** As {@code 1, 3, 2 with the B side held}; the side is said where it is not A. */
     public static String words(BendOrder order) {
         return order.turns().stream()
-                .map(t -> (t.bend() + 1) + (t.grip() == Which.B ? " (B side held)" : ""))
+                .map(t -> (t.bend() + 1) + (t.grip() == LineEnd.B ? " (B side held)" : ""))
                 .collect(Collectors.joining(", "));
     }
 }

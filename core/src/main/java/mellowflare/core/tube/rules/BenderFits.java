@@ -11,7 +11,7 @@ import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.TubeCase;
+import mellowflare.core.tube.line.TubeCase;
 import mellowflare.core.tube.stock.LeastRadius;
 import mellowflare.core.tube.stock.Tube;
 

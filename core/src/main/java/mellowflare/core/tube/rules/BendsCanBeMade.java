@@ -11,10 +11,10 @@ import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.TubeCase;
 import mellowflare.core.tube.form.BendOrder;
 import mellowflare.core.tube.form.Obstacle;
 import mellowflare.core.tube.form.Orders;
+import mellowflare.core.tube.line.TubeCase;
 import mellowflare.core.tube.stock.Bender;
 
 /** The bender can make the bends in some order. */

@@ -12,7 +12,7 @@ import mellowflare.core.advice.Subject;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.TubeCase;
+import mellowflare.core.tube.line.TubeCase;
 
 /** The distance end to end, measured by itself, catches a sign, a forgotten leg, a figure heard wrong. */
 final class CheckAgrees implements Rule<TubeCase> {

@@ -10,8 +10,8 @@ import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.TubeCase;
 import mellowflare.core.tube.form.Clash;
+import mellowflare.core.tube.line.TubeCase;
 
 /** The finished tube does not run through itself. */
 final class ClearsItself implements Rule<TubeCase> {

@@ -10,7 +10,7 @@ import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.TubeCase;
+import mellowflare.core.tube.line.TubeCase;
 
 /** The tube still has the length that it was cut to. */
 final class CutHolds implements Rule<TubeCase> {

@@ -10,8 +10,8 @@ import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.TubeCase;
 import mellowflare.core.tube.form.FitChance;
+import mellowflare.core.tube.line.TubeCase;
 
 /** The chance that the tube drops in, and which figure to measure again. */
 final class DropsIn implements Rule<TubeCase> {

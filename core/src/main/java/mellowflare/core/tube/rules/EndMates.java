@@ -16,10 +16,10 @@ import mellowflare.core.connection.EndCode;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.TubeCase;
-import mellowflare.core.tube.TubeSide;
 import mellowflare.core.tube.end.EndKinds;
 import mellowflare.core.tube.end.EndTraits;
+import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.line.TubeSide;
 
 /** The end goes on the port, and the tube has the port's size. */
 final class EndMates implements Rule<TubeCase> {

@@ -7,8 +7,8 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.TubeCase;
 import mellowflare.core.tube.end.EndKinds;
+import mellowflare.core.tube.line.TubeCase;
 
 /** Whether the kind of end suits what runs in the line. */
 final class EndSuits implements Rule<TubeCase> {

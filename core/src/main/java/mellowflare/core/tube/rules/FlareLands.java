@@ -12,11 +12,11 @@ import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.End;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.TubeCase;
-import mellowflare.core.tube.TubeSide;
 import mellowflare.core.tube.end.EndTraits;
 import mellowflare.core.tube.flare.FlareFault;
 import mellowflare.core.tube.flare.FlareMade;
+import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.line.TubeSide;
 
 /** The flare that is planned: in its band, through its nut, whole. */
 final class FlareLands implements Rule<TubeCase> {

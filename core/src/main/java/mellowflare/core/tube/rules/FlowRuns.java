@@ -16,7 +16,7 @@ import mellowflare.core.fluid.FluidGroup;
 import mellowflare.core.material.Metal;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.TubeCase;
+import mellowflare.core.tube.line.TubeCase;
 
 /** Flow against bore: a guide for each duty of a line. */
 final class FlowRuns implements Rule<TubeCase> {

@@ -10,7 +10,7 @@ import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.TubeCase;
+import mellowflare.core.tube.line.TubeCase;
 import mellowflare.core.tube.stock.Benders;
 import mellowflare.core.tube.stock.Clamps;
 

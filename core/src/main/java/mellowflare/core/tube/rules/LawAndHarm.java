@@ -5,15 +5,15 @@ import java.util.List;
 import java.util.Map;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
-import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.TubeCase;
-import mellowflare.core.tube.TubeSide;
 import mellowflare.core.tube.end.EndTraits;
+import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.line.TubeSide;
 
 /** What can hurt and who decides, by what runs in the line; and joints that nobody can reach. */
 final class LawAndHarm implements Rule<TubeCase> {
@@ -66,7 +66,7 @@ final class LawAndHarm implements Rule<TubeCase> {
                 s.traits()
                         .ifPresent(t -> all.add(Finding.of(
                                 !c.line().buried().get() || t.made() == EndTraits.Made.BRAZED,
-                                c.school(SchoolTopic.BURIED_JOINTS).equals("code") ? BY_CODE : BURIED,
+                                c.method(MethodTopic.BURIED_JOINTS).is("code") ? BY_CODE : BURIED,
                                 s.which().joint(),
                                 Map.of(
                                         "kind", Figure.of(t.name()),

@@ -6,8 +6,8 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.fluid.Hazard;
 import mellowflare.core.material.MetalsTouch;
-import mellowflare.core.tube.TubeCase;
-import mellowflare.core.tube.TubeSide;
+import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.line.TubeSide;
 
 /** Unlike metals eat each other where water reaches them. */
 final class MetalsBear implements Rule<TubeCase> {
@@ -25,7 +25,7 @@ final class MetalsBear implements Rule<TubeCase> {
         return MetalsTouch.check(
                 c.tube().get().material().metal(),
                 s.port().metal().get(),
-                c.service().around().wet(),
+                c.service().ambient().wet(),
                 c.fluid().filter(f -> f.hazards().contains(Hazard.RUSTS)).isPresent(),
                 about,
                 c.data());

@@ -10,14 +10,14 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.parts.WrenchRoom;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.ToolRoom;
-import mellowflare.core.tube.TubeCase;
 import mellowflare.core.tube.end.EndTraits;
+import mellowflare.core.tube.line.ToolRoom;
+import mellowflare.core.tube.line.TubeCase;
 
 /** Before the first cut: room for cutter, bar, bender and two wrenches. */
 final class RoomHere implements Rule<TubeCase> {
@@ -60,7 +60,7 @@ final class RoomHere implements Rule<TubeCase> {
                             ToolRoom.handle(b.kind()),
                             "Bend it at the bench from the figures, and try it in with the nuts loose."));
         }
-        for (Which w : Which.values()) {
+        for (LineEnd w : LineEnd.values()) {
             c.side(w)
                     .nut()
                     .ifPresent(n -> one(

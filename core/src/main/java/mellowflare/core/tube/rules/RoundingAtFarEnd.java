@@ -10,8 +10,8 @@ import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.TubeCase;
 import mellowflare.core.tube.form.Rounded;
+import mellowflare.core.tube.line.TubeCase;
 
 /** What rounding to the rule and to the degree does where it matters. */
 final class RoundingAtFarEnd implements Rule<TubeCase> {

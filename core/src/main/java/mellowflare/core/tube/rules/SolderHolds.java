@@ -16,9 +16,9 @@ import mellowflare.core.measure.Length;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.TubeCase;
-import mellowflare.core.tube.TubeSide;
 import mellowflare.core.tube.end.TubeEndKind;
+import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.line.TubeSide;
 
 /** A soldered socket bears less than its tube, the less the hotter. On drinking water the socket is soldered; on water and air it may be brazed. */
 final class SolderHolds implements Rule<TubeCase> {

@@ -11,8 +11,8 @@ import mellowflare.core.advice.Subject;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.TubeCase;
 import mellowflare.core.tube.form.SpringBack;
+import mellowflare.core.tube.line.TubeCase;
 
 /** Without a trial bend the spring-back is a guess. */
 final class SpringBackTried implements Rule<TubeCase> {

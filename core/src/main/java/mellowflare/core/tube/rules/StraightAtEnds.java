@@ -9,14 +9,14 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.geometry.BentPath;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.EndStraight;
-import mellowflare.core.tube.TubeCase;
-import mellowflare.core.tube.TubeSide;
 import mellowflare.core.tube.end.EndTraits;
+import mellowflare.core.tube.line.EndStraight;
+import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.line.TubeSide;
 
 /** Straight tube enough behind each end for nut, sleeve and, where it is flared after bending, the bar. */
 final class StraightAtEnds implements Rule<TubeCase> {
@@ -47,7 +47,7 @@ final class StraightAtEnds implements Rule<TubeCase> {
             BentPath p = c.path().get();
             double straight = p.bends().isEmpty()
                     ? p.last()
-                    : s.which() == Which.A ? p.bends().get(0).straight() : p.last();
+                    : s.which() == LineEnd.A ? p.bends().get(0).straight() : p.last();
             Length has = Length.ofMm(straight);
             boolean bar = EndStraight.afterBending(c, s.which())
                     && s.traits().filter(EndTraits::flared).isPresent();

@@ -4,15 +4,15 @@ import java.util.List;
 import java.util.Map;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
-import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.TubeCase;
+import mellowflare.core.tube.line.TubeCase;
 
-/** A fixed rule of thumb is a school; where the geometry disagrees it says so. */
+/** A fixed rule of thumb is a method; where the geometry disagrees it says so. */
 final class ThumbRule implements Rule<TubeCase> {
     private static final RuleText TEXT = new RuleText(
             "flare.thumb",
@@ -26,7 +26,7 @@ final class ThumbRule implements Rule<TubeCase> {
 
     @Override
     public List<Finding> check(TubeCase c) {
-        if (!c.school(SchoolTopic.FLARE_STICK_OUT).equals("thumb")) {
+        if (!c.method(MethodTopic.FLARE_STICK_OUT).is("thumb")) {
             return List.of();
         }
         return c.sides().stream()

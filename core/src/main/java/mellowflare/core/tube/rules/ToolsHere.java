@@ -12,8 +12,8 @@ import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.parts.Tool;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.TubeCase;
-import mellowflare.core.tube.TubeTools;
+import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.order.TubeTools;
 
 /** Each tool that the steps ask for and that is not at hand, with what changes without it. */
 final class ToolsHere implements Rule<TubeCase> {

@@ -9,8 +9,8 @@ import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.TubeCase;
 import mellowflare.core.tube.end.EndTraits;
+import mellowflare.core.tube.line.TubeCase;
 import mellowflare.core.tube.stock.Tube;
 import mellowflare.core.tube.stock.TubeSize;
 

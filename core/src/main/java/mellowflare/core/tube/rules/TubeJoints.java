@@ -5,7 +5,7 @@ import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.sealing.JointCase;
 import mellowflare.core.sealing.JointRules;
-import mellowflare.core.tube.TubeCase;
+import mellowflare.core.tube.line.TubeCase;
 
 /** What the rules of a single joint say of both joints of the line: the same as they say of a hose's, and of the joint alone. */
 final class TubeJoints implements Rule<TubeCase> {

@@ -4,7 +4,7 @@ import java.util.List;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.fluid.FluidServed;
-import mellowflare.core.tube.TubeCase;
+import mellowflare.core.tube.line.TubeCase;
 
 /** All that is judged on a tube line. */
 public final class TubeRules {

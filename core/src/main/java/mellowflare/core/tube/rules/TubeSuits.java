@@ -9,9 +9,9 @@ import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.TubeCase;
 import mellowflare.core.tube.end.EndKinds;
 import mellowflare.core.tube.end.Use;
+import mellowflare.core.tube.line.TubeCase;
 
 /** Whether the tube's material suits what runs in it. */
 final class TubeSuits implements Rule<TubeCase> {

@@ -6,13 +6,14 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import mellowflare.core.air.AirCase;
-import mellowflare.core.air.AirMain;
-import mellowflare.core.air.Plant;
+import mellowflare.core.Samples;
 import mellowflare.core.air.demand.AirHouse;
 import mellowflare.core.air.layout.WalkText;
+import mellowflare.core.air.main.AirMain;
+import mellowflare.core.air.main.Plant;
 import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystems;
+import mellowflare.core.air.work.AirCase;
 import mellowflare.core.job.Job;
 import mellowflare.core.job.ShippedData;
 import mellowflare.core.measure.AirReference;
@@ -72,8 +73,8 @@ class AirListsTest {
                             .orElseThrow());
         }
         Job job = Job.open("x", "x", "", UnitSystem.METRIC);
-        AirCase with = AirCase.of(main, job.practice(), UnitSystem.METRIC, job.log(), data);
-        AirCase without = AirCase.of(main, job.practice(), UnitSystem.METRIC, job.log(), DATA);
+        AirCase with = AirCase.of(main, Samples.setting(job.practice(), job.log(), data));
+        AirCase without = AirCase.of(main, Samples.setting(job.practice(), job.log(), DATA));
         assertThat(with.together().tight()).contains("bench");
         assertThat(without.choices()).isEmpty();
     }

@@ -11,7 +11,7 @@ import java.util.stream.Stream;
 import mellowflare.core.advice.Practice;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.EndCode;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.fluid.Service;
 import mellowflare.core.geometry.BentPath;
 import mellowflare.core.geometry.Drawing;
@@ -20,15 +20,15 @@ import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Length;
-import mellowflare.core.tube.Bending;
-import mellowflare.core.tube.TubeCase;
-import mellowflare.core.tube.TubeCut;
-import mellowflare.core.tube.TubeLine;
 import mellowflare.core.tube.TubePlan;
 import mellowflare.core.tube.TubeSamples;
 import mellowflare.core.tube.end.TubeEndKind;
 import mellowflare.core.tube.form.BendMark;
 import mellowflare.core.tube.form.Measured;
+import mellowflare.core.tube.line.Bending;
+import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.line.TubeCut;
+import mellowflare.core.tube.line.TubeLine;
 import org.junit.jupiter.api.Test;
 
 /** What is drawn of a tube is true: sizes by the scale of the drawing, words by the findings. */
@@ -180,7 +180,7 @@ class TubeDrawingsTest {
         TubeCut cut = c.cut().orElseThrow();
         // Both ends are squared up before the bends are marked; what is left on for trimming still lies behind end B.
         double whole = cut.exact().minus(cut.squareUp()).mm();
-        for (Which from : Which.values()) {
+        for (LineEnd from : LineEnd.values()) {
             Drawing d = MarkStrip.of(c, from).orElseThrow();
             Shape.Dimension over = d.dimensions().get(0);
             double scale = distance(over.from(), over.to()) / whole;
@@ -193,18 +193,18 @@ class TubeDrawingsTest {
             assertThat(drawn).hasSize(2);
             assertThat(over.text()).startsWith(Math.round(whole) + " mm");
             double trimmed = paths(d, Pen.HIDDEN).get(0).points().get(0).x() / scale;
-            assertThat(from == Which.A ? whole - trimmed : trimmed).isCloseTo(10, within(1e-9));
+            assertThat(from == LineEnd.A ? whole - trimmed : trimmed).isCloseTo(10, within(1e-9));
             for (int i = 0; i < 2; i++) {
                 assertThat(drawn.get(i)).isCloseTo(meant.get(i), within(1e-9));
             }
         }
-        List<BendMark> a = c.marks(Which.A);
-        List<BendMark> b = c.marks(Which.B);
+        List<BendMark> a = c.marks(LineEnd.A);
+        List<BendMark> b = c.marks(LineEnd.B);
         // Whichever end is measured from, a bend keeps its number; from B the last one comes first.
-        assertThat(labels(MarkStrip.of(c, Which.A).orElseThrow()).get(0)).startsWith("1: ");
-        assertThat(labels(MarkStrip.of(c, Which.B).orElseThrow()).get(0)).startsWith("2: ");
-        assertThat(c.bendings(Which.B)).extracting(Bending::number).containsExactly(1, 2);
-        assertThat(c.bendings(Which.B).get(0).mark()).isEqualTo(b.get(1));
+        assertThat(labels(MarkStrip.of(c, LineEnd.A).orElseThrow()).get(0)).startsWith("1: ");
+        assertThat(labels(MarkStrip.of(c, LineEnd.B).orElseThrow()).get(0)).startsWith("2: ");
+        assertThat(c.bendings(LineEnd.B)).extracting(Bending::number).containsExactly(1, 2);
+        assertThat(c.bendings(LineEnd.B).get(0).mark()).isEqualTo(b.get(1));
         // Begin and end change places.
         assertThat(a.get(0).start().mm()
                         + 2 * (a.get(0).middle().mm() - a.get(0).start().mm()))
@@ -221,8 +221,8 @@ class TubeDrawingsTest {
 
     @Test
     void aStripNeedsMarksAndACut() {
-        assertThat(MarkStrip.of(TubeSamples.of(TubeLine.NEW), Which.A)).isEmpty();
-        assertThat(MarkStrip.of(way(Vector.ZERO, new Vector(300, 0, 0)), Which.A))
+        assertThat(MarkStrip.of(TubeSamples.of(TubeLine.NEW), LineEnd.A)).isEmpty();
+        assertThat(MarkStrip.of(way(Vector.ZERO, new Vector(300, 0, 0)), LineEnd.A))
                 .isEmpty();
     }
 
@@ -259,7 +259,7 @@ class TubeDrawingsTest {
 
     @Test
     void theStripShowsWhatIsSettledWhatIsOpenAndWhatStops() {
-        Drawing sound = TubeStrip.page(TubePlan.of(TubeSamples.of(TubeSamples.line())));
+        Drawing sound = TubePlan.of(TubeSamples.of(TubeSamples.line())).largeStrip();
         assertThat(sound.glows()).hasSize(4);
         assertThat(paths(sound, Pen.STOP)).isEmpty();
         assertThat(sound.spots())
@@ -267,12 +267,13 @@ class TubeDrawingsTest {
                 .contains(Subject.END_A, Subject.TUBE_END_A, Subject.TUBE, Subject.TUBE_END_B, Subject.END_B);
         assertThat(sound.dimensions()).isNotEmpty();
 
-        Drawing wrong = TubeStrip.band(TubePlan.of(
-                TubeSamples.of(TubeSamples.line(), TubeSamples.service(), EndCode.SAE45, "3/8", Practice.USUAL)));
+        Drawing wrong = TubePlan.of(
+                        TubeSamples.of(TubeSamples.line(), TubeSamples.service(), EndCode.SAE45, "3/8", Practice.USUAL))
+                .strip();
         assertThat(paths(wrong, Pen.STOP)).isNotEmpty();
 
-        Drawing open = TubeStrip.band(
-                TubePlan.of(TubeSamples.of(TubeLine.NEW, Service.UNSAID, EndCode.JIC37, "-6", Practice.USUAL)));
+        Drawing open = TubePlan.of(TubeSamples.of(TubeLine.NEW, Service.UNSAID, EndCode.JIC37, "-6", Practice.USUAL))
+                .strip();
         assertThat(open.glows()).isEmpty();
         assertThat(paths(open, Pen.SELECTED)).isNotEmpty();
         assertThat(paths(open, Pen.STOP)).isEmpty();
@@ -280,10 +281,10 @@ class TubeDrawingsTest {
 
     @Test
     void brazedEndsHaveNoNut() {
-        TubeCase brazed = TubeSamples.with(l -> l.withEnd(Which.A, TubeSamples.end(TubeEndKind.SWAGE, "none"))
-                .withEnd(Which.B, TubeSamples.end(TubeEndKind.SWAGE, "none")));
-        Drawing with = TubeStrip.band(TubePlan.of(TubeSamples.of(TubeSamples.line())));
-        Drawing without = TubeStrip.band(TubePlan.of(brazed));
+        TubeCase brazed = TubeSamples.with(l -> l.withEnd(LineEnd.A, TubeSamples.end(TubeEndKind.SWAGE, "none"))
+                .withEnd(LineEnd.B, TubeSamples.end(TubeEndKind.SWAGE, "none")));
+        Drawing with = TubePlan.of(TubeSamples.of(TubeSamples.line())).strip();
+        Drawing without = TubePlan.of(brazed).strip();
         // A nut shows two lines of its flats.
         assertThat(paths(with, Pen.FINE).size() - paths(without, Pen.FINE).size())
                 .isEqualTo(4);

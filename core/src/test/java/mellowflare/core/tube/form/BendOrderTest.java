@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.geometry.BentPath;
 import mellowflare.core.geometry.Corners;
 import mellowflare.core.geometry.Vector;
@@ -56,7 +56,7 @@ class BendOrderTest {
     void aShortEndIsHeldAtTheOtherSide() {
         BendOrder o = find(bender(40, 8, 180, Optional.empty()), v(0, 0, 0), v(30, 0, 0), v(30, 150, 0));
         assertThat(o.possible()).isTrue();
-        assertThat(o.turns()).containsExactly(new BendOrder.Turn(0, Which.B));
+        assertThat(o.turns()).containsExactly(new BendOrder.Turn(0, LineEnd.B));
     }
 
     /** Between the bends lie 25 mm, too little for grip or shoe on either side of both: whichever is made last has no room. */
@@ -78,7 +78,7 @@ class BendOrderTest {
         assertThat(o.plain()).isFalse();
         // Checked apart: whichever bend is last, the straight of 25 mm lies on its shoe's side.
         BendOrder.Turn last = o.turns().get(1);
-        assertThat(last.bend() == 0 ? last.grip() : last.grip().other()).isEqualTo(Which.A);
+        assertThat(last.bend() == 0 ? last.grip() : last.grip().other()).isEqualTo(LineEnd.A);
     }
 
     @Test

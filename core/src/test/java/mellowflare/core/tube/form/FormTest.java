@@ -75,7 +75,7 @@ class FormTest {
         double sum = 0;
         for (int i = 0; i < marks.size(); i++) {
             sum += i == 0 ? 0 : Math.toDegrees(p.bends().get(i).rotation());
-            assertThat(Math.IEEEremainder(marks.get(i).around().degrees() - sum, 360))
+            assertThat(Math.IEEEremainder(marks.get(i).ambient().degrees() - sum, 360))
                     .isCloseTo(0, within(1e-9));
         }
     }

@@ -13,16 +13,15 @@ import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import mellowflare.core.Samples;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Practice;
-import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.State;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.Gender;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
+import mellowflare.core.fluid.Ambient;
 import mellowflare.core.fluid.Service;
-import mellowflare.core.fluid.Surroundings;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.material.Metal;
 import mellowflare.core.measure.Angle;
@@ -33,18 +32,17 @@ import mellowflare.core.measure.Length;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.Here;
-import mellowflare.core.procedure.MakeLog;
-import mellowflare.core.tube.Reading;
-import mellowflare.core.tube.TubeCase;
-import mellowflare.core.tube.TubeEnd;
-import mellowflare.core.tube.TubeLine;
-import mellowflare.core.tube.TubePick;
-import mellowflare.core.tube.TubeRoom;
 import mellowflare.core.tube.TubeSamples;
 import mellowflare.core.tube.end.TubeEndKind;
 import mellowflare.core.tube.form.Measured;
 import mellowflare.core.tube.form.Row;
 import mellowflare.core.tube.form.SpringBack;
+import mellowflare.core.tube.line.Reading;
+import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.line.TubeEnd;
+import mellowflare.core.tube.line.TubeLine;
+import mellowflare.core.tube.line.TubePick;
+import mellowflare.core.tube.line.TubeRoom;
 import org.junit.jupiter.api.Test;
 
 /** All rules of tube over many lines: each can pass, fail and say what it lacks, and always in whole sentences. */
@@ -93,7 +91,7 @@ class EveryTubeRuleTest {
     }
 
     private static UnaryOperator<TubeLine> both(TubeEndKind kind, String tool) {
-        return l -> l.withEnd(Which.A, TubeSamples.end(kind, tool)).withEnd(Which.B, TubeSamples.end(kind, tool));
+        return l -> l.withEnd(LineEnd.A, TubeSamples.end(kind, tool)).withEnd(LineEnd.B, TubeSamples.end(kind, tool));
     }
 
     private static UnaryOperator<TubeLine> tube(String id) {
@@ -124,7 +122,7 @@ class EveryTubeRuleTest {
                         .withTube(Optional.of(new TubePick.Listed("ACR-3/8")))
                         .withMeasured(points(0, 0, 0, 400, 0, 0, 400, 300, 0)),
                 l -> l.withTube(Optional.of(new TubePick.Own(Length.ofMm(70), Length.ofMm(3), "steel-soft"))),
-                l -> l.withHere(l.here().withRoom(Which.B, mm(10))),
+                l -> l.withHere(l.here().withRoom(LineEnd.B, mm(10))),
                 l -> l.withRoom(TubeRoom.UNSAID),
                 l -> l.withRoom(new TubeRoom(mm(15), mm(15), mm(15))),
                 l -> l.withReading(Reading.NONE),
@@ -140,10 +138,10 @@ class EveryTubeRuleTest {
                 l -> l.withMeasured(points(0, 0, 0, 250, 0, 0, 250, 90, 0, 20, 90, 14, 20, 5, 14)),
                 l -> l.withMeasured(new Measured.Template(Length.ofMm(640)))
                         .withReading(Reading.NONE.withCheck(mm(655), "Tobbe")),
-                l -> l.withEnd(Which.A, l.a().withStickOut(mm(3))),
-                l -> l.withEnd(Which.A, l.a().withStickOut(mm(0.3))),
-                l -> l.withEnd(Which.A, l.a().withTool(Optional.empty())),
-                l -> l.withEnd(Which.A, TubeEnd.UNSAID),
+                l -> l.withEnd(LineEnd.A, l.a().withStickOut(mm(3))),
+                l -> l.withEnd(LineEnd.A, l.a().withStickOut(mm(0.3))),
+                l -> l.withEnd(LineEnd.A, l.a().withTool(Optional.empty())),
+                l -> l.withEnd(LineEnd.A, TubeEnd.UNSAID),
                 both(TubeEndKind.SINGLE45, "clutch-45"),
                 both(TubeEndKind.COMPRESSION, "none"),
                 both(TubeEndKind.SWAGE, "none"),
@@ -167,9 +165,9 @@ class EveryTubeRuleTest {
                 s -> s.withFluidTemperature(Optional.empty()),
                 s -> s.withFlow(Optional.of(FlowRate.ofLitresPerMinute(60))),
                 s -> s.withFlow(Optional.empty()),
-                s -> s.withAround(Surroundings.UNSAID),
-                s -> s.withAround(s.around().withWet(Optional.of(true))),
-                s -> s.withAround(s.around().withMoves(Optional.of(Surroundings.Moves.SWINGS)))));
+                s -> s.withAmbient(Ambient.UNSAID),
+                s -> s.withAmbient(s.ambient().withWet(Optional.of(true))),
+                s -> s.withAmbient(s.ambient().withMoves(Optional.of(Ambient.Moves.SWINGS)))));
         for (String fluid :
                 List.of("brake-fluid", "petrol", "lpg", "r410a", "potable-water", "nitrous-oxide", "compressed-air")) {
             all.add(s -> s.withFluid(Optional.of(fluid)));
@@ -180,7 +178,7 @@ class EveryTubeRuleTest {
 
     private static Stream<TubeCase> cases() {
         List<TubeCase> all = new ArrayList<>();
-        Practice thumb = Practice.USUAL.with(SchoolTopic.FLARE_STICK_OUT, "thumb");
+        Practice thumb = Practice.USUAL.with(MethodTopic.FLARE_STICK_OUT, "thumb");
         for (UnaryOperator<TubeLine> l : lines()) {
             TubeLine line = l.apply(TubeSamples.line());
             all.add(TubeSamples.of(line));
@@ -190,18 +188,15 @@ class EveryTubeRuleTest {
             all.add(TubeSamples.of(
                     TubeSamples.line(), s.apply(TubeSamples.service()), EndCode.JIC37, "-6", Practice.USUAL));
         }
-        Service wet =
-                TubeSamples.service().withAround(TubeSamples.service().around().withWet(Optional.of(true)));
+        Service wet = TubeSamples.service()
+                .withAmbient(TubeSamples.service().ambient().withWet(Optional.of(true)));
         for (Metal metal : List.of(Metal.STEEL, Metal.ALUMINIUM)) {
-            all.add(TubeCase.of(
+            all.add(TubeSamples.of(
                     tube("ACR-3/8").apply(TubeSamples.line()),
-                    TubeSamples.port(Which.A, EndCode.JIC37, "-6", Gender.MALE, metal),
-                    TubeSamples.port(Which.B, EndCode.JIC37, "-6", Gender.MALE, metal),
+                    TubeSamples.port(LineEnd.A, EndCode.JIC37, "-6", Gender.MALE, metal),
+                    TubeSamples.port(LineEnd.B, EndCode.JIC37, "-6", Gender.MALE, metal),
                     wet,
-                    Practice.USUAL,
-                    UnitSystem.METRIC,
-                    MakeLog.EMPTY,
-                    Samples.DATA));
+                    Practice.USUAL));
         }
         TubeLine tap = both(TubeEndKind.SWAGE, "none").apply(tube("B88-K-1/2").apply(TubeSamples.line()));
         for (String fluid : List.of("water", "potable-water")) {

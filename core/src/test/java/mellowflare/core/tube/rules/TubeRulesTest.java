@@ -14,11 +14,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Practice;
-import mellowflare.core.advice.SchoolTopic;
 import mellowflare.core.advice.State;
 import mellowflare.core.connection.EndCode;
-import mellowflare.core.connection.Which;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.fluid.Service;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.FlowRate;
@@ -26,14 +26,14 @@ import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.UnitSystem;
-import mellowflare.core.tube.Reading;
-import mellowflare.core.tube.TubeCase;
-import mellowflare.core.tube.TubeLine;
-import mellowflare.core.tube.TubePick;
-import mellowflare.core.tube.TubeRoom;
 import mellowflare.core.tube.TubeSamples;
 import mellowflare.core.tube.end.TubeEndKind;
 import mellowflare.core.tube.form.Measured;
+import mellowflare.core.tube.line.Reading;
+import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.line.TubeLine;
+import mellowflare.core.tube.line.TubePick;
+import mellowflare.core.tube.line.TubeRoom;
 import org.junit.jupiter.api.Test;
 
 class TubeRulesTest {
@@ -115,7 +115,7 @@ class TubeRulesTest {
         assertThat(says(copper, "tube.suits", State.FAIL)).first().asString().contains("plain copper hardens");
         assertThat(TubeRules.check(copper))
                 .anyMatch(f -> f.stops() && f.rule().id().startsWith("tube.suits"));
-        TubeCase compression = fluid("brake-fluid", l -> l.withEnd(Which.A, end(TubeEndKind.COMPRESSION, "none")));
+        TubeCase compression = fluid("brake-fluid", l -> l.withEnd(LineEnd.A, end(TubeEndKind.COMPRESSION, "none")));
         assertThat(says(compression, "tube-end.suits", State.FAIL))
                 .anyMatch(s -> s.contains("no compression joint on a brake line"));
         assertThat(says(fluid("nitrous-oxide", l -> l), "tube.suits", State.NOT_CHECKED))
@@ -151,7 +151,7 @@ class TubeRulesTest {
 
     @Test
     void aStickOutThatMissesTheBandIsSaidWithTheRightOne() {
-        TubeCase c = with(l -> l.withEnd(Which.A, l.a().withStickOut(Optional.of(Length.ofMm(3)))));
+        TubeCase c = with(l -> l.withEnd(LineEnd.A, l.a().withStickOut(Optional.of(Length.ofMm(3)))));
         assertThat(says(c, "flare.band", State.FAIL)).hasSize(1);
         Finding f = TubeSamples.findings(c, "flare.band")
                 .filter(x -> x.state() == State.FAIL)
@@ -159,19 +159,19 @@ class TubeRulesTest {
                 .orElseThrow();
         assertThat(f.remedy(UnitSystem.METRIC)).contains("Set 1.").contains("scrap");
         assertThat(failed(c)).contains("flare.passes");
-        TubeCase no = with(l -> l.withEnd(Which.A, l.a().withTool(Optional.empty())));
+        TubeCase no = with(l -> l.withEnd(LineEnd.A, l.a().withTool(Optional.empty())));
         assertThat(says(no, "flare.band", State.NOT_CHECKED)).first().asString().contains("flaring tool for end A");
     }
 
     @Test
     void theRuleOfThumbIsASchoolThatIsWarnedOf() {
-        Practice thumb = Practice.USUAL.with(SchoolTopic.FLARE_STICK_OUT, "thumb");
+        Practice thumb = Practice.USUAL.with(MethodTopic.FLARE_STICK_OUT, "thumb");
         TubeCase c = of(line(), TubeSamples.service(), EndCode.JIC37, "-6", thumb);
         assertThat(c.a().stickOut()).contains(Length.ofMm(1.5));
         assertThat(says(c, "flare.thumb", State.PASS)).hasSize(2);
         TubeLine cuni = line().withTube(Optional.of(new TubePick.Listed("ACR-5/8")))
-                .withEnd(Which.A, end(TubeEndKind.REFRIGERATION45, "clutch-45"))
-                .withEnd(Which.B, end(TubeEndKind.REFRIGERATION45, "clutch-45"));
+                .withEnd(LineEnd.A, end(TubeEndKind.REFRIGERATION45, "clutch-45"))
+                .withEnd(LineEnd.B, end(TubeEndKind.REFRIGERATION45, "clutch-45"));
         TubeCase far = of(cuni, TubeSamples.service().withFluid(Optional.of("r410a")), EndCode.SAE45, "5/8", thumb);
         assertThat(says(far, "flare.thumb", State.FAIL)).hasSize(2);
         assertThat(says(of(line()), "flare.thumb", State.FAIL)).isEmpty();
@@ -187,7 +187,7 @@ class TubeRulesTest {
                 .asString()
                 .contains("nut, sleeve and bar");
         // Flared before bending the bar needs no room there, but the nut still does.
-        Practice first = Practice.USUAL.with(SchoolTopic.FLARE_ORDER, "first");
+        Practice first = Practice.USUAL.with(MethodTopic.FLARE_ORDER, "first");
         TubeCase before = of(
                 line().withMeasured(points(
                         new Vector(0, 0, 0), new Vector(150, 0, 0), new Vector(150, 120, 0), new Vector(214, 120, 0))),
@@ -237,13 +237,13 @@ class TubeRulesTest {
                 TubeSamples.service(),
                 EndCode.JIC37,
                 "-6",
-                Practice.USUAL.with(SchoolTopic.BURIED_JOINTS, "code"));
+                Practice.USUAL.with(MethodTopic.BURIED_JOINTS, "code"));
         assertThat(says(code, "law.buried-by-code", State.FAIL)).hasSize(2);
         assertThat(TubeSamples.findings(code, "law.buried").filter(Finding::stops))
                 .isEmpty();
         TubeCase brazed = with(l -> l.withBuried(Optional.of(true))
-                .withEnd(Which.A, end(TubeEndKind.SWAGE, "none"))
-                .withEnd(Which.B, end(TubeEndKind.SWAGE, "none")));
+                .withEnd(LineEnd.A, end(TubeEndKind.SWAGE, "none"))
+                .withEnd(LineEnd.B, end(TubeEndKind.SWAGE, "none")));
         assertThat(says(brazed, "law.buried", State.FAIL)).isEmpty();
         for (String fluid : List.of("brake-fluid", "petrol", "lpg", "r410a")) {
             assertThat(says(fluid(fluid, l -> l), "law-warn", State.FAIL))
@@ -257,7 +257,7 @@ class TubeRulesTest {
         TubeCase narrow = with(l -> l.withRoom(new TubeRoom(
                 Optional.of(Length.ofMm(20)), Optional.of(Length.ofMm(20)), Optional.of(Length.ofMm(20)))));
         assertThat(says(narrow, "here.room", State.FAIL)).hasSize(3);
-        TubeCase wrench = with(l -> l.withHere(l.here().withRoom(Which.B, Optional.of(Length.ofMm(10)))));
+        TubeCase wrench = with(l -> l.withHere(l.here().withRoom(LineEnd.B, Optional.of(Length.ofMm(10)))));
         assertThat(says(wrench, "here.room", State.FAIL)).first().asString().contains("wrench at end B");
         TubeCase tool = with(l -> l.withHere(l.here().withMissing(Set.of("caliper"))));
         assertThat(says(tool, "here.tool", State.FAIL)).first().asString().contains("caliper");

@@ -1,0 +1,47 @@
+package mellowflare.app.air;
+
+import java.util.concurrent.ForkJoinPool;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import mellowflare.app.desk.Desk;
+import mellowflare.app.line.KindInApp;
+import mellowflare.app.line.LineModel;
+import mellowflare.app.look.Look;
+import mellowflare.app.page.Page;
+import mellowflare.app.page.Place;
+import mellowflare.core.air.AirMainKind;
+import mellowflare.core.connection.LineEnd;
+import mellowflare.core.line.Kind;
+
+/** Air mains in the window. */
+public final class AirInApp implements KindInApp {
+    @Override
+    public Kind<?, ?> kind() {
+        return AirMainKind.AIR;
+    }
+
+    @Override
+    public Place place() {
+        return Place.AIR;
+    }
+
+    @Override
+    public Page page(Desk desk, LineModel line, Look look, Consumer<LineEnd> measure) {
+        AirModel air = new AirModel(desk);
+        return new AirView(
+                air,
+                new WalkModel(air),
+                new AirWork(desk, ForkJoinPool.commonPool(), Platform::runLater),
+                new HeldModel(air),
+                line,
+                look);
+    }
+
+    @Override
+    public Elsewhere elsewhere() {
+        return new Elsewhere(
+                "This job is a line between two ports, not an air main.",
+                "If you turn it into an air main, your line entries are kept.",
+                "Make it an air main");
+    }
+}

@@ -1,0 +1,233 @@
+package mellowflare.app.hose;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.FigureBox;
+import mellowflare.app.entry.Text;
+import mellowflare.app.line.AmbientEntries;
+import mellowflare.app.line.ServiceEntries;
+import mellowflare.app.line.Slip;
+import mellowflare.app.look.Look;
+import mellowflare.app.page.FindingList;
+import mellowflare.app.page.LeafRow;
+import mellowflare.app.page.Page;
+import mellowflare.app.page.TurnByHand;
+import mellowflare.app.paint.DrawingPane;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.connection.LineEnd;
+import mellowflare.core.hose.HosePlan;
+import mellowflare.core.hose.line.CutLength;
+import mellowflare.core.measure.LengthFormat;
+
+/** The page of Line. */
+public final class HoseView implements Page {
+    private final HoseModel model;
+    private final BorderPane page = new BorderPane();
+    private final DrawingPane drawing = new DrawingPane(new Insets(150, 24, 4, 24), 14);
+    private final DrawingPane picture = new DrawingPane(new Insets(50, 24, 22, 24), 13);
+    private final StackPane ground = new StackPane();
+    private final StackPane under = new StackPane();
+    private final LeafRow leaves;
+    private final HBox ends;
+    private final RoutePane way;
+    private final LengthPane length;
+    private final HerePane here;
+    private final PartsPane parts;
+    private final RouteModel wayModel;
+    private HoseLeaf leaf = HoseLeaf.ENDS;
+    private final EndColumn a;
+    private final EndColumn b;
+    private final HoseEntries hose;
+    private final ServiceEntries service;
+    private final FindingList findings = new FindingList();
+    private final FigureBox cut = new FigureBox();
+    private final FigureBox overall = new FigureBox();
+    private final FigureBox tolerance = new FigureBox();
+    private final FigureBox weakest = new FigureBox();
+    private final FigureBox judged = new FigureBox();
+    /**
+     * @param measure opens Gauge for an end
+     */
+    public HoseView(HoseModel model, HoseModels models, Look look, Consumer<LineEnd> measure) {
+        this.model = model;
+        this.wayModel = models.way();
+        this.leaves = new LeafRow(
+                Arrays.stream(HoseLeaf.values()).map(HoseLeaf::name).toList(),
+                Arrays.stream(HoseLeaf.values()).map(HoseLeaf::word).toList(),
+                i -> turnTo(HoseLeaf.values()[i]));
+        this.way = new RoutePane(models.way());
+        this.length = new LengthPane(models.length());
+        this.here = new HerePane(models.here(), new AmbientEntries(model.line()));
+        this.parts = new PartsPane(models.parts());
+        this.service = new ServiceEntries(model.line());
+        this.a = new EndColumn(model, LineEnd.A, measure);
+        this.b = new EndColumn(model, LineEnd.B, measure);
+        this.hose = new HoseEntries(model);
+        drawing.setId("line-strip");
+        drawing.growMargin();
+        drawing.inkProperty().bind(look.ink());
+        drawing.textScaleProperty().bind(look.scale());
+        drawing.setAccessibleText("The line as a strip with its seals");
+        picture.setId("way-picture");
+        picture.inkProperty().bind(look.ink());
+        picture.textScaleProperty().bind(look.scale());
+        picture.setAccessibleText("The way of the hose: drag or use the arrow keys to turn it");
+        TurnByHand.on(picture, this::turnPicture);
+        this.ends = new HBox(24, a, b);
+        page.setCenter(left());
+        page.setRight(Slip.of(model.line(), "Hose", hose, service, findings));
+        page.setBottom(figures());
+        model.currentProperty().addListener((o, was, now) -> refreshIfOpen());
+        refresh();
+    }
+
+    private Node left() {
+        ground.getStyleClass().add("drawing-ground");
+        ground.setPrefHeight(305);
+        ground.getStyleClass().add("line-ground");
+        under.getStyleClass().add("under-drawing");
+        under.setAlignment(Pos.TOP_LEFT);
+        for (Node n : ends.getChildren()) {
+            HBox.setHgrow(n, Priority.ALWAYS);
+            ((VBox) n).setPrefWidth(10);
+            ((VBox) n).setMinWidth(0);
+        }
+        StackPane over = new StackPane(ground, leaves);
+        StackPane.setAlignment(leaves, Pos.TOP_LEFT);
+        VBox.setVgrow(over, Priority.ALWAYS);
+        under.getChildren().setAll(ends);
+        leaves.show(HoseLeaf.ENDS.ordinal());
+        page.addEventFilter(KeyEvent.KEY_PRESSED, leaves::key);
+        return Text.page(new VBox(over, under));
+    }
+
+    /** Turns to a leaf: what is drawn and what stands under it. */
+    void turnTo(HoseLeaf to) {
+        leaf = to;
+        leaves.show(to.ordinal());
+        Node shown = switch (to) {
+            case ENDS -> ends;
+            case WAY -> way;
+            case LENGTH -> length;
+            case HERE -> here;
+            case PARTS -> parts;
+        };
+        under.getChildren().setAll(shown);
+        refresh();
+    }
+
+    private void leaf() {
+        Node drawn = leaf == HoseLeaf.WAY && wayModel.measured() ? picture : drawing;
+        if (!ground.getChildren().equals(List.of(drawn))) {
+            ground.getChildren().setAll(drawn);
+        }
+    }
+
+    /** Only the open leaf is kept up to date; the others are when they are turned to. */
+    private void refreshLeaf() {
+        leaf();
+        switch (leaf) {
+            case ENDS -> {
+                a.refresh();
+                b.refresh();
+            }
+            case WAY -> {
+                way.refresh();
+                picture.drawingProperty().set(wayModel.drawing().orElse(null));
+            }
+            case LENGTH -> length.refresh();
+            case HERE -> here.refresh();
+            case PARTS -> parts.refresh();
+        }
+    }
+
+    private void turnPicture(double right, double down) {
+        wayModel.turn(right, down);
+        picture.drawingProperty().set(wayModel.drawing().orElse(null));
+    }
+
+    private Node figures() {
+        cut.setId("cut-figure");
+        HBox bar = new HBox(40, cut, overall, tolerance, weakest, judged);
+        bar.getStyleClass().add("figure-bar");
+        bar.setAlignment(Pos.CENTER_LEFT);
+        return bar;
+    }
+
+    private void refresh() {
+        HosePlan plan = model.plan();
+        drawing.drawingProperty().set(plan.largeStrip());
+        refreshLeaf();
+        hose.refresh();
+        service.refresh();
+        findings.show(plan.findings(), model.units());
+        Optional<CutLength> length = plan.cut().filter(CutLength::possible);
+        if (plan.c().whole()) {
+            cut.length("take the hose of", plan.c().wholeLength(), model.units());
+        } else {
+            cut.length("cut the hose at", length.map(c -> c.shop(model.units())), model.units());
+        }
+        overall.length("overall", plan.c().finished().map(f -> f.value()), model.units());
+        if (leaf == HoseLeaf.WAY && wayModel.measured()) {
+            wayFigure();
+        } else {
+            toleranceFigure(length);
+        }
+        weakest.words(
+                "weakest part bears",
+                plan.weakest()
+                        .map(w -> Figure.of(w.limit()).text(model.units()))
+                        .orElse("–"),
+                plan.weakest()
+                        .map(w -> w.part() + ", "
+                                + Figure.of(w.limit()).text(model.units().other()))
+                        .orElse("choose hose and both ends"));
+        Slip.stops(judged, plan.findings());
+    }
+
+    private void toleranceFigure(Optional<CutLength> length) {
+        tolerance.words(
+                "give or take",
+                length.map(c -> LengthFormat.figure(c.tolerance(), model.units()))
+                        .orElse("–"),
+                length.map(c -> "exact cut " + LengthFormat.figure(c.exact(), model.units()) + ", rounded by "
+                                + LengthFormat.figure(c.roundingError(model.units()), model.units()))
+                        .orElse("SAE J517"));
+    }
+
+    /** On the leaf of the way its length stands in the bar, and what to make of it. */
+    private void wayFigure() {
+        tolerance.words(
+                "the way is",
+                wayModel.length().map(l -> LengthFormat.shop(l, model.units())).orElse("none"),
+                wayModel.says());
+    }
+
+    @Override
+    public Node node() {
+        return page;
+    }
+
+    private void refreshIfOpen() {
+        if (isOpen() && model.isHose()) {
+            refresh();
+        }
+    }
+
+    @Override
+    public void opened() {
+        refresh();
+        hose.finished().field().requestFocus();
+    }
+}

@@ -1,0 +1,130 @@
+package mellowflare.app.hose;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.Columns;
+import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.ShareBar;
+import mellowflare.app.entry.Text;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.hose.line.Repair;
+import mellowflare.core.hose.line.ToleranceBudget;
+import mellowflare.core.measure.LengthFormat;
+
+/** How long the hose is made: the three methods side by side, the chance that it fits, and a cut-out repair. */
+final class LengthPane extends VBox {
+    private static final double BAR = 150;
+    private final LengthModel model;
+    private final VBox ways = new VBox(4);
+    private final VBox budget = new VBox(3);
+    private final VBox repairs = new VBox(4);
+
+    LengthPane(LengthModel model) {
+        this.model = model;
+        EntryRow old = new EntryRow("old hose", "as it lay", model.old());
+        old.field().setId("old-hose");
+        EntryRow laid = new EntryRow("bare hose", "as marked", model.laid());
+        laid.field().setId("laid-out");
+        EntryRow damaged = new EntryRow("damaged piece", "cut it out", model.damaged());
+        damaged.field().setId("damaged");
+        model.damaged().valueProperty().addListener((o, was, now) -> repairs());
+        getChildren()
+                .setAll(new Columns(
+                        new double[] {36, 30, 34},
+                        Text.under(
+                                "How long: three methods",
+                                ways,
+                                laid,
+                                old,
+                                new EntryRow("allowance", "2 in 100", model.allowance())),
+                        Text.under("Does it come out right?", budget),
+                        Text.under("Repair instead: cut the damage out", damaged, repairs)));
+        refresh();
+    }
+
+    void refresh() {
+        ways.getChildren().setAll(model.ways().stream().map(this::way).toList());
+        budget();
+        repairs();
+    }
+
+    private Node way(LengthModel.ByWay w) {
+        boolean chosen = w.method().equals(model.method());
+        Label figure = new Label(
+                w.length().map(l -> LengthFormat.shop(l, model.units())).orElse(w.lacks()));
+        figure.getStyleClass().add(w.length().isPresent() ? "answer-share" : "soft");
+        figure.setMinWidth(Region.USE_PREF_SIZE);
+        Label other = new Label(
+                w.length().map(l -> LengthFormat.shop(l, model.units().other())).orElse(""));
+        other.getStyleClass().add("soft");
+        Button take = new Button("take it");
+        take.getStyleClass().setAll("quiet-action");
+        take.setId("take-" + w.method());
+        take.setMinWidth(Region.USE_PREF_SIZE);
+        take.setVisible(model.takes(w));
+        take.setOnAction(e -> model.take(w));
+        HBox head = new HBox(8, figure, other, Text.spring(), take);
+        head.setAlignment(Pos.BASELINE_LEFT);
+        return new VBox(0, Text.of(w.name() + (chosen ? " (this job's method)" : ""), "soft"), head);
+    }
+
+    private void budget() {
+        Optional<ToleranceBudget> b = model.budget();
+        if (b.isEmpty()) {
+            budget.getChildren().setAll(Text.of("Needs a cut length: finished length, hose and both ends.", "soft"));
+            return;
+        }
+        ToleranceBudget t = b.get();
+        budget.getChildren()
+                .setAll(Text.of(
+                        "Within " + LengthFormat.figure(t.tolerance(), model.units()) + ": "
+                                + new Figure.OfShare(t.chance()).text(model.units())
+                                + ". What the doubt is made of:",
+                        "seal-text"));
+        t.causes().forEach(c -> budget.getChildren().add(cause(c)));
+        budget.getChildren()
+                .add(Text.of(
+                        "First order, house scatter; one standard deviation "
+                                + LengthFormat.figure(t.deviation(), model.units()) + ".",
+                        "soft"));
+    }
+
+    private Node cause(ToleranceBudget.Cause c) {
+        return new VBox(
+                1,
+                Text.of(c.what() + ", " + LengthFormat.figure(c.deviation(), model.units()), "finding-brief"),
+                new ShareBar(c.share(), BAR));
+    }
+
+    private void repairs() {
+        List<Repair> all = model.repairs();
+        if (all.isEmpty()) {
+            repairs.getChildren()
+                    .setAll(Text.of(
+                            model.damaged().value().isEmpty()
+                                    ? "Two ends on the stubs put back what was cut out. Type how long the damage is; never on brake, gas or refrigerant hose."
+                                    : "The catalogue holds no ends for such a repair on this hose.",
+                            "soft"));
+            return;
+        }
+        repairs.getChildren().setAll(all.stream().map(this::repair).toList());
+    }
+
+    private Node repair(Repair r) {
+        String ends = r.one().part() + " and " + r.other().part()
+                + r.joiner().map(j -> " with " + j.part()).orElse("");
+        String cut = "Cut out " + LengthFormat.both(r.cut().takeOut(), model.units()) + "; they put back "
+                + LengthFormat.figure(r.cut().adds(), model.units())
+                + (r.cut().shortBy().mm() > 0
+                        ? ": the hose ends up " + LengthFormat.figure(r.cut().shortBy(), model.units()) + " shorter."
+                        : ": the length stays.");
+        return new VBox(0, Text.of(ends, "finding-says"), Text.of(cut, "finding-remedy"));
+    }
+}

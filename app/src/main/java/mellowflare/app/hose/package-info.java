@@ -1,0 +1,2 @@
+/** The page of a hose line. */
+package mellowflare.app.hose;

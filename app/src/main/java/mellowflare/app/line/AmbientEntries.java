@@ -1,0 +1,55 @@
+package mellowflare.app.line;
+
+import java.util.List;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.ChoiceRow;
+import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.Text;
+import mellowflare.core.fluid.Ambient;
+
+/** Where the line lies and what is done to it. */
+public final class AmbientEntries extends VBox {
+    private final LineModel model;
+    private final ChoiceRow<Ambient.Moves> moves;
+    private final ChoiceRow<Ambient.Opener> opener;
+    private final ChoiceRow<Boolean> wet;
+
+    public AmbientEntries(LineModel model) {
+        super(5);
+        this.model = model;
+        moves = new ChoiceRow<>(
+                "",
+                List.of(Ambient.Moves.values()),
+                Ambient.Moves::word,
+                m -> null,
+                true,
+                m -> model.ambient(x -> x.withMoves(m)));
+        opener = new ChoiceRow<>(
+                "",
+                List.of(Ambient.Opener.values()),
+                Ambient.Opener::word,
+                o -> null,
+                true,
+                o -> model.ambient(x -> x.withOpener(o)));
+        wet = new ChoiceRow<>(
+                "",
+                List.of(true, false),
+                w -> w ? "water reaches it" : "in the dry",
+                w -> null,
+                true,
+                w -> model.ambient(x -> x.withWet(w)));
+        getChildren()
+                .setAll(
+                        new EntryRow("surroundings", "C or F", model.air()),
+                        moves,
+                        wet,
+                        Text.of("Who opens a joint next", "soft"),
+                        opener);
+    }
+
+    public void refresh() {
+        moves.show(model.ambient().moves());
+        opener.show(model.ambient().opener());
+        wet.show(model.ambient().wet());
+    }
+}

@@ -1,2 +1,0 @@
-/** Line for a line of tube: its page, the leaves of it and their models. */
-package mellowflare.app.line.tube;

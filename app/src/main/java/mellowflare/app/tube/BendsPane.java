@@ -1,0 +1,134 @@
+package mellowflare.app.tube;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.ChoiceRow;
+import mellowflare.app.entry.Columns;
+import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.Text;
+import mellowflare.app.entry.WordCell;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.connection.LineEnd;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.tube.form.BendMark;
+import mellowflare.core.tube.line.Bending;
+import mellowflare.core.tube.stock.Bender;
+
+/** Bender and spring-back, and the bends in the order in which they are made with their marks and levers. */
+final class BendsPane extends VBox {
+    private final TubeModel model;
+    private final ComboBox<Bender> bender = new ComboBox<>();
+    private final Label facts = Text.of("", "soft");
+    private final Label refused = Text.of("", "entry-refusal");
+    private final Label usual = Text.of("", "soft");
+    private final ChoiceRow<LineEnd> from;
+    private final VBox order = new VBox(3);
+    private LineEnd end = LineEnd.A;
+    private boolean showing;
+
+    /**
+     * @param changed called when the marks shall be counted from the other end
+     */
+    BendsPane(TubeModel model, Runnable changed) {
+        this.model = model;
+        getStyleClass().add("tight");
+        bender.setId("bender");
+        bender.setMaxWidth(Double.MAX_VALUE);
+        WordCell.dress(bender, Bender::name, "by hand, or which bender");
+        bender.setAccessibleText("Bender");
+        bender.valueProperty().addListener((o, was, now) -> {
+            if (!showing) {
+                model.bender(Optional.ofNullable(now));
+            }
+        });
+        EntryRow radius = new EntryRow("bend radius", "former", model.radius());
+        radius.field().setId("bend-radius");
+        radius.setTooltipText(
+                "On the centre line. As measured on a trial bend it overrules the former's; by hand it is the form's.");
+        from = new ChoiceRow<>("from", List.of(LineEnd.values()), LineEnd::name, w -> null, false, w -> {
+            end = w.orElse(LineEnd.A);
+            refresh();
+            changed.run();
+        });
+        EntryRow lever = new EntryRow("lever to", "90", model.lever(0));
+        lever.field().setId("trial-lever");
+        EntryRow kept = new EntryRow("stayed", "87", model.kept(0));
+        kept.field().setId("trial-kept");
+        for (int i = 0; i < 2; i++) {
+            model.lever(i).valueProperty().addListener((o, was, now) -> refused.setText(model.trialRefusal()));
+            model.kept(i).valueProperty().addListener((o, was, now) -> refused.setText(model.trialRefusal()));
+        }
+        refused.managedProperty().bind(refused.textProperty().isNotEmpty());
+        getChildren()
+                .setAll(new Columns(
+                        new double[] {33, 24, 43},
+                        Text.under(
+                                "Bender",
+                                bender,
+                                radius,
+                                new EntryRow("square up", "each end", model.squareUp()),
+                                facts),
+                        Text.under(
+                                "Trial bend on scrap",
+                                lever,
+                                kept,
+                                new EntryRow("second: to", "45", model.lever(1)),
+                                new EntryRow("stayed", "43", model.kept(1)),
+                                refused,
+                                usual),
+                        Text.under("In the order of work", from, order)));
+        refresh();
+    }
+
+    /** The end that the marks are counted from. */
+    LineEnd from() {
+        return end;
+    }
+
+    void refresh() {
+        showing = true;
+        List<Bender> benders = model.benders();
+        if (!benders.equals(bender.getItems())) {
+            bender.getItems().setAll(benders);
+        }
+        bender.setValue(model.c().bender().orElse(null));
+        showing = false;
+        from.show(Optional.of(end));
+        facts.setText(model.c()
+                .bender()
+                .map(b -> "Radius " + LengthFormat.figure(b.radius(), model.units()) + ", holds "
+                        + LengthFormat.figure(b.grip(), model.units()) + " behind and needs "
+                        + LengthFormat.figure(b.shoe(), model.units()) + " ahead of a bend; wants "
+                        + b.mark().words() + ". " + b.source().shown() + ".")
+                .orElse("Without a bender only soft tube is bent, round a form; type its radius."));
+        usual.setText(model.plan().says("bends.spring-back", model.units()).orElse(""));
+        order();
+    }
+
+    private void order() {
+        List<Bending> bends = model.c().bendings(end);
+        if (bends.isEmpty()) {
+            order.getChildren().setAll(Text.of("Marks follow from the way and the radius of the bends.", "soft"));
+            return;
+        }
+        List<Node> lines = new ArrayList<>();
+        for (Bending b : bends) {
+            BendMark m = b.mark();
+            lines.add(Text.of(
+                    "Bend " + b.number() + " at "
+                            + LengthFormat.shop(m.at(model.c().markWanted()), model.units()) + "   line "
+                            + Figure.of(m.ambient()).text(model.units()),
+                    "finding-says"));
+            lines.add(Text.of(
+                    "bend " + Figure.of(m.angle()).text(model.units()) + b.atTheBender(model.units()) + "; begins at "
+                            + LengthFormat.figure(m.start(), model.units()),
+                    "finding-brief"));
+        }
+        order.getChildren().setAll(lines);
+    }
+}

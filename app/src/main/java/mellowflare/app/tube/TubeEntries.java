@@ -1,0 +1,114 @@
+package mellowflare.app.tube;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.Text;
+import mellowflare.app.entry.WordCell;
+import mellowflare.core.tube.stock.TubeMaterial;
+import mellowflare.core.tube.stock.TubeSize;
+
+/** Which tube: by what it is called, asking where one name means two tubes; or measured with a caliper. */
+final class TubeEntries extends VBox {
+    private final TubeModel model;
+    private final TextField called = new TextField();
+    private final ComboBox<TubeSize> size = new ComboBox<>();
+    private final Label asks = Text.of("", "finding-brief");
+    private final Label facts = Text.of("", "soft");
+    private final ComboBox<TubeMaterial> material = new ComboBox<>();
+    private final VBox own;
+    private final Button measure = new Button();
+    private final Label refused = Text.of("", "entry-refusal");
+    private boolean showing;
+    private boolean ownOpen;
+
+    TubeEntries(TubeModel model) {
+        super(5);
+        this.model = model;
+        called.setPromptText("called 3/8, 1/2, 10 mm");
+        called.setId("tube-called");
+        called.setPrefColumnCount(9);
+        called.setAccessibleText("What the tube is called");
+        called.textProperty().addListener((o, was, now) -> offer());
+        size.setId("tube-size");
+        size.setAccessibleText("Which tube");
+        size.setMaxWidth(Double.MAX_VALUE);
+        size.setVisibleRowCount(14);
+        WordCell.dress(size, s -> s.tube().name(), "which tube");
+        size.valueProperty().addListener((o, was, now) -> {
+            if (!showing && now != null) {
+                model.size(now);
+            }
+        });
+        HBox.setHgrow(size, Priority.ALWAYS);
+        called.setMinWidth(USE_PREF_SIZE);
+        size.setPrefWidth(10);
+        material.getItems().setAll(model.materials());
+        WordCell.dress(material, TubeMaterial::name, "made of");
+        material.setMaxWidth(Double.MAX_VALUE);
+        material.setAccessibleText("What the measured tube is made of");
+        material.valueProperty().addListener((o, was, now) -> {
+            if (!showing && now != null) {
+                model.ownMaterial(now);
+                refresh();
+            }
+        });
+        EntryRow outside = new EntryRow("outside", "caliper", model.outside());
+        outside.field().setId("own-outside");
+        EntryRow wall = new EntryRow("wall", "at the mouth", model.wall());
+        wall.field().setId("own-wall");
+        own = new VBox(4, outside, wall, material, refused);
+        model.outside().valueProperty().addListener((o, was, now) -> refuse());
+        model.wall().valueProperty().addListener((o, was, now) -> refuse());
+        refused.managedProperty().bind(refused.textProperty().isNotEmpty());
+        measure.getStyleClass().setAll("quiet-action");
+        measure.setOnAction(e -> {
+            ownOpen = !ownOpen;
+            refresh();
+        });
+        asks.managedProperty().bind(asks.textProperty().isNotEmpty());
+        getChildren().setAll(new HBox(6, called, size), asks, facts, measure, own);
+        refresh();
+        offer();
+    }
+
+    private void refuse() {
+        refused.setText(model.ownRefusal());
+    }
+
+    private void offer() {
+        List<TubeSize> found = model.sizes(called.getText());
+        showing = true;
+        if (!found.equals(size.getItems())) {
+            size.getItems().setAll(found);
+        }
+        size.setValue(model.size().filter(found::contains).orElse(null));
+        showing = false;
+        asks.setText(model.asks(called.getText()).orElse(""));
+    }
+
+    void refresh() {
+        showing = true;
+        Optional<TubeSize> now = model.size();
+        if (now.isPresent() && size.getItems().contains(now.get())) {
+            size.setValue(now.get());
+        } else if (now.isEmpty()) {
+            size.setValue(null);
+        }
+        material.setValue(model.ownMaterial().orElse(null));
+        showing = false;
+        facts.setText(model.tubeFacts());
+        boolean open = ownOpen || model.outside().value().isPresent();
+        own.setVisible(open);
+        own.setManaged(open);
+        measure.setText(open ? "take it from the tables instead" : "measured with a caliper instead");
+        refuse();
+    }
+}

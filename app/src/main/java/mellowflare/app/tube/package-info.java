@@ -1,0 +1,2 @@
+/** The page of a tube line. */
+package mellowflare.app.tube;

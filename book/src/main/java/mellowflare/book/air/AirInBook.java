@@ -1,0 +1,141 @@
+package mellowflare.book.air;
+
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import mellowflare.book.BookTrouble;
+import mellowflare.book.exchange.DrawingSvg;
+import mellowflare.book.json.Fields;
+import mellowflare.book.line.KindInBook;
+import mellowflare.book.line.Paper;
+import mellowflare.book.line.SheetPart;
+import mellowflare.book.tag.TagFacts;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.air.AirMainKind;
+import mellowflare.core.air.AirPlan;
+import mellowflare.core.air.demand.Compressor;
+import mellowflare.core.air.draw.MainDrawing;
+import mellowflare.core.air.main.AirMain;
+import mellowflare.core.air.stock.PipeSystem;
+import mellowflare.core.air.work.AirCase;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.Job;
+import mellowflare.core.line.Kind;
+import mellowflare.core.measure.GaugePressure;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.reference.ReferenceData;
+
+/** Air mains in the book. */
+public final class AirInBook implements KindInBook<AirMain, AirPlan> {
+    private static final AirJson JSON = new AirJson(JsonNodeFactory.instance);
+
+    /** How the picture of a main is turned and looked down on (degrees). */
+    private static final double TURN = 30;
+
+    private static final double TILT = 24;
+
+    @Override
+    public Kind<AirMain, AirPlan> kind() {
+        return AirMainKind.AIR;
+    }
+
+    @Override
+    public ObjectNode write(AirMain line) {
+        return JSON.write(line);
+    }
+
+    @Override
+    public AirMain read(Fields fields) throws BookTrouble {
+        return JSON.read(fields);
+    }
+
+    @Override
+    public SheetPart sheet(Evaluation result, AirPlan plan) {
+        return new AirSheetPart(plan);
+    }
+
+    /** What it is made of, its compressor and its tightest outlet in the place of the ends. */
+    @Override
+    public TagFacts tag(Evaluation e, AirPlan plan) {
+        AirCase c = plan.c();
+        return new TagFacts(
+                e.job().id(),
+                e.job().title(),
+                e.job().machine(),
+                c.system().map(PipeSystem::name).orElse(""),
+                c.compressor().map(Compressor::name).orElse(""),
+                c.together().tight().orElse(""),
+                Optional.of(c.pipeLength().mm()).filter(l -> l > 0),
+                Optional.empty(),
+                Optional.empty(),
+                c.compressor().map(k -> k.cutOut().bar()),
+                "air",
+                TagFacts.proofed(e, "pump"),
+                TagFacts.made(e));
+    }
+
+    @Override
+    public List<String> tagLines(Evaluation e, AirPlan plan, TagFacts facts) {
+        List<String> lines = new ArrayList<>();
+        lines.add("from " + facts.endA());
+        lines.add("tightest " + facts.endB());
+        lines.add("pipe "
+                + facts.overallMm()
+                        .map(mm -> LengthFormat.both(Length.ofMm(mm), plan.c().units()))
+                        .orElse("open"));
+        facts.workingBar()
+                .map(GaugePressure::ofBar)
+                .ifPresent(
+                        p -> lines.add("works at " + Figure.of(p).text(plan.c().units()) + ", air"));
+        return lines;
+    }
+
+    @Override
+    public List<Paper<AirPlan>> papers() {
+        return List.of(
+                Paper.ofText(
+                        "cuts",
+                        "Cut list",
+                        "piece by piece and bar by bar, as CSV",
+                        "-cuts.csv",
+                        (e, plan, now) -> AirFiles.cutsCsv(plan.c())),
+                Paper.ofText(
+                        "parts",
+                        "Parts list",
+                        "pipe, fittings, valves and hangers, as CSV",
+                        "-parts.csv",
+                        (e, plan, now) -> AirFiles.partsCsv(plan.c())),
+                Paper.ofText(
+                        "drains",
+                        "Drains",
+                        "when each drain is opened, from today on, as iCalendar",
+                        "-drains.ics",
+                        (e, plan, now) ->
+                                AirFiles.drains(plan.c(), e.job().id(), e.job().title(), now.toLocalDate())),
+                Paper.ofText(
+                        "network",
+                        "Network",
+                        "the worst case, as JSON that the command air reads",
+                        "-network.json",
+                        (e, plan, now) -> AirFiles.networkJson(plan.c())),
+                Paper.ofText(
+                        "dxf", "Lines", "the main in space, as DXF", ".dxf", (e, plan, now) -> AirFiles.dxf(plan.c())),
+                Paper.ofText(
+                        "drawing",
+                        "Drawing",
+                        "the main in its room, as SVG",
+                        ".svg",
+                        (e, plan, now) -> DrawingSvg.of(
+                                MainDrawing.page(plan.c(), plan.findings(), TURN, TILT, Optional.empty()),
+                                e.job().title())));
+    }
+
+    @Override
+    public List<Job> demo(ReferenceData data, Instant now) {
+        return AirDemo.jobs();
+    }
+}

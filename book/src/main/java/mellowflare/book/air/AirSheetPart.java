@@ -1,0 +1,193 @@
+package mellowflare.book.air;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import mellowflare.book.line.SheetPart;
+import mellowflare.book.sheet.SheetPage;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.air.AirPlan;
+import mellowflare.core.air.cut.CutWork;
+import mellowflare.core.air.cut.HosePiece;
+import mellowflare.core.air.cut.PartLine;
+import mellowflare.core.air.cut.Rods;
+import mellowflare.core.air.cut.Stretch;
+import mellowflare.core.air.draw.BarStrips;
+import mellowflare.core.air.draw.MainDrawing;
+import mellowflare.core.air.layout.Fall;
+import mellowflare.core.air.layout.WalkText;
+import mellowflare.core.air.work.AirCase;
+import mellowflare.core.cutting.CutBar;
+import mellowflare.core.cutting.CutFindings;
+import mellowflare.core.cutting.CutPlan;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.UnitSystem;
+
+/** What the sheet of a workshop main shows of it. */
+final class AirSheetPart implements SheetPart {
+    private static final double TURN = 28;
+    private static final double TILT = 30;
+
+    private final AirPlan plan;
+    private final AirCase c;
+    private final UnitSystem units;
+
+    AirSheetPart(AirPlan plan) {
+        this.plan = plan;
+        this.c = plan.c();
+        this.units = c.units();
+    }
+
+    @Override
+    public String measuredName() {
+        return "Length";
+    }
+
+    @Override
+    public void pictures(SheetPage page) throws IOException {
+        page.drawing(MainDrawing.page(c, plan.findings(), TURN, TILT, Optional.empty()), 10);
+        page.figures(List.of(
+                new String[] {
+                    "tightest tool",
+                    c.together()
+                            .tight()
+                            .flatMap(t -> c.pressure(AirCase.toolAt(t)))
+                            .map(p -> Figure.of(p).text(units))
+                            .orElse("open"),
+                    c.together().tight().orElse("")
+                },
+                new String[] {
+                    "air needed",
+                    Figure.of(c.need().needed()).text(units),
+                    "made: " + Figure.of(c.delivered()).text(units)
+                },
+                new String[] {
+                    "pipe",
+                    new Figure.OfReach(c.pipeLength()).text(units),
+                    c.work().map(w -> w.joints() + " joints seal").orElse("")
+                }));
+        page.text(
+                "Free air by ISO 1217 (1 bar, 20 °C, dry); tools of the house list by ISO 8778. Pressures with the worst of what may run together, the compressor at its cut-in, leaks and growth counted in.",
+                8.5f,
+                0,
+                false,
+                0.37f);
+    }
+
+    @Override
+    public void figures(SheetPage page) throws IOException {
+        page.heading("The walk", 12);
+        for (var p : c.main().pieces()) {
+            page.text(WalkText.write(p, units), 9, 0, false, 0.13f);
+        }
+        heights(page);
+        if (c.work().isEmpty() || c.work().get().stretches().isEmpty()) {
+            return;
+        }
+        CutWork work = c.work().get();
+        page.heading("Cut list", 12);
+        page.text(
+                "Bar by bar, the longest first; mark the insertion depth at both ends of each: " + inserts(work) + ".",
+                9,
+                0,
+                false,
+                0.13f);
+        Map<String, CutPlan> bars = work.bars(c.main(), c.system().orElseThrow());
+        page.drawing(BarStrips.of(bars, units), 10);
+        int number = 1;
+        for (Map.Entry<String, CutPlan> e : bars.entrySet()) {
+            for (CutBar b : e.getValue().bars()) {
+                page.text(
+                        number++ + ".  size " + e.getKey() + ", " + b.stock().name() + " "
+                                + LengthFormat.figure(b.stock().length(), units) + ":  " + pieces(b)
+                                + (b.remnant().mm() > 0 ? ";  left " + LengthFormat.figure(b.remnant(), units) : ""),
+                        9,
+                        0,
+                        false,
+                        0.13f);
+            }
+            for (Finding f : CutFindings.of(e.getValue())) {
+                if (f.stops()) {
+                    page.text(f.says(units), 9, 0, true, 0.13f);
+                }
+            }
+        }
+        List<String> nipples = new ArrayList<>();
+        for (Stretch s : work.stretches()) {
+            List<Rods.Rod> rods = work.rods(s);
+            if (!rods.isEmpty()) {
+                page.text(
+                        "Rods of " + s.name() + " in order: "
+                                + rods.stream()
+                                        .map(r -> LengthFormat.shop(r.length(), units))
+                                        .collect(Collectors.joining(", "))
+                                + ".",
+                        9,
+                        0,
+                        false,
+                        0.13f);
+            }
+            s.nipple().ifPresent(n -> nipples.add(s.name() + " " + LengthFormat.figure(n, UnitSystem.INCH)));
+        }
+        if (!nipples.isEmpty()) {
+            page.text("Bought nipples: " + String.join(", ", nipples) + ".", 9, 0, false, 0.13f);
+        }
+        for (HosePiece h : work.hoses()) {
+            page.text(
+                    "Hose " + LengthFormat.figure(h.bore(), units) + " bore for " + h.name() + ": "
+                            + LengthFormat.shop(h.length(), units) + ", a clamp or ferrule at each end.",
+                    9,
+                    0,
+                    false,
+                    0.13f);
+        }
+        page.heading("Parts", 12);
+        for (PartLine p : work.parts()) {
+            page.text(
+                    LengthFormat.decimal(p.count(), 1, 0) + (p.metres() ? " m  " : "  ") + p.name(),
+                    9.5f,
+                    0,
+                    false,
+                    0.13f);
+        }
+    }
+
+    /** What the chalk line is snapped by. */
+    private void heights(SheetPage page) throws IOException {
+        List<Fall.Section> sections = c.fall().sections(c.walked());
+        if (sections.isEmpty()) {
+            return;
+        }
+        page.heading("Heights of the centre line over the floor", 12);
+        for (Fall.Section s : sections) {
+            page.text(
+                    s.run().name() + ":  " + LengthFormat.figure(s.first(), units) + " to "
+                            + LengthFormat.figure(s.second(), units) + " over "
+                            + LengthFormat.figure(s.run().length(), units),
+                    9,
+                    0,
+                    false,
+                    0.13f);
+        }
+    }
+
+    private String inserts(CutWork work) {
+        return work.stretches().stream()
+                .map(Stretch::size)
+                .distinct()
+                .map(z -> LengthFormat.figure(z.insert(), units) + " on " + z.size())
+                .reduce((a, b) -> a + ", " + b)
+                .orElse("");
+    }
+
+    private String pieces(CutBar b) {
+        return b.pieces().stream()
+                .map(p -> p.name() + " " + LengthFormat.figure(p.length(), units))
+                .reduce((x, y) -> x + ";  " + y)
+                .orElse("");
+    }
+}

@@ -1,0 +1,2 @@
+/** Hose lines in the book: file, sheets, tag, demo. */
+package mellowflare.book.hose;

@@ -1,0 +1,114 @@
+package mellowflare.book.job;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.ZonedDateTime;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import mellowflare.book.BookTrouble;
+import mellowflare.book.exchange.TextFiles;
+import mellowflare.book.line.Paper;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.Job;
+import mellowflare.core.line.Kind;
+import mellowflare.core.line.Plan;
+
+/** The papers and files that go along with a job: those that every job has, and those of its kind of line. Window and command show this list. */
+public final class Papers {
+    /** A paper as it is offered. */
+    public record Offer(String id, String title, String about) {}
+
+    private Papers() {}
+
+    private static <P extends Plan> List<Paper<P>> of(Kind<?, P> kind) {
+        List<Paper<P>> all = new ArrayList<>();
+        all.add(new Paper<>(
+                "sheet",
+                "Job sheet",
+                "drawing, figures, sealing, findings and steps with what was done, as PDF",
+                ".pdf",
+                (result, plan, now) -> JobSheet.pdf(result, now.getZone())));
+        all.add(new Paper<>(
+                "tag",
+                "Tag",
+                "key facts to be tied to the line, with a code, as PDF",
+                "-tag.pdf",
+                (result, plan, now) -> TagSheet.pdf(result)));
+        all.add(Paper.ofText(
+                "export",
+                "Job",
+                "the job with its results, as JSON to be imported elsewhere",
+                ".json",
+                (result, plan, now) -> JobFiles.exportText(result)));
+        all.addAll(BookKinds.papers(kind));
+        return all;
+    }
+
+    /** What goes along with a job of a kind, in the order in which it is offered. */
+    public static List<Offer> offered(Kind<?, ?> kind) {
+        return of(kind).stream().map(Papers::offer).toList();
+    }
+
+    /** Every paper that some kind of line has, each once, under the words of the first that has it. */
+    public static List<Offer> all() {
+        Map<String, Offer> all = new LinkedHashMap<>();
+        BookKinds.ALL.forEach(k -> offered(k.kind()).forEach(o -> all.putIfAbsent(o.id(), o)));
+        return List.copyOf(all.values());
+    }
+
+    private static Offer offer(Paper<?> p) {
+        return new Offer(p.id(), p.title(), p.about());
+    }
+
+    /**
+     * Makes a paper.
+     *
+     * @param id which
+     * @param now the moment, in the zone in which moments are written
+     * @throws BookTrouble if such a line has no such paper, or there is nothing to put on it yet
+     */
+    public static byte[] bytes(String id, Evaluation result, ZonedDateTime now) throws BookTrouble {
+        return bytes(id, result.job().kind(), result, now);
+    }
+
+    private static <P extends Plan> byte[] bytes(String id, Kind<?, P> kind, Evaluation result, ZonedDateTime now)
+            throws BookTrouble {
+        Paper<P> paper = find(id, kind);
+        try {
+            return paper.maker().bytes(result, kind.planType().cast(result.plan()), now);
+        } catch (IOException e) {
+            throw new BookTrouble("“" + paper.title() + "” could not be made: " + e.getMessage(), e);
+        }
+    }
+
+    private static <P extends Plan> Paper<P> find(String id, Kind<?, P> kind) throws BookTrouble {
+        return of(kind).stream()
+                .filter(p -> p.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new BookTrouble("This job is made as “" + kind.word() + "”, which has no “" + id
+                        + "”. It has: "
+                        + offered(kind).stream().map(Offer::id).collect(Collectors.joining(", ")) + "."));
+    }
+
+    /** Writes a paper into a folder; gives the file. */
+    public static Path write(String id, Evaluation result, Path folder, ZonedDateTime now) throws BookTrouble {
+        return TextFiles.write(
+                folder.resolve(
+                        name(result.job()) + find(id, result.job().kind()).suffix()),
+                bytes(id, result, now));
+    }
+
+    private static String name(Job job) {
+        String plain = job.title()
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-|-$", "");
+        String id = TextFiles.name(job.id());
+        String tail = id.substring(0, Math.min(8, id.length()));
+        return (plain.isEmpty() ? "job" : plain.substring(0, Math.min(40, plain.length()))) + "-" + tail;
+    }
+}

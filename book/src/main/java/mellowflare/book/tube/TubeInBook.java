@@ -1,0 +1,145 @@
+package mellowflare.book.tube;
+
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import mellowflare.book.BookTrouble;
+import mellowflare.book.exchange.DrawingSvg;
+import mellowflare.book.json.Fields;
+import mellowflare.book.line.KindInBook;
+import mellowflare.book.line.Paper;
+import mellowflare.book.line.SheetPart;
+import mellowflare.book.tag.TagFacts;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.Job;
+import mellowflare.core.line.Kind;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.tube.TubeLineKind;
+import mellowflare.core.tube.TubeParts;
+import mellowflare.core.tube.TubePlan;
+import mellowflare.core.tube.draw.ShapeDrawing;
+import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.line.TubeLine;
+import mellowflare.core.tube.line.TubeSide;
+import mellowflare.core.tube.stock.Tube;
+
+/** Tube lines in the book. */
+public final class TubeInBook implements KindInBook<TubeLine, TubePlan> {
+    private static final TubeJson JSON = new TubeJson(JsonNodeFactory.instance);
+
+    /** How the picture of a tube is turned and looked down on (degrees). */
+    private static final double TURN = 30;
+
+    private static final double TILT = 24;
+
+    @Override
+    public Kind<TubeLine, TubePlan> kind() {
+        return TubeLineKind.TUBE;
+    }
+
+    @Override
+    public ObjectNode write(TubeLine line) {
+        return JSON.write(line);
+    }
+
+    @Override
+    public TubeLine read(Fields fields) throws BookTrouble {
+        return JSON.read(fields);
+    }
+
+    @Override
+    public SheetPart sheet(Evaluation result, TubePlan plan) {
+        return new TubeSheetPart(plan);
+    }
+
+    @Override
+    public TagFacts tag(Evaluation e, TubePlan plan) {
+        TubeCase c = plan.c();
+        return new TagFacts(
+                e.job().id(),
+                e.job().title(),
+                e.job().machine(),
+                c.tube().map(Tube::name).orElse(""),
+                kindOf(c.a()),
+                kindOf(c.b()),
+                c.shape().developed().map(Length::mm),
+                e.cut().map(Length::mm),
+                Optional.empty(),
+                c.service().working().map(p -> p.bar()),
+                c.fluid().map(f -> f.id()).orElse(""),
+                TagFacts.proofed(e, "test"),
+                TagFacts.made(e));
+    }
+
+    private static String kindOf(TubeSide side) {
+        return side.traits().map(t -> t.name()).orElse("");
+    }
+
+    @Override
+    public List<String> tagLines(Evaluation e, TubePlan plan, TagFacts facts) {
+        TubeCase c = plan.c();
+        List<String> lines = new ArrayList<>();
+        lines.add("A " + facts.endA());
+        lines.add("B " + facts.endB());
+        lines.add("developed "
+                + facts.overallMm()
+                        .map(mm -> LengthFormat.both(Length.ofMm(mm), c.units()))
+                        .orElse("open"));
+        c.service()
+                .working()
+                .ifPresent(p -> lines.add("works at " + Figure.of(p).text(c.units())
+                        + c.fluid().map(f -> ", " + f.name()).orElse("")));
+        return lines;
+    }
+
+    @Override
+    public List<Paper<TubePlan>> papers() {
+        return List.of(
+                new Paper<>(
+                        "template",
+                        "Bending template",
+                        "at true size, with a ruler to check it by, as PDF",
+                        "-template.pdf",
+                        (e, plan, now) -> TemplateSheet.pdf(e, plan.c())),
+                Paper.ofText(
+                        "lra",
+                        "Bend table",
+                        "straights, rotations and bends with their marks, as CSV",
+                        "-lra.csv",
+                        (e, plan, now) -> LraCsv.of(plan.c())),
+                Paper.ofText(
+                        "dxf",
+                        "Centre line",
+                        "centre line and flat stretches, as DXF",
+                        ".dxf",
+                        (e, plan, now) -> TubeDxf.of(plan.c())),
+                Paper.ofText(
+                        "drawing",
+                        "Drawing",
+                        "the tube as it is bent, as SVG",
+                        ".svg",
+                        (e, plan, now) -> DrawingSvg.of(drawing(plan), e.job().title())),
+                Paper.ofText(
+                        "parts",
+                        "Parts list",
+                        "tube, nuts, sleeves and clamps, as CSV",
+                        "-parts.csv",
+                        (e, plan, now) -> TubePartsCsv.of(TubeParts.of(plan.c()))));
+    }
+
+    private static Drawing drawing(TubePlan plan) {
+        return ShapeDrawing.page(plan.c(), TURN, TILT, Optional.empty()).orElseGet(() -> plan.largeStrip());
+    }
+
+    @Override
+    public List<Job> demo(ReferenceData data, Instant now) {
+        return TubeDemo.jobs();
+    }
+}

@@ -1,0 +1,2 @@
+/** Tube lines in the book: file, sheets, template, tables, demo. */
+package mellowflare.book.tube;

@@ -1,0 +1,2 @@
+/** Commands of air mains. */
+package mellowflare.cli.air;

@@ -1,0 +1,14 @@
+package mellowflare.cli.command;
+
+import java.util.List;
+
+/** What a kind of line adds to the command line. Each command is a picocli command with its name. */
+public interface KindInCli {
+    /** Commands beside {@code job} and {@code parts}. */
+    List<Object> commands();
+
+    /** Commands under {@code parts}, for what the shelf can do for such a line. */
+    default List<Object> partsCommands() {
+        return List.of();
+    }
+}

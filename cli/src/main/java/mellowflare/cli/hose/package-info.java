@@ -1,0 +1,2 @@
+/** Commands of hose lines. */
+package mellowflare.cli.hose;

@@ -1,0 +1,97 @@
+package mellowflare.cli.tube;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+import mellowflare.cli.command.Computation;
+import mellowflare.cli.command.ComputeCommand;
+import mellowflare.cli.command.Words;
+import mellowflare.cli.input.Fields;
+import mellowflare.cli.input.Refused;
+import mellowflare.cli.output.FindingsOut;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.reference.ReferenceData;
+import picocli.CommandLine.Command;
+
+/** {@code tube}: from points, legs or rows to cut length, marks, order of bends, findings and steps. */
+@Command(
+        name = "tube",
+        mixinStandardHelpOptions = true,
+        description =
+                "Works out a formed and flared tube: straights, rotations, bends, marks, cut length, fit, steps, findings.",
+        footer = {
+            "",
+            "In:   the way once: points [[x,y,z]] (corners of the centre line), rows [[straight, rotation, bend]],",
+            "      legs [{length, turn, bend}] with legsTo centre, outside or inside, or template (a length);",
+            "      clr (centre line radius) or bender; tube (id of a size) or od, wall, material; trialBends [[lever, kept]];",
+            "      ends: two of {kind, tool, stickOut, reach, place, port {code, size, gender}, metal}; squareUp, designFactor,",
+            "      buried, endToEnd (second reading), instrument; service {fluid, working ...}; practice; units; id",
+            "Out:  rows, points, developedLength, cutLength, shop, marks, marksFromB (start, middle, leg, around, angle, lever),",
+            "      order, clearance, farEndError, fit, bears, weight, volume, ends, parts, steps, findings",
+            "Example:  echo '{\"points\": [[0,0,0],[120,0,0],[120,90,0]], \"clr\": 20, \"od\": 8, \"wall\": 1}' | ./mellow-flare tube"
+        })
+public final class TubeCommand extends ComputeCommand {
+    private static final List<String> COLUMNS =
+            List.of("developedLength", "cutLength", "shop", "bends", "chance", "stops");
+
+    @Override
+    public Computation computation() {
+        return new Tube(data());
+    }
+
+    private record Tube(ReferenceData data) implements Computation {
+        @Override
+        public ObjectNode of(Fields record) throws Refused {
+            UnitSystem units = Words.units(record);
+            return TubeOut.of(new TubeIn(data).read(record, units), units);
+        }
+
+        @Override
+        public List<String> columns() {
+            return COLUMNS;
+        }
+
+        @Override
+        public List<String> cells(ObjectNode r) {
+            return List.of(
+                    r.path("developedLength").asText(""),
+                    r.path("cutLength").asText(""),
+                    r.path("shop").asText(""),
+                    Integer.toString(Math.max(0, r.path("rows").size() - 1)),
+                    r.path("fit").path("chance").asText(""),
+                    FindingsOut.failed(r, "stop"));
+        }
+
+        @Override
+        public String text(ObjectNode r) {
+            StringBuilder text = new StringBuilder();
+            text.append("cut: ").append(r.path("shop").asText("open")).append('\n');
+            for (JsonNode m : r.path("marks")) {
+                text.append("bend ").append(m.path("bend").asText()).append(": begins ");
+                text.append(figure(m, "start")).append(", middle ").append(figure(m, "middle"));
+                text.append(", leg mark ").append(figure(m, "leg")).append("; line ");
+                text.append(figure(m, "around"))
+                        .append("°, bend ")
+                        .append(figure(m, "angle"))
+                        .append("°");
+                text.append(m.has("lever") ? ", lever " + figure(m, "lever") + "°" : "")
+                        .append('\n');
+            }
+            r.path("findings").forEach(f -> text.append(Words.finding(f)));
+            int number = 1;
+            for (JsonNode step : r.path("steps")) {
+                text.append(number++)
+                        .append("  ")
+                        .append(step.path("title").asText())
+                        .append(": ");
+                text.append(step.path("says").asText()).append('\n');
+            }
+            return text.toString();
+        }
+
+        private static String figure(JsonNode m, String name) {
+            return LengthFormat.decimal(m.path(name).asDouble(), 1, 0);
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** Commands of tube lines. */
+package mellowflare.cli.tube;

@@ -1,0 +1,2 @@
+/** The order of work of air mains. */
+package mellowflare.core.air.order;

@@ -1,0 +1,2 @@
+/** Hose lines drawn. */
+package mellowflare.core.hose.draw;

@@ -1,0 +1,65 @@
+package mellowflare.core.hose.rules;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Rule;
+import mellowflare.core.advice.RuleText;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.Side;
+import mellowflare.core.identify.Identification;
+import mellowflare.core.lookalike.LookAlike;
+import mellowflare.core.reference.Source;
+
+/** A port that was not measured surely may be one of its look-alikes. */
+final class LookAlikesOfPort implements Rule<HoseCase> {
+    private static final RuleText UNSURE = new RuleText(
+            "end.twin",
+            Severity.WARN,
+            "{place} was taken for {end} at {certainty}; it may be {twin} ({alike}).",
+            "{place} is {end}, told from its look-alikes at {certainty}.",
+            "{alike}: {forced}",
+            "{tell}",
+            Source.of("the end tables, twins computed"));
+    private static final RuleText PICKED = new RuleText(
+            "end.picked",
+            Severity.NOTE,
+            "{place} was picked as {end}, not measured; {twin} looks like it ({alike}).",
+            "{place} was picked as {end}; nothing in the tables looks like it.",
+            "{alike}: {forced}",
+            "{tell}",
+            Source.of("the end tables, twins computed"));
+
+    @Override
+    public List<Finding> check(HoseCase c) {
+        return c.sides().stream().map(LookAlikesOfPort::check).toList();
+    }
+
+    private static Finding check(Side s) {
+        Subject about = s.which().end();
+        if (s.port().isEmpty()) {
+            return Finding.notChecked(UNSURE, about, "port of end " + s.which());
+        }
+        RuleText text = s.certainty().isPresent() ? UNSURE : PICKED;
+        boolean sure = s.certainty().filter(x -> x >= Identification.SETTLED).isPresent();
+        Optional<LookAlike> lookAlike = s.lookAlikes().stream().findFirst();
+        return Finding.of(
+                lookAlike.isEmpty() || sure,
+                text,
+                about,
+                Map.of(
+                        "place", Figure.of(s.place()),
+                        "end", Figure.of(s.port().get().brief()),
+                        "certainty", new Figure.OfShare(s.certainty().orElse(1.0)),
+                        "twin", Figure.of(lookAlike.map(t -> t.other().brief()).orElse("no other")),
+                        "alike", Figure.of(lookAlike.map(t -> t.kind().alike()).orElse("no look-alike in the tables")),
+                        "forced",
+                                Figure.of(
+                                        lookAlike.map(t -> t.kind().ifForced()).orElse("none")),
+                        "tell", Figure.of(lookAlike.map(t -> t.kind().tellBy()).orElse("Nothing to tell apart."))));
+    }
+}

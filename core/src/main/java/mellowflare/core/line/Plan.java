@@ -1,0 +1,50 @@
+package mellowflare.core.line;
+
+import java.util.List;
+import java.util.Optional;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.fluid.Fluid;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.measure.CalledFigure;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.procedure.Step;
+
+/** What follows from a line of one kind: pure, and the same each time for the same line, setting and tables. */
+public interface Plan {
+    /** Every rule's finding, worst first. */
+    List<Finding> findings();
+
+    /** The order of work; empty while too little is known of the line. */
+    List<Step> steps();
+
+    /** What is still to be said before there is an order of work: a whole sentence. */
+    String stillNeeded();
+
+    /** The measured length that the cut rests on, with who measured it; empty while there is none, and for a line that is cut into many pieces. */
+    Optional<CalledFigure> measured();
+
+    /** The cut of a line that is one piece; empty while it is not known, and for what is bought whole. */
+    Optional<CutFigure> cutFigure();
+
+    /** What its figures are called at the bench. */
+    BenchWords benchWords();
+
+    /** What runs in the line; empty while it is not said. */
+    Optional<Fluid> fluid();
+
+    /** The small strip of the line with its seals. */
+    Drawing strip();
+
+    /** What a rule says of this line; empty while it has nothing to say. */
+    default Optional<String> says(String rule, UnitSystem units) {
+        return findings().stream()
+                .filter(f -> f.rule().id().equals(rule))
+                .findFirst()
+                .map(f -> f.says(units));
+    }
+
+    /** Whether a finding forbids the line as it is planned. */
+    default boolean stops() {
+        return findings().stream().anyMatch(Finding::stops);
+    }
+}

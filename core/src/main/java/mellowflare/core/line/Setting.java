@@ -1,0 +1,55 @@
+package mellowflare.core.line;
+
+import java.util.Optional;
+import mellowflare.core.advice.Method;
+import mellowflare.core.advice.MethodTopic;
+import mellowflare.core.advice.Methods;
+import mellowflare.core.advice.Practice;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.LineEnd;
+import mellowflare.core.fluid.Fluid;
+import mellowflare.core.fluid.FluidTable;
+import mellowflare.core.fluid.Service;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.procedure.MakeLog;
+import mellowflare.core.reference.ReferenceData;
+
+/**
+ * What a line stands in: all that a job says beside the line itself.
+ *
+ * @param ports what it joins
+ * @param service what it must do
+ * @param practice the methods chosen
+ * @param units the job's system
+ * @param log what has been done on a line of this kind
+ * @param data the tables
+ */
+public record Setting(
+        Ports ports, Service service, Practice practice, UnitSystem units, MakeLog log, ReferenceData data) {
+
+    /** The end of the table that the port was taken for; empty while it is not known, or the table has it no more. */
+    public Optional<End> port(LineEnd which) {
+        return ports.of(which).end().flatMap(data.get(EndTable.KEY)::find);
+    }
+
+    /** The fluid of the service; empty while it is not said, or the table has it no more. */
+    public Optional<Fluid> fluid() {
+        return service.fluid().flatMap(data.get(FluidTable.KEY)::find);
+    }
+
+    /** The method that the practice follows on a topic. */
+    public Method method(MethodTopic topic) {
+        return data.get(Methods.KEY).chosen(topic, practice);
+    }
+
+    /** The same with nothing done yet. */
+    public Setting unmade() {
+        return new Setting(ports, service, practice, units, MakeLog.EMPTY, data);
+    }
+
+    /** The same with another service. */
+    public Setting with(Service other) {
+        return new Setting(ports, other, practice, units, log, data);
+    }
+}
