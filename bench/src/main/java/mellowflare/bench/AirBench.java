@@ -4,7 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
-import mellowflare.core.flow.network.AirNetwork;
+import mellowflare.core.flow.GasLaw;
+import mellowflare.core.flow.network.Network;
 import mellowflare.core.flow.network.NetworkFlow;
 import mellowflare.core.flow.network.NetworkSolver;
 import mellowflare.core.measure.AbsolutePressure;
@@ -38,15 +39,15 @@ public class AirBench {
     @Param({"1000", "2500", "5000", "10000"})
     public int pipes;
 
-    private AirNetwork network;
+    private Network network;
 
     /** A grid with random lengths and bores, fed at two corners, a demand at every fourth place. */
     @Setup
     public void grid() {
         int side = (int) Math.round((1 + Math.sqrt(1 + 2.0 * pipes)) / 2);
         Random r = new Random(7);
-        List<AirNetwork.Pipe> all = new ArrayList<>();
-        List<AirNetwork.Demand> demands = new ArrayList<>();
+        List<Network.Pipe> all = new ArrayList<>();
+        List<Network.Demand> demands = new ArrayList<>();
         double each = 8000.0 / (side * side / 4.0);
         for (int x = 0; x < side; x++) {
             for (int y = 0; y < side; y++) {
@@ -57,22 +58,23 @@ public class AirBench {
                     all.add(pipe(name(x, y), name(x, y + 1), r));
                 }
                 if (r.nextInt(4) == 0) {
-                    demands.add(new AirNetwork.Demand(name(x, y), FreeAir.ofLitresPerMinute(each)));
+                    demands.add(new Network.Demand(
+                            name(x, y), FreeAir.ofLitresPerMinute(each).mass()));
                 }
             }
         }
-        network = new AirNetwork(
+        network = new Network(
                 all,
                 List.of(
-                        new AirNetwork.Supply(name(0, 0), GaugePressure.ofBar(8)),
-                        new AirNetwork.Supply(name(side - 1, side - 1), GaugePressure.ofBar(8))),
+                        new Network.Supply(name(0, 0), GaugePressure.ofBar(8)),
+                        new Network.Supply(name(side - 1, side - 1), GaugePressure.ofBar(8))),
                 demands,
-                Temperature.ofCelsius(25),
+                GasLaw.air(Temperature.ofCelsius(25)),
                 AbsolutePressure.SEA_LEVEL);
     }
 
-    private static AirNetwork.Pipe pipe(String from, String to, Random r) {
-        return new AirNetwork.Pipe(
+    private static Network.Pipe pipe(String from, String to, Random r) {
+        return new Network.Pipe(
                 from + " " + to,
                 from,
                 to,

@@ -68,7 +68,7 @@ class AirTest {
         Run run = Run.of(in, "air");
         assertThat(run.status()).isEqualTo(1);
         assertThat(run.json().get("findings").toString())
-                .contains("“far”: No pipe leads from a compressor")
+                .contains("“far”: No pipe leads from a supply")
                 .contains("“z”: More is asked there than can flow");
         assertThat(run.json().get("nodes")).hasSize(3);
     }

@@ -24,6 +24,8 @@ import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.flow.network.NetworkFlow;
+import mellowflare.core.measure.AirReference;
+import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.LengthFormat;
 
 /** The cheapest sizes in every kind of pipe beside each other, what must never be used and why, and what one size larger gives. */
@@ -161,7 +163,7 @@ final class SizesPane extends VBox {
                 .orElse("");
         return p.pipe().name() + " (" + size + "): loses "
                 + Figure.of(p.drop()).text(model.units()) + " at "
-                + Figure.of(p.flow()).text(model.units()) + ", "
+                + Figure.of(FreeAir.of(p.flow(), AirReference.ISO1217)).text(model.units()) + ", "
                 + new Figure.OfSpeed(p.metresPerSecond()).text(model.units()) + "; one size larger "
                 + c.oneSizeUp(p.pipe().name())
                         .map(d -> d.bar() < 0.0005

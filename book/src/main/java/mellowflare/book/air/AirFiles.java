@@ -24,9 +24,10 @@ import mellowflare.core.air.work.AirCase;
 import mellowflare.core.cutting.CutBar;
 import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.cutting.CutTask;
-import mellowflare.core.flow.network.AirNetwork;
+import mellowflare.core.flow.network.Network;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.AirReference;
+import mellowflare.core.measure.FreeAir;
 import mellowflare.core.reference.CsvText;
 
 /** What a workshop main gives to other programs: cut list and parts as CSV, its network as JSON, its lines as DXF, its drains as a calendar. */
@@ -152,7 +153,7 @@ public final class AirFiles {
         if (!c.flows()) {
             throw new BookTrouble("There is no network yet: walk the main, say its size and its compressor.");
         }
-        AirNetwork n = c.network(c.together().scenario());
+        Network n = c.network(c.together().scenario());
         ObjectNode root = JsonNodeFactory.instance.objectNode();
         ArrayNode nodes = root.putArray("nodes");
         n.pipes().stream().flatMap(p -> Stream.of(p.from(), p.to())).distinct().forEach(nodes::add);
@@ -175,9 +176,9 @@ public final class AirFiles {
         n.demands()
                 .forEach(d -> demands.addObject()
                         .put("node", d.node())
-                        .put("flow", d.flow().in(AirReference.ISO1217).litresPerMinute()));
-        root.put("temperature", n.air().celsius());
-        root.put("barometer", n.surroundings().bar());
+                        .put("flow", FreeAir.of(d.flow(), AirReference.ISO1217).litresPerMinute()));
+        root.put("temperature", c.main().shop().air().celsius());
+        root.put("barometer", n.barometer().bar());
         root.put("reference", AirReference.ISO1217.word());
         return root.toPrettyString() + "\n";
     }

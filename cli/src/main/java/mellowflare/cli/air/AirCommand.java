@@ -20,8 +20,9 @@ import mellowflare.cli.output.FindingsOut;
 import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
-import mellowflare.core.flow.network.AirNetwork;
-import mellowflare.core.flow.network.NetworkFindings;
+import mellowflare.core.air.work.NetworkFindings;
+import mellowflare.core.flow.GasLaw;
+import mellowflare.core.flow.network.Network;
 import mellowflare.core.flow.network.NetworkFlow;
 import mellowflare.core.flow.network.NetworkSolver;
 import mellowflare.core.measure.AbsolutePressure;
@@ -63,18 +64,18 @@ public final class AirCommand extends ComputeCommand {
             UnitSystem units = Words.units(f);
             AirReference reference = AirWords.reference(f);
             AbsolutePressure ambient = AirWords.barometer(f);
-            AirNetwork network = new AirNetwork(
+            Network network = new Network(
                     pipes(f),
                     supplies(f),
                     demands(f, reference),
-                    f.temperature("temperature").orElse(Temperature.ofCelsius(20)),
+                    GasLaw.air(f.temperature("temperature").orElse(Temperature.ofCelsius(20))),
                     ambient);
             places(f, network);
             return out(network, NetworkSolver.solve(network), reference, units);
         }
 
-        private List<AirNetwork.Pipe> pipes(Fields f) throws Refused {
-            List<AirNetwork.Pipe> pipes = new ArrayList<>();
+        private List<Network.Pipe> pipes(Fields f) throws Refused {
+            List<Network.Pipe> pipes = new ArrayList<>();
             Optional<String> usual = f.text("system");
             for (Fields p : f.objects("pipes")) {
                 String from = p.needText("from");
@@ -95,8 +96,7 @@ public final class AirCommand extends ComputeCommand {
                     throw p.missing("length");
                 }
                 p.nothingElse();
-                pipes.add(new AirNetwork.Pipe(
-                        name, from, to, length.get(), bore.get(), rough.orElse(USUAL_ROUGHNESS), k));
+                pipes.add(new Network.Pipe(name, from, to, length.get(), bore.get(), rough.orElse(USUAL_ROUGHNESS), k));
             }
             return pipes;
         }
@@ -134,31 +134,30 @@ public final class AirCommand extends ComputeCommand {
             return found;
         }
 
-        private static List<AirNetwork.Supply> supplies(Fields f) throws Refused {
-            List<AirNetwork.Supply> supplies = new ArrayList<>();
+        private static List<Network.Supply> supplies(Fields f) throws Refused {
+            List<Network.Supply> supplies = new ArrayList<>();
             for (Fields s : f.maybeObjects("supplies")) {
                 String node = s.needText("node");
-                supplies.add(
-                        new AirNetwork.Supply(node, s.pressure("pressure").orElseThrow(() -> s.missing("pressure"))));
+                supplies.add(new Network.Supply(node, s.pressure("pressure").orElseThrow(() -> s.missing("pressure"))));
                 s.nothingElse();
             }
             return supplies;
         }
 
-        private static List<AirNetwork.Demand> demands(Fields f, AirReference reference) throws Refused {
-            List<AirNetwork.Demand> demands = new ArrayList<>();
+        private static List<Network.Demand> demands(Fields f, AirReference reference) throws Refused {
+            List<Network.Demand> demands = new ArrayList<>();
             for (Fields d : f.maybeObjects("demands")) {
                 String node = d.needText("node");
                 double flow =
                         d.flow("flow").orElseThrow(() -> d.missing("flow")).litresPerMinute();
-                demands.add(new AirNetwork.Demand(node, new FreeAir(flow, reference)));
+                demands.add(new Network.Demand(node, new FreeAir(flow, reference).mass()));
                 d.nothingElse();
             }
             return demands;
         }
 
         /** Places that are named must be met by a pipe. */
-        private static void places(Fields f, AirNetwork n) throws Refused {
+        private static void places(Fields f, Network n) throws Refused {
             Set<String> met = new LinkedHashSet<>();
             n.pipes().forEach(p -> {
                 met.add(p.from());
@@ -171,19 +170,17 @@ public final class AirCommand extends ComputeCommand {
             }
         }
 
-        private static ObjectNode out(AirNetwork n, NetworkFlow flow, AirReference reference, UnitSystem units) {
+        private static ObjectNode out(Network n, NetworkFlow flow, AirReference reference, UnitSystem units) {
             ObjectNode out = JsonNodeFactory.instance.objectNode();
             ArrayNode nodes = out.putArray("nodes");
             flow.nodes().values().stream()
                     .sorted((a, b) -> a.name().compareTo(b.name()))
                     .forEach(x -> nodes.addObject()
                             .put("node", x.name())
-                            .put(
-                                    "pressure",
-                                    x.pressure().gauge(n.surroundings()).bar())
-                            .put("asked", x.asked().in(reference).litresPerMinute())
-                            .put("taken", x.taken().in(reference).litresPerMinute())
-                            .put("fed", x.fed().in(reference).litresPerMinute()));
+                            .put("pressure", x.pressure().gauge(n.barometer()).bar())
+                            .put("asked", FreeAir.of(x.asked(), reference).litresPerMinute())
+                            .put("taken", FreeAir.of(x.taken(), reference).litresPerMinute())
+                            .put("fed", FreeAir.of(x.fed(), reference).litresPerMinute()));
             ArrayNode pipes = out.putArray("pipes");
             for (NetworkFlow.InPipe p : flow.pipes()) {
                 pipes.addObject()
@@ -192,7 +189,8 @@ public final class AirCommand extends ComputeCommand {
                         .put("to", p.pipe().to())
                         .put(
                                 "flow",
-                                (p.forward() ? 1 : -1) * p.flow().in(reference).litresPerMinute())
+                                (p.forward() ? 1 : -1)
+                                        * FreeAir.of(p.flow(), reference).litresPerMinute())
                         .put("velocity", p.metresPerSecond())
                         .put("drop", p.drop().bar())
                         .put("mach", p.mach())
@@ -201,9 +199,7 @@ public final class AirCommand extends ComputeCommand {
             ObjectNode worst = out.putObject("worst");
             flow.worstNode()
                     .ifPresent(x -> worst.put("node", x.name())
-                            .put(
-                                    "pressure",
-                                    x.pressure().gauge(n.surroundings()).bar()));
+                            .put("pressure", x.pressure().gauge(n.barometer()).bar()));
             flow.worstPipe().ifPresent(x -> worst.put("pipe", x.pipe().name()));
             out.put("imbalance", flow.imbalance());
             out.put("reference", reference.word());

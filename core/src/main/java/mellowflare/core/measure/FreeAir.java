@@ -23,6 +23,16 @@ public record FreeAir(double litresPerMinute, AirReference reference) {
         return litresPerMinute / 60_000 * reference.density();
     }
 
+    /** The same as mass. */
+    public MassFlow mass() {
+        return MassFlow.ofKgPerSecond(kgPerSecond());
+    }
+
+    /** A mass of air, counted as free air of a reference. */
+    public static FreeAir of(MassFlow flow, AirReference reference) {
+        return ofMass(flow.kgPerSecond(), reference);
+    }
+
     /** The flow of a mass stream (kg/s), in a reference state. */
     public static FreeAir ofMass(double kgPerSecond, AirReference reference) {
         return new FreeAir(kgPerSecond / reference.density() * 60_000, reference);

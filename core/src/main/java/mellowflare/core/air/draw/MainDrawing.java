@@ -31,6 +31,8 @@ import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
 import mellowflare.core.geometry.Sight;
 import mellowflare.core.geometry.Vector;
+import mellowflare.core.measure.AirReference;
+import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 
@@ -338,7 +340,9 @@ public final class MainDrawing {
     private void arrows() {
         for (NetworkFlow.InPipe p : c.together().flow().pipes()) {
             Sized s = sized.get(p.pipe().name());
-            if (s == null || s.run().kind() != Walked.Kind.MAIN || p.flow().litresPerMinute() < 1) {
+            if (s == null
+                    || s.run().kind() != Walked.Kind.MAIN
+                    || FreeAir.of(p.flow(), AirReference.ISO1217).litresPerMinute() < 1) {
                 continue;
             }
             Point a = view.at(at(p.forward() ? s.run().from() : s.run().to()));

@@ -5,7 +5,7 @@ import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.air.work.AirCase;
-import mellowflare.core.flow.network.NetworkFindings;
+import mellowflare.core.air.work.NetworkFindings;
 
 /** What the network itself says: islands, starved and choked places. */
 final class AirArrives implements Rule<AirCase> {

@@ -32,7 +32,7 @@ import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
 import mellowflare.core.air.water.Water;
 import mellowflare.core.flow.hold.HoldTest;
-import mellowflare.core.flow.network.AirNetwork;
+import mellowflare.core.flow.network.Network;
 import mellowflare.core.flow.network.NetworkFlow;
 import mellowflare.core.flow.network.NetworkSolver;
 import mellowflare.core.line.Setting;
@@ -197,12 +197,12 @@ public record AirCase(
     }
 
     /** The network of this main under a scenario. */
-    public AirNetwork network(Scenario scenario) {
+    public Network network(Scenario scenario) {
         return net().network(sized, feeds, scenario.running());
     }
 
     /** The network with other sizes. */
-    public AirNetwork network(List<Sized> others, Scenario scenario) {
+    public Network network(List<Sized> others, Scenario scenario) {
         return net().network(others, feeds, scenario.running());
     }
 

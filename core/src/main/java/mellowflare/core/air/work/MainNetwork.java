@@ -17,7 +17,8 @@ import mellowflare.core.air.main.AirMain;
 import mellowflare.core.air.stock.Fitting;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
-import mellowflare.core.flow.network.AirNetwork;
+import mellowflare.core.flow.GasLaw;
+import mellowflare.core.flow.network.Network;
 import mellowflare.core.flow.network.NetworkFlow;
 import mellowflare.core.flow.network.NetworkSolver;
 import mellowflare.core.geometry.Vector;
@@ -56,22 +57,22 @@ final class MainNetwork {
      * @param feeds compressors by place
      * @param running what runs where; outlets where nothing runs end at their valve
      */
-    AirNetwork network(List<Sized> sized, Map<String, Compressor> feeds, Map<String, AirTool> running) {
+    Network network(List<Sized> sized, Map<String, Compressor> feeds, Map<String, AirTool> running) {
         return new Pipes(sized, feeds).network(running);
     }
 
     /** The pipes of the main with their losses: the same whatever runs. */
     private final class Pipes {
         private final Map<String, Sized> byName = new HashMap<>();
-        private final List<AirNetwork.Pipe> pipes = new ArrayList<>();
-        private final List<AirNetwork.Supply> supplies = new ArrayList<>();
+        private final List<Network.Pipe> pipes = new ArrayList<>();
+        private final List<Network.Supply> supplies = new ArrayList<>();
 
         Pipes(List<Sized> sized, Map<String, Compressor> feeds) {
             sized.forEach(s -> byName.put(s.name(), s));
             Length own = system.map(PipeSystem::rough).orElse(HOSE_ROUGH);
             for (Sized s : sized) {
                 if (s.run().kind() != Walked.Kind.LEG && s.bore().isPresent()) {
-                    pipes.add(new AirNetwork.Pipe(
+                    pipes.add(new Network.Pipe(
                             s.name(),
                             s.run().from(),
                             s.run().to(),
@@ -81,34 +82,34 @@ final class MainNetwork {
                             losses(s, byName)));
                 }
             }
-            feeds.forEach((spot, c) -> supplies.add(new AirNetwork.Supply(spot, pressure(c))));
+            feeds.forEach((spot, c) -> supplies.add(new Network.Supply(spot, pressure(c))));
         }
 
-        AirNetwork network(Map<String, AirTool> running) {
-            List<AirNetwork.Pipe> all = new ArrayList<>(pipes);
+        Network network(Map<String, AirTool> running) {
+            List<Network.Pipe> all = new ArrayList<>(pipes);
             for (Walked.Run r : walked.runs()) {
                 AirTool tool = r.kind() == Walked.Kind.DROP ? running.get(r.to()) : null;
                 if (tool != null && r.piece() instanceof Piece.Drop d) {
                     byName.get(r.to()).bore().ifPresent(bore -> outlet(r.to(), tool, d.outlet(), bore, all));
                 }
             }
-            return new AirNetwork(
+            return new Network(
                     all,
                     supplies,
                     demands(running),
-                    main.shop().air(),
+                    GasLaw.air(main.shop().air()),
                     main.shop().barometer());
         }
     }
 
     /** What running tools draw, leaks and growth counted in, in the order of the walk. */
-    List<AirNetwork.Demand> demands(Map<String, AirTool> running) {
-        List<AirNetwork.Demand> demands = new ArrayList<>();
+    List<Network.Demand> demands(Map<String, AirTool> running) {
+        List<Network.Demand> demands = new ArrayList<>();
         for (Walked.Run r : walked.runs()) {
             AirTool tool = r.kind() == Walked.Kind.DROP ? running.get(r.to()) : null;
             if (tool != null) {
-                demands.add(new AirNetwork.Demand(
-                        tool(r.to()), tool.flow().times(main.use().reserve())));
+                demands.add(new Network.Demand(
+                        tool(r.to()), tool.flow().times(main.use().reserve()).mass()));
             }
         }
         return demands;
@@ -137,13 +138,13 @@ final class MainNetwork {
         return GaugePressure.ofBar(c.cutIn().bar() - main.plant().lost().bar());
     }
 
-    private void outlet(String outlet, AirTool tool, Outlet o, Length bore, List<AirNetwork.Pipe> pipes) {
+    private void outlet(String outlet, AirTool tool, Outlet o, Length bore, List<Network.Pipe> pipes) {
         double k = systems.k(Fitting.COUPLER) + (o.treatment() ? systems.k(Fitting.TREATMENT) : 0);
         boolean hose = o.hose().isPresent();
         String mouth = hose ? outlet + " coupler" : tool(outlet);
-        pipes.add(new AirNetwork.Pipe(outlet + " coupler", outlet, mouth, COUPLER, bore, HOSE_ROUGH, k));
+        pipes.add(new Network.Pipe(outlet + " coupler", outlet, mouth, COUPLER, bore, HOSE_ROUGH, k));
         o.hose()
-                .ifPresent(l -> pipes.add(new AirNetwork.Pipe(
+                .ifPresent(l -> pipes.add(new Network.Pipe(
                         outlet + " hose",
                         mouth,
                         tool(outlet),

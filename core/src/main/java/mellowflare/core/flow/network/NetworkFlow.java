@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.measure.AbsolutePressure;
-import mellowflare.core.measure.FreeAir;
+import mellowflare.core.measure.MassFlow;
 import mellowflare.core.measure.PressureDifference;
 
 /**
- * How air runs through a network.
+ * How a medium runs through a network.
  *
  * @param nodes every place that a supply reaches, by name
  * @param pipes every pipe that a supply reaches, in the network's order
@@ -18,21 +18,12 @@ import mellowflare.core.measure.PressureDifference;
  * @param rounds how often the pressures were solved for
  */
 public record NetworkFlow(
-        Map<String, AtNode> nodes,
-        List<InPipe> pipes,
-        List<AirNetwork.Trouble> troubles,
-        double imbalance,
-        int rounds) {
+        Map<String, AtNode> nodes, List<InPipe> pipes, List<Network.Trouble> troubles, double imbalance, int rounds) {
     public NetworkFlow {
         nodes = Map.copyOf(nodes);
         pipes = List.copyOf(pipes);
         troubles = List.copyOf(troubles);
     }
-
-    /** Above this share of the speed of sound, or this share of pressure lost in one pipe, the isothermal law leaves its range (house limits of CONVENTIONS). */
-    private static final double FAST = 0.3;
-
-    private static final double STEEP = 0.4;
 
     /**
      * At a place.
@@ -42,34 +33,31 @@ public record NetworkFlow(
      * @param taken what can be taken there
      * @param fed what a supply gives there; zero elsewhere
      */
-    public record AtNode(String name, AbsolutePressure pressure, FreeAir asked, FreeAir taken, FreeAir fed) {}
+    public record AtNode(String name, AbsolutePressure pressure, MassFlow asked, MassFlow taken, MassFlow fed) {}
 
     /**
      * In a pipe.
      *
      * @param pipe which one
-     * @param forward whether the air runs from its first place to its second
+     * @param forward whether it runs from its first place to its second
      * @param flow how much
      * @param metresPerSecond speed at the end where it is fastest (m/s)
      * @param drop pressure lost
      * @param mach that speed over the speed of sound
      * @param share of the pressure at its head that is lost in it
      * @param reynolds Reynolds' number
+     * @param beyondTheLaw whether the law that was used leaves its range here
      */
     public record InPipe(
-            AirNetwork.Pipe pipe,
+            Network.Pipe pipe,
             boolean forward,
-            FreeAir flow,
+            MassFlow flow,
             double metresPerSecond,
             PressureDifference drop,
             double mach,
             double share,
-            double reynolds) {
-        /** Whether the law that was used leaves its range here. */
-        public boolean beyondTheLaw() {
-            return mach > FAST || share > STEEP;
-        }
-    }
+            double reynolds,
+            boolean beyondTheLaw) {}
 
     public Optional<AtNode> node(String name) {
         return Optional.ofNullable(nodes.get(name));
@@ -82,7 +70,7 @@ public record NetworkFlow(
     /** The place with the least pressure at which something is asked. */
     public Optional<AtNode> worstNode() {
         return nodes.values().stream()
-                .filter(n -> n.asked().litresPerMinute() > 0)
+                .filter(n -> n.asked().kgPerSecond() > 0)
                 .min(Comparator.comparing(AtNode::pressure).thenComparing(AtNode::name));
     }
 

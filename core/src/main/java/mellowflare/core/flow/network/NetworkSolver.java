@@ -5,16 +5,15 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import mellowflare.core.flow.AirFriction;
-import mellowflare.core.flow.network.AirNetwork.Trouble;
+import mellowflare.core.flow.PipeLaw;
+import mellowflare.core.flow.network.Network.Trouble;
 import mellowflare.core.measure.AbsolutePressure;
-import mellowflare.core.measure.AirReference;
-import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.Length;
+import mellowflare.core.measure.MassFlow;
 import mellowflare.core.measure.PressureDifference;
 
 /**
- * Finds flows and pressures of one network, for as many sets of demands as are asked. Newton's method on flows and squared pressures together (global gradient); the pressures are solved for by
+ * Finds flows and pressures of one network, for as many sets of demands as are asked. Newton's method on flows and on what drives them together (global gradient); the drives are solved for by
  * sparse Cholesky. Where a demand would pull the pressure below that of the air around, the place is taken as an open end: it gives what comes out of it. Holds its last state to start the next
  * search from; for one thread only.
  */
@@ -26,15 +25,14 @@ public final class NetworkSolver {
     private static final int MOST_OPENINGS = 30;
     private static final double SETTLED = 1e-10;
     private static final double BALANCED = 1e-12;
-    private static final double HEAT_RATIO = 1.4;
     private static final double START_SPEED = 3;
 
-    private final AirNetwork network;
+    private final Network network;
     private final List<Trouble> looked;
     private final Map<String, Integer> index;
     private final List<String> names = new ArrayList<>();
     /** All that lead from one place to another, in the network's order. */
-    private final List<AirNetwork.Pipe> pipes = new ArrayList<>();
+    private final List<Network.Pipe> pipes = new ArrayList<>();
 
     private final int[] first;
     private final int[] second;
@@ -45,14 +43,15 @@ public final class NetworkSolver {
 
     private final int[] from;
     private final int[] to;
-    private final AirFriction[] friction;
+    private final PipeLaw[] friction;
     private final boolean[] reached;
     private final double[] supply;
     private final PressureMatrix matrix;
-    private final double floor;
+    private final double[] metres;
+    private final double[] floor;
 
     private final double[] flow;
-    private final double[] square;
+    private final double[] drive;
     private final double[] lost;
     private final double[] ease;
     private final double[] missing;
@@ -60,11 +59,11 @@ public final class NetworkSolver {
     private int rounds;
     private boolean started;
 
-    public NetworkSolver(AirNetwork network) {
+    public NetworkSolver(Network network) {
         this.network = network;
         this.looked = network.looked();
         this.index = new HashMap<>(2 * network.pipes().size());
-        for (AirNetwork.Pipe p : network.pipes()) {
+        for (Network.Pipe p : network.pipes()) {
             if (!p.from().equals(p.to())) {
                 pipes.add(p);
             }
@@ -83,7 +82,7 @@ public final class NetworkSolver {
         slot = new int[first.length];
         from = new int[live];
         to = new int[live];
-        friction = new AirFriction[live];
+        friction = new PipeLaw[live];
         int k = 0;
         for (int p = 0; p < slot.length; p++) {
             slot[p] = ends.dead(p) ? -1 : k;
@@ -96,21 +95,25 @@ public final class NetworkSolver {
         }
         supply = new double[n];
         Arrays.fill(supply, Double.NaN);
-        double ambient = network.surroundings().pascal();
-        floor = ambient * ambient;
-        for (AirNetwork.Supply s : network.supplies()) {
+        metres = new double[n];
+        floor = new double[n];
+        for (int i = 0; i < n; i++) {
+            metres[i] = network.metres(names.get(i));
+            floor[i] = network.law().drive(network.barometer().pascal(), metres[i]);
+        }
+        for (Network.Supply s : network.supplies()) {
             int i = index.get(s.node());
             if (Double.isNaN(supply[i])) {
-                double p = AbsolutePressure.of(s.pressure(), network.surroundings())
-                        .pascal();
-                supply[i] = p * p;
+                double pascal =
+                        AbsolutePressure.of(s.pressure(), network.barometer()).pascal();
+                supply[i] = network.law().drive(pascal, metres[i]);
             }
         }
         int[][] near = Adjacency.of(n, from, to);
         reached = reached(near);
         matrix = new PressureMatrix(near, from, to);
         flow = new double[live];
-        square = new double[n];
+        drive = new double[n];
         lost = new double[live];
         ease = new double[live];
         missing = new double[n];
@@ -118,7 +121,7 @@ public final class NetworkSolver {
     }
 
     /** Works one network out. */
-    public static NetworkFlow solve(AirNetwork network) {
+    public static NetworkFlow solve(Network network) {
         return new NetworkSolver(network).flow(network.demands());
     }
 
@@ -134,10 +137,10 @@ public final class NetworkSolver {
     /** Places where something may be asked or fed. */
     private boolean[] used() {
         boolean[] at = new boolean[names.size()];
-        for (AirNetwork.Supply s : network.supplies()) {
+        for (Network.Supply s : network.supplies()) {
             at[index.get(s.node())] = true;
         }
-        for (AirNetwork.Demand d : network.demands()) {
+        for (Network.Demand d : network.demands()) {
             Integer i = index.get(d.node());
             if (i != null) {
                 at[i] = true;
@@ -146,9 +149,9 @@ public final class NetworkSolver {
         return at;
     }
 
-    private AirFriction friction(AirNetwork.Pipe p) {
+    private PipeLaw friction(Network.Pipe p) {
         Length length = p.length().compareTo(JOINT) < 0 ? JOINT : p.length();
-        return new AirFriction(length, p.bore(), p.roughness(), p.k(), network.air());
+        return network.law().pipe(length, p.bore(), p.roughness(), p.k());
     }
 
     private boolean[] reached(int[][] near) {
@@ -183,15 +186,14 @@ public final class NetworkSolver {
     }
 
     /** Flows and pressures with other demands than the network's own. */
-    public NetworkFlow flow(List<AirNetwork.Demand> demands) {
+    public NetworkFlow flow(List<Network.Demand> demands) {
         int n = names.size();
         if (!covers(demands)) {
-            return solve(new AirNetwork(
-                    network.pipes(), network.supplies(), demands, network.air(), network.surroundings()));
+            return solve(network.with(demands));
         }
         double[] asked = new double[n];
         List<Trouble> troubles = new ArrayList<>(looked);
-        for (AirNetwork.Demand d : demands) {
+        for (Network.Demand d : demands) {
             Integer i = index.get(d.node());
             if (i != null) {
                 asked[i] += d.flow().kgPerSecond();
@@ -218,8 +220,8 @@ public final class NetworkSolver {
     }
 
     /** Whether these demands lie where this solver looks: at the end of a dead end there was none. */
-    private boolean covers(List<AirNetwork.Demand> demands) {
-        for (AirNetwork.Demand d : demands) {
+    private boolean covers(List<Network.Demand> demands) {
+        for (Network.Demand d : demands) {
             Integer i = index.get(d.node());
             if (i != null && !used[i]) {
                 return false;
@@ -235,7 +237,7 @@ public final class NetworkSolver {
             if (!reached[i] || !Double.isNaN(supply[i])) {
                 continue;
             }
-            if (!open[i] && asked[i] > 0 && square[i] < floor * (1 - 1e-12)) {
+            if (!open[i] && asked[i] > 0 && drive[i] < floor[i] - 1e-12 * Math.abs(floor[i])) {
                 open[i] = true;
                 change = true;
             } else if (open[i] && arriving(i) > asked[i] * (1 + 1e-9)) {
@@ -265,9 +267,9 @@ public final class NetworkSolver {
         for (int i = 0; i < n; i++) {
             held[i] = !reached[i] || !Double.isNaN(supply[i]) || open[i];
             if (!Double.isNaN(supply[i])) {
-                square[i] = supply[i];
+                drive[i] = supply[i];
             } else if (open[i]) {
-                square[i] = floor;
+                drive[i] = floor[i];
             }
             all += reached[i] ? asked[i] : 0;
         }
@@ -284,7 +286,7 @@ public final class NetworkSolver {
             for (int p = 0; p < flow.length; p++) {
                 friction[p].lost(flow[p], law);
                 ease[p] = 1 / law[1];
-                lost[p] = reached[from[p]] ? square[from[p]] - square[to[p]] - law[0] : 0;
+                lost[p] = reached[from[p]] ? drive[from[p]] - drive[to[p]] - law[0] : 0;
                 worst = Math.max(worst, Math.abs(lost[p]));
                 missing[from[p]] -= flow[p];
                 missing[to[p]] += flow[p];
@@ -309,20 +311,22 @@ public final class NetworkSolver {
                 flow[p] += share * (lost[p] + step[from[p]] - step[to[p]]) * ease[p];
             }
             for (int i = 0; i < n; i++) {
-                square[i] += share * step[i];
+                drive[i] += share * step[i];
             }
         }
         return false;
     }
 
     private double top() {
-        return Arrays.stream(supply).filter(s -> !Double.isNaN(s)).reduce(floor, Math::max);
+        return Math.max(
+                Arrays.stream(floor).max().orElse(0),
+                Arrays.stream(supply).filter(s -> !Double.isNaN(s)).max().orElse(0));
     }
 
     private void start(double top) {
-        Arrays.fill(square, top);
-        // About the flow of an easy-going main, at the pressure of the supply.
-        double density = Math.sqrt(top) / (AirReference.R_DRY * (network.air().celsius() + 273.15));
+        Arrays.fill(drive, top);
+        // About the flow of an easy-going line, at the pressure of the supply.
+        double density = network.law().density(network.law().pascal(top, 0));
         for (int p = 0; p < first.length; p++) {
             if (slot[p] >= 0) {
                 double d = pipes.get(p).bore().mm() / 1000;
@@ -341,7 +345,7 @@ public final class NetworkSolver {
             net[to[p]] += flow[p];
         }
         for (int k = 0; k < ends.count(); k++) {
-            square[ends.far(k)] = square[near(k)];
+            drive[ends.far(k)] = drive[near(k)];
         }
         double unbalanced = 0;
         Map<String, NetworkFlow.AtNode> nodes = new HashMap<>(2 * n);
@@ -362,10 +366,10 @@ public final class NetworkSolver {
                     names.get(i),
                     new NetworkFlow.AtNode(
                             names.get(i),
-                            AbsolutePressure.ofBar(Math.sqrt(Math.max(0, square[i])) / 1e5),
-                            free(asked[i]),
-                            free(taken),
-                            free(feeds ? Math.max(0, asked[i] - net[i]) : 0)));
+                            AbsolutePressure.ofBar(pascal(i) / 1e5),
+                            MassFlow.ofKgPerSecond(asked[i]),
+                            MassFlow.ofKgPerSecond(taken),
+                            MassFlow.ofKgPerSecond(feeds ? Math.max(0, asked[i] - net[i]) : 0)));
         }
         List<NetworkFlow.InPipe> in = new ArrayList<>(pipes.size());
         for (int p = 0; p < first.length; p++) {
@@ -380,26 +384,29 @@ public final class NetworkSolver {
         return new NetworkFlow(nodes, in, troubles, all > 0 ? unbalanced / all : 0, rounds);
     }
 
-    private static FreeAir free(double kgPerSecond) {
-        return FreeAir.ofMass(kgPerSecond, AirReference.ISO1217);
+    /** Absolute pressure at a place, never below zero (Pa). */
+    private double pascal(int node) {
+        return Math.max(0, network.law().pascal(drive[node], metres[node]));
     }
 
     private NetworkFlow.InPipe inPipe(int p) {
-        double a = Math.sqrt(Math.max(0, square[first[p]]));
-        double b = Math.sqrt(Math.max(0, square[second[p]]));
+        double a = pascal(first[p]);
+        double b = pascal(second[p]);
         double kgPerSecond = slot[p] < 0 ? 0 : flow[slot[p]];
         double least = Math.max(Math.min(a, b), 1);
-        double kelvin = network.air().celsius() + 273.15;
         double d = pipes.get(p).bore().mm() / 1000;
-        double speed = Math.abs(kgPerSecond) * AirReference.R_DRY * kelvin / least / (Math.PI * d * d / 4);
+        double speed = Math.abs(kgPerSecond) / network.law().density(least) / (Math.PI * d * d / 4);
+        double mach = speed / network.law().sound();
+        double share = Math.abs(a - b) / Math.max(Math.max(a, b), 1);
         return new NetworkFlow.InPipe(
                 pipes.get(p),
                 kgPerSecond >= 0,
-                free(Math.abs(kgPerSecond)),
+                MassFlow.ofKgPerSecond(Math.abs(kgPerSecond)),
                 speed,
                 PressureDifference.ofBar(Math.abs(a - b) / 1e5),
-                speed / Math.sqrt(HEAT_RATIO * AirReference.R_DRY * kelvin),
-                Math.abs(a - b) / Math.max(Math.max(a, b), 1),
-                slot[p] < 0 ? 0 : friction[slot[p]].reynolds(kgPerSecond));
+                mach,
+                share,
+                slot[p] < 0 ? 0 : friction[slot[p]].reynolds(kgPerSecond),
+                network.law().beyond(mach, share));
     }
 }

@@ -1,6 +1,7 @@
 package mellowflare.core.flow.network;
 
 import static mellowflare.core.flow.network.NetworkSolverTest.feeds;
+import static mellowflare.core.flow.network.NetworkSolverTest.litres;
 import static mellowflare.core.flow.network.NetworkSolverTest.network;
 import static mellowflare.core.flow.network.NetworkSolverTest.pipe;
 import static mellowflare.core.flow.network.NetworkSolverTest.takes;
@@ -18,7 +19,7 @@ import org.junit.jupiter.api.Test;
 
 class DeadEndsTest {
     /** a-b-c-d in line, b-e-f hanging off; fed at a, used at d. */
-    private static final List<AirNetwork.Pipe> COMB = List.of(
+    private static final List<Network.Pipe> COMB = List.of(
             pipe("ab", "a", "b", 5, 20),
             pipe("bc", "b", "c", 5, 20),
             pipe("cd", "c", "d", 5, 20),
@@ -60,7 +61,7 @@ class DeadEndsTest {
         assertThat(flow.node("e").orElseThrow().pressure().bar()).isEqualTo(b);
         assertThat(flow.node("f").orElseThrow().pressure().bar()).isEqualTo(b);
         NetworkFlow.InPipe dead = flow.pipe("ef").orElseThrow();
-        assertThat(dead.flow().litresPerMinute()).isZero();
+        assertThat(litres(dead.flow())).isZero();
         assertThat(dead.metresPerSecond()).isZero();
         assertThat(dead.drop().bar()).isZero();
         assertThat(dead.reynolds()).isZero();
@@ -76,21 +77,21 @@ class DeadEndsTest {
         solver.flow(List.of(takes("d", 900)));
         NetworkFlow later = solver.flow(List.of(takes("f", 300)));
         NetworkFlow anew = NetworkSolver.solve(network(COMB, List.of(feeds("a", 7)), List.of(takes("f", 300))));
-        assertThat(later.pipe("ef").orElseThrow().flow().litresPerMinute()).isCloseTo(300, within(1e-6));
+        assertThat(litres(later.pipe("ef").orElseThrow().flow())).isCloseTo(300, within(1e-6));
         assertThat(later.node("f").orElseThrow().pressure().bar())
                 .isCloseTo(anew.node("f").orElseThrow().pressure().bar(), within(1e-9));
     }
 
     @Test
     void testDeadEndsOfAnIslandAreNamedAsPartsOfIt() {
-        List<AirNetwork.Pipe> pipes = new ArrayList<>(COMB);
+        List<Network.Pipe> pipes = new ArrayList<>(COMB);
         pipes.add(pipe("xy", "x", "y", 2, 15));
         pipes.add(pipe("yz", "y", "z", 2, 15));
         NetworkFlow flow =
                 NetworkSolver.solve(network(pipes, List.of(feeds("a", 7)), List.of(takes("d", 400), takes("z", 100))));
         assertThat(flow.troubles().stream()
-                        .filter(t -> t.kind() == AirNetwork.Trouble.Kind.ISLAND)
-                        .map(AirNetwork.Trouble::piece))
+                        .filter(t -> t.kind() == Network.Trouble.Kind.ISLAND)
+                        .map(Network.Trouble::piece))
                 .contains("z", "xy", "yz");
         assertThat(flow.node("y")).isEmpty();
         assertThat(flow.node("d")).isPresent();
@@ -100,7 +101,7 @@ class DeadEndsTest {
     @Property(tries = 60)
     void testLeavingDeadEndsOutChangesNothing(@ForAll long seed) {
         Random r = new Random(seed);
-        List<AirNetwork.Pipe> pipes = new ArrayList<>();
+        List<Network.Pipe> pipes = new ArrayList<>();
         Set<String> places = new TreeSet<>(Set.of("n0"));
         int n = 3 + r.nextInt(40);
         for (int i = 1; i < n; i++) {
@@ -114,11 +115,11 @@ class DeadEndsTest {
                 pipes.add(pipe("loop" + i, "n" + a, "n" + b, 1 + 6 * r.nextDouble(), 15 + r.nextInt(20)));
             }
         }
-        List<AirNetwork.Demand> few = new ArrayList<>();
+        List<Network.Demand> few = new ArrayList<>();
         for (int i = 0; i <= n / 6; i++) {
             few.add(takes("n" + (1 + r.nextInt(n - 1)), 20 + 200 * r.nextDouble()));
         }
-        List<AirNetwork.Demand> everywhere = new ArrayList<>(few);
+        List<Network.Demand> everywhere = new ArrayList<>(few);
         places.forEach(p -> everywhere.add(takes(p, 0)));
         NetworkFlow pruned = NetworkSolver.solve(network(pipes, List.of(feeds("n0", 7)), few));
         NetworkFlow whole = NetworkSolver.solve(network(pipes, List.of(feeds("n0", 7)), everywhere));
@@ -131,9 +132,9 @@ class DeadEndsTest {
         for (int i = 0; i < pipes.size(); i++) {
             NetworkFlow.InPipe other = whole.pipes().get(i);
             double sign = pruned.pipes().get(i).forward() == other.forward() ? 1 : -1;
-            assertThat(sign * pruned.pipes().get(i).flow().litresPerMinute())
+            assertThat(sign * litres(pruned.pipes().get(i).flow()))
                     .as(other.pipe().name())
-                    .isCloseTo(other.flow().litresPerMinute(), within(1e-3));
+                    .isCloseTo(litres(other.flow()), within(1e-3));
         }
     }
 }

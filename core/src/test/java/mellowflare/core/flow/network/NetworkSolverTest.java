@@ -7,37 +7,44 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
-import mellowflare.core.flow.AirFriction;
-import mellowflare.core.flow.network.AirNetwork.Trouble;
+import mellowflare.core.flow.GasLaw;
+import mellowflare.core.flow.PipeLaw;
+import mellowflare.core.flow.network.Network.Trouble;
 import mellowflare.core.measure.AbsolutePressure;
 import mellowflare.core.measure.AirReference;
 import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
+import mellowflare.core.measure.MassFlow;
 import mellowflare.core.measure.Temperature;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 
-class NetworkSolverTest {
+public class NetworkSolverTest {
     private static final Temperature ROOM = Temperature.ofCelsius(20);
 
-    static AirNetwork.Pipe pipe(String name, String from, String to, double metres, double bore) {
-        return new AirNetwork.Pipe(name, from, to, Length.ofMm(metres * 1000), Length.ofMm(bore), Length.ofMm(0.05), 0);
+    public static Network.Pipe pipe(String name, String from, String to, double metres, double bore) {
+        return new Network.Pipe(name, from, to, Length.ofMm(metres * 1000), Length.ofMm(bore), Length.ofMm(0.05), 0);
     }
 
-    static AirNetwork.Demand takes(String node, double litres) {
-        return new AirNetwork.Demand(node, FreeAir.ofLitresPerMinute(litres));
+    public static Network.Demand takes(String node, double litres) {
+        return new Network.Demand(node, FreeAir.ofLitresPerMinute(litres).mass());
     }
 
-    static AirNetwork.Supply feeds(String node, double bar) {
-        return new AirNetwork.Supply(node, GaugePressure.ofBar(bar));
+    /** As free air. */
+    public static double litres(MassFlow flow) {
+        return FreeAir.of(flow, AirReference.ISO1217).litresPerMinute();
     }
 
-    static AirNetwork network(
-            List<AirNetwork.Pipe> pipes, List<AirNetwork.Supply> supplies, List<AirNetwork.Demand> demands) {
-        return new AirNetwork(pipes, supplies, demands, ROOM, AbsolutePressure.SEA_LEVEL);
+    public static Network.Supply feeds(String node, double bar) {
+        return new Network.Supply(node, GaugePressure.ofBar(bar));
+    }
+
+    public static Network network(
+            List<Network.Pipe> pipes, List<Network.Supply> supplies, List<Network.Demand> demands) {
+        return new Network(pipes, supplies, demands, GasLaw.air(ROOM), AbsolutePressure.SEA_LEVEL);
     }
 
     private static double bar(NetworkFlow f, String node) {
@@ -68,7 +75,7 @@ class NetworkSolverTest {
         assertThat(flow.node("b").orElseThrow().pressure().bar()).isCloseTo(p2 / 1e5, within(1e-9));
         assertThat(re).isCloseTo(69_500, within(500.0));
         assertThat(flow.pipe("p").orElseThrow().reynolds()).isCloseTo(re, within(1.0));
-        assertThat(flow.node("a").orElseThrow().fed().litresPerMinute()).isCloseTo(1000, within(1e-6));
+        assertThat(litres(flow.node("a").orElseThrow().fed())).isCloseTo(1000, within(1e-6));
     }
 
     @Test
@@ -80,7 +87,7 @@ class NetworkSolverTest {
                 List.of(feeds("a", 7)),
                 List.of(takes("b", 1500))));
 
-        assertThat(two.pipe("p").orElseThrow().flow().litresPerMinute()).isCloseTo(750, within(1e-6));
+        assertThat(litres(two.pipe("p").orElseThrow().flow())).isCloseTo(750, within(1e-6));
         assertThat(two.pipe("q").orElseThrow().forward()).isFalse();
         double ratio = two.pipe("p").orElseThrow().drop().bar()
                 / one.pipe("p").orElseThrow().drop().bar();
@@ -93,7 +100,7 @@ class NetworkSolverTest {
                 List.of(pipe("p", "a", "m", 20, 25), pipe("q", "c", "m", 20, 25)),
                 List.of(feeds("a", 7), feeds("c", 7)),
                 List.of(takes("m", 2000))));
-        assertThat(f.node("a").orElseThrow().fed().litresPerMinute()).isCloseTo(1000, within(1e-6));
+        assertThat(litres(f.node("a").orElseThrow().fed())).isCloseTo(1000, within(1e-6));
 
         NetworkFlow back = NetworkSolver.solve(network(
                 List.of(pipe("p", "a", "m", 20, 25), pipe("q", "c", "m", 20, 25)),
@@ -110,7 +117,7 @@ class NetworkSolverTest {
                 List.of(takes("x", 3000), takes("y", 500))));
 
         assertThat(f.troubles()).contains(new Trouble(Trouble.Kind.STARVED, "x"));
-        assertThat(f.node("x").orElseThrow().taken().litresPerMinute()).isBetween(50.0, 1500.0);
+        assertThat(litres(f.node("x").orElseThrow().taken())).isBetween(50.0, 1500.0);
         assertThat(bar(f, "x")).isCloseTo(0, within(1e-9));
         assertThat(bar(f, "y")).isGreaterThan(6.5);
         assertThat(f.imbalance()).isLessThan(1e-9);
@@ -144,7 +151,7 @@ class NetworkSolverTest {
                         new Trouble(Trouble.Kind.ISLAND, "y"),
                         new Trouble(Trouble.Kind.NO_PLACE, "nowhere"),
                         new Trouble(Trouble.Kind.TWO_PRESSURES, "a"));
-        assertThat(f.node("c").orElseThrow().taken().litresPerMinute()).isCloseTo(300, within(1e-9));
+        assertThat(litres(f.node("c").orElseThrow().taken())).isCloseTo(300, within(1e-9));
         assertThat(f.node("x")).isEmpty();
         assertThat(f.imbalance()).isLessThan(1e-9);
     }
@@ -156,24 +163,24 @@ class NetworkSolverTest {
         NetworkFlow still =
                 NetworkSolver.solve(network(List.of(pipe("p", "a", "b", 1, 20)), List.of(feeds("a", 7)), List.of()));
         assertThat(bar(still, "b")).isCloseTo(7, within(1e-9));
-        assertThat(still.pipe("p").orElseThrow().flow().litresPerMinute()).isCloseTo(0, within(1e-9));
+        assertThat(litres(still.pipe("p").orElseThrow().flow())).isCloseTo(0, within(1e-9));
     }
 
     /** Grids with random bores: what flows to every place leaves it, and every pipe keeps the law of friction. */
     @Property(tries = 40)
     void testMassAndEnergyHoldInRandomGrids(@ForAll @IntRange(min = 2, max = 9) int side, @ForAll long seed) {
-        AirNetwork grid = grid(side, seed);
+        Network grid = grid(side, seed);
         NetworkFlow f = NetworkSolver.solve(grid);
 
         assertThat(f.imbalance()).isLessThan(1e-9);
         assertThat(f.troubles()).noneMatch(t -> t.kind() == Trouble.Kind.UNSETTLED);
         for (NetworkFlow.InPipe p : f.pipes()) {
-            AirFriction law = new AirFriction(
-                    p.pipe().length(),
-                    p.pipe().bore(),
-                    p.pipe().roughness(),
-                    p.pipe().k(),
-                    ROOM);
+            PipeLaw law = GasLaw.air(ROOM)
+                    .pipe(
+                            p.pipe().length(),
+                            p.pipe().bore(),
+                            p.pipe().roughness(),
+                            p.pipe().k());
             double[] lost = {0, 0};
             law.lost(p.flow().kgPerSecond() * (p.forward() ? 1 : -1), lost);
             double a = f.node(p.pipe().from()).orElseThrow().pressure().pascal();
@@ -181,10 +188,10 @@ class NetworkSolverTest {
             assertThat(a * a - b * b).isCloseTo(lost[0], within(1e-9 * a * a));
         }
         double fed = f.nodes().values().stream()
-                .mapToDouble(n -> n.fed().litresPerMinute())
+                .mapToDouble(n -> n.fed().kgPerSecond())
                 .sum();
         double taken = f.nodes().values().stream()
-                .mapToDouble(n -> n.taken().litresPerMinute())
+                .mapToDouble(n -> n.taken().kgPerSecond())
                 .sum();
         assertThat(fed).isCloseTo(taken, within(1e-6 * taken));
     }
@@ -192,10 +199,10 @@ class NetworkSolverTest {
     /** The order of pipes and which way each is written do not matter. */
     @Property(tries = 20)
     void testTheWayItIsWrittenDownDoesNotMatter(@ForAll @IntRange(min = 3, max = 6) int side, @ForAll long seed) {
-        AirNetwork grid = grid(side, seed);
-        List<AirNetwork.Pipe> other = new ArrayList<>();
-        for (AirNetwork.Pipe p : grid.pipes()) {
-            other.add(new AirNetwork.Pipe(p.name(), p.to(), p.from(), p.length(), p.bore(), p.roughness(), p.k()));
+        Network grid = grid(side, seed);
+        List<Network.Pipe> other = new ArrayList<>();
+        for (Network.Pipe p : grid.pipes()) {
+            other.add(new Network.Pipe(p.name(), p.to(), p.from(), p.length(), p.bore(), p.roughness(), p.k()));
         }
         Collections.shuffle(other, new Random(seed));
         NetworkFlow one = NetworkSolver.solve(grid);
@@ -209,10 +216,10 @@ class NetworkSolverTest {
 
     @Test
     void testASolverGivesForOtherDemandsWhatANewOneGives() {
-        AirNetwork grid = grid(6, 5);
+        Network grid = grid(6, 5);
         NetworkSolver solver = new NetworkSolver(grid);
         solver.flow(grid.demands());
-        List<AirNetwork.Demand> other = List.of(takes("n3-3", 400), takes("n5-1", 250));
+        List<Network.Demand> other = List.of(takes("n3-3", 400), takes("n5-1", 250));
         NetworkFlow warm = solver.flow(other);
         NetworkFlow cold = NetworkSolver.solve(network(grid.pipes(), grid.supplies(), other));
         cold.nodes()
@@ -232,10 +239,10 @@ class NetworkSolverTest {
     }
 
     /** A square grid of mains fed at one corner, a demand at every third place. */
-    static AirNetwork grid(int side, long seed) {
+    public static Network grid(int side, long seed) {
         Random r = new Random(seed);
-        List<AirNetwork.Pipe> pipes = new ArrayList<>();
-        List<AirNetwork.Demand> demands = new ArrayList<>();
+        List<Network.Pipe> pipes = new ArrayList<>();
+        List<Network.Demand> demands = new ArrayList<>();
         double[] bores = {15, 20, 25, 32, 40};
         for (int x = 0; x < side; x++) {
             for (int y = 0; y < side; y++) {

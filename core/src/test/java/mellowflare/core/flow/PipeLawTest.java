@@ -12,19 +12,19 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class AirFrictionTest {
+class PipeLawTest {
     private static final Temperature ROOM = Temperature.ofCelsius(20);
 
-    private static AirFriction pipe(double metres, double bore, double rough, double k) {
-        return new AirFriction(Length.ofMm(metres * 1000), Length.ofMm(bore), Length.ofMm(rough), k, ROOM);
+    private static PipeLaw pipe(double metres, double bore, double rough, double k) {
+        return GasLaw.air(ROOM).pipe(Length.ofMm(metres * 1000), Length.ofMm(bore), Length.ofMm(rough), k);
     }
 
     /** Flow (kg/s) at a Reynolds number. */
     private static double flow(double re, double bore) {
-        return re * Math.PI * bore / 1000 * AirFriction.viscosity(ROOM) / 4;
+        return re * Math.PI * bore / 1000 * GasLaw.airViscosity(ROOM) / 4;
     }
 
-    private static double lost(AirFriction f, double flow) {
+    private static double lost(PipeLaw f, double flow) {
         double[] into = {0, 0};
         f.lost(flow, into);
         return into[0];
@@ -34,14 +34,14 @@ class AirFrictionTest {
     @ParameterizedTest
     @CsvSource({"0,17.2", "20,18.2", "100,21.8"})
     void testViscosityAgreesWithTables(double celsius, double micro) {
-        assertThat(AirFriction.viscosity(Temperature.ofCelsius(celsius)) * 1e6).isCloseTo(micro, within(0.15));
+        assertThat(GasLaw.airViscosity(Temperature.ofCelsius(celsius)) * 1e6).isCloseTo(micro, within(0.15));
     }
 
     /** Read off the chart of friction factors (Darcy): smooth 1e5 0.0180, 1e6 0.0116; relative roughness 0.001 at 1e5 0.0222; 0.01 at 1e6 0.0379. */
     @ParameterizedTest
     @CsvSource({"1e5,0,0.0180", "1e6,0,0.0116", "1e5,0.001,0.0222", "1e6,0.01,0.0379", "1000,0.01,0.064"})
     void testTheFactorAgreesWithTheChart(double re, double relative, double factor) {
-        AirFriction f = pipe(10, 50, relative * 50, 0);
+        PipeLaw f = pipe(10, 50, relative * 50, 0);
         assertThat(f.factor(flow(re, 50))).isCloseTo(factor, within(factor * 0.015));
         assertThat(f.reynolds(flow(re, 50))).isCloseTo(re, within(re * 1e-9));
     }
@@ -61,7 +61,7 @@ class AirFrictionTest {
             @ForAll @DoubleRange(min = 100, max = 3e5) double re,
             @ForAll @DoubleRange(min = 0, max = 0.02) double relative,
             @ForAll @DoubleRange(min = 0, max = 20) double k) {
-        AirFriction f = pipe(7, 25, relative * 25, k);
+        PipeLaw f = pipe(7, 25, relative * 25, k);
         double m = flow(re, 25);
         double[] into = {0, 0};
         f.lost(m, into);
@@ -73,7 +73,7 @@ class AirFrictionTest {
 
     @Test
     void testTheLawIsOddAndHasNoStepBetweenItsBranches() {
-        AirFriction f = pipe(12, 20, 0.05, 3);
+        PipeLaw f = pipe(12, 20, 0.05, 3);
         for (double re : new double[] {500, 2300, 3000, 4000, 60_000}) {
             double m = flow(re, 20);
             assertThat(lost(f, -m)).isEqualTo(-lost(f, m));

@@ -1,6 +1,7 @@
-package mellowflare.core.flow.network;
+package mellowflare.core.air.work;
 
 import static mellowflare.core.flow.network.NetworkSolverTest.feeds;
+import static mellowflare.core.flow.network.NetworkSolverTest.litres;
 import static mellowflare.core.flow.network.NetworkSolverTest.network;
 import static mellowflare.core.flow.network.NetworkSolverTest.pipe;
 import static mellowflare.core.flow.network.NetworkSolverTest.takes;
@@ -12,6 +13,10 @@ import java.util.List;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.State;
+import mellowflare.core.flow.GasLaw;
+import mellowflare.core.flow.network.Network;
+import mellowflare.core.flow.network.NetworkFlow;
+import mellowflare.core.flow.network.NetworkSolver;
 import mellowflare.core.measure.AbsolutePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.Temperature;
@@ -21,7 +26,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class NetworkFindingsTest {
-    private static List<Finding> of(AirNetwork n) {
+    private static List<Finding> of(Network n) {
         return NetworkFindings.of(NetworkSolver.solve(n));
     }
 
@@ -44,7 +49,7 @@ class NetworkFindingsTest {
                 List.of(takes("c", 300), takes("z", 2000))));
         assertThat(all.stream().filter(Finding::stops).map(f -> f.says(UnitSystem.METRIC)))
                 .containsExactly(
-                        "“far”: No pipe leads from a compressor to it.",
+                        "“far”: No pipe leads from a supply to it.",
                         "“z”: More is asked there than can flow: nothing is left of the pressure.");
         assertThat(all.stream().filter(f -> f.severity() == Severity.WARN && f.state() == State.FAIL))
                 .extracting(f -> f.says(UnitSystem.METRIC))
@@ -53,19 +58,19 @@ class NetworkFindingsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(AirNetwork.Trouble.Kind.class)
-    void testEveryTroubleIsAWholeSentence(AirNetwork.Trouble.Kind kind) {
+    @EnumSource(Network.Trouble.Kind.class)
+    void testEveryTroubleIsAWholeSentence(Network.Trouble.Kind kind) {
         assertThat(kind.says()).matches("[A-Z].*\\.");
     }
 
     @Test
     void testAPipeThatCannotBeIsNotBuilt() {
         Length m = Length.ofMm(1000);
-        assertThatThrownBy(() -> new AirNetwork.Pipe("p", "a", "b", Length.ofMm(-1), m, m, 0))
+        assertThatThrownBy(() -> new Network.Pipe("p", "a", "b", Length.ofMm(-1), m, m, 0))
                 .hasMessageContaining("below zero");
-        assertThatThrownBy(() -> new AirNetwork.Pipe("p", "a", "b", m, Length.ZERO, m, 0))
+        assertThatThrownBy(() -> new Network.Pipe("p", "a", "b", m, Length.ZERO, m, 0))
                 .hasMessageContaining("bore");
-        assertThatThrownBy(() -> new AirNetwork.Pipe("p", "a", "b", m, m, m, Double.NaN))
+        assertThatThrownBy(() -> new Network.Pipe("p", "a", "b", m, m, m, Double.NaN))
                 .hasMessageContaining("losses");
     }
 
@@ -87,18 +92,25 @@ class NetworkFindingsTest {
     /** Warm air is thinner and runs faster: it loses more. */
     @Test
     void testWarmthAndHeightCost() {
-        AirNetwork cold =
-                network(List.of(pipe("p", "a", "b", 50, 20)), List.of(feeds("a", 7)), List.of(takes("b", 900)));
-        AirNetwork warm = new AirNetwork(
-                cold.pipes(), cold.supplies(), cold.demands(), Temperature.ofCelsius(60), AbsolutePressure.SEA_LEVEL);
-        AirNetwork high = new AirNetwork(
-                cold.pipes(), cold.supplies(), cold.demands(), Temperature.ofCelsius(20), AbsolutePressure.ofBar(0.7));
+        Network cold = network(List.of(pipe("p", "a", "b", 50, 20)), List.of(feeds("a", 7)), List.of(takes("b", 900)));
+        Network warm = new Network(
+                cold.pipes(),
+                cold.supplies(),
+                cold.demands(),
+                GasLaw.air(Temperature.ofCelsius(60)),
+                AbsolutePressure.SEA_LEVEL);
+        Network high = new Network(
+                cold.pipes(),
+                cold.supplies(),
+                cold.demands(),
+                GasLaw.air(Temperature.ofCelsius(20)),
+                AbsolutePressure.ofBar(0.7));
         double usual = drop(cold);
         assertThat(drop(warm)).isGreaterThan(usual * 1.1);
         assertThat(drop(high)).isGreaterThan(usual);
     }
 
-    private static double drop(AirNetwork n) {
+    private static double drop(Network n) {
         return NetworkSolver.solve(n).pipe("p").orElseThrow().drop().bar();
     }
 
@@ -109,11 +121,11 @@ class NetworkFindingsTest {
                 List.of(pipe("main", "a", "m", 30, 10), pipe("p", "m", "x", 2, 10), pipe("q", "m", "y", 8, 10)),
                 List.of(feeds("a", 7)),
                 List.of(takes("x", 9000), takes("y", 9000))));
-        double x = f.node("x").orElseThrow().taken().litresPerMinute();
-        double y = f.node("y").orElseThrow().taken().litresPerMinute();
+        double x = litres(f.node("x").orElseThrow().taken());
+        double y = litres(f.node("y").orElseThrow().taken());
         assertThat(x).isGreaterThan(y).isLessThan(9000);
         assertThat(y).isPositive();
-        assertThat(f.node("a").orElseThrow().fed().litresPerMinute()).isCloseTo(x + y, within(1e-6));
+        assertThat(litres(f.node("a").orElseThrow().fed())).isCloseTo(x + y, within(1e-6));
         assertThat(f.imbalance()).isLessThan(1e-9);
     }
 }

@@ -1,4 +1,4 @@
-package mellowflare.core.flow.network;
+package mellowflare.core.air.work;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -8,6 +8,8 @@ import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
+import mellowflare.core.flow.network.Network;
+import mellowflare.core.flow.network.NetworkFlow;
 import mellowflare.core.reference.Source;
 
 /** What is wrong with a network, as findings: once for every view and command. */
@@ -45,7 +47,7 @@ public final class NetworkFindings {
     /** Troubles and pipes beyond the law; passes where there are none. */
     public static List<Finding> of(NetworkFlow flow) {
         List<Finding> all = new ArrayList<>();
-        for (AirNetwork.Trouble t : flow.troubles()) {
+        for (Network.Trouble t : flow.troubles()) {
             all.add(Finding.fail(
                     stops(t.kind()) ? ARRIVES : ODD,
                     Subject.MAIN,
@@ -67,7 +69,7 @@ public final class NetworkFindings {
         return all;
     }
 
-    private static boolean stops(AirNetwork.Trouble.Kind kind) {
+    private static boolean stops(Network.Trouble.Kind kind) {
         return switch (kind) {
             case ISLAND, STARVED, CHOKED, UNSETTLED, NO_PLACE -> true;
             case NO_LENGTH, TO_ITSELF, TWICE, TWO_PRESSURES -> false;

@@ -6,11 +6,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import mellowflare.core.flow.FlowLaw;
 import mellowflare.core.measure.AbsolutePressure;
-import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
-import mellowflare.core.measure.Temperature;
+import mellowflare.core.measure.MassFlow;
 
 /**
  * Pipes, what feeds them and what is taken from them. Any list can be built, odd ones too: what is wrong in it comes out as {@link Trouble} at the piece, and the rest is worked out.
@@ -18,15 +18,39 @@ import mellowflare.core.measure.Temperature;
  * @param pipes each from one place to another
  * @param supplies places held at a pressure
  * @param demands what is taken, where; several at one place add up
- * @param air temperature of the air in the pipes
- * @param surroundings pressure of the air around, from which gauges count
+ * @param heights of places over one level; a place that is not named lies at that level
+ * @param law how the medium runs
+ * @param barometer pressure of the air around, from which gauges count
  */
-public record AirNetwork(
-        List<Pipe> pipes, List<Supply> supplies, List<Demand> demands, Temperature air, AbsolutePressure surroundings) {
-    public AirNetwork {
+public record Network(
+        List<Pipe> pipes,
+        List<Supply> supplies,
+        List<Demand> demands,
+        Map<String, Length> heights,
+        FlowLaw law,
+        AbsolutePressure barometer) {
+    public Network {
         pipes = List.copyOf(pipes);
         supplies = List.copyOf(supplies);
         demands = List.copyOf(demands);
+        heights = Map.copyOf(heights);
+    }
+
+    /** A network of which all places count as level. */
+    public Network(
+            List<Pipe> pipes, List<Supply> supplies, List<Demand> demands, FlowLaw law, AbsolutePressure barometer) {
+        this(pipes, supplies, demands, Map.of(), law, barometer);
+    }
+
+    /** The same with other demands. */
+    public Network with(List<Demand> others) {
+        return new Network(pipes, supplies, others, heights, law, barometer);
+    }
+
+    /** Height of a place (m). */
+    double metres(String node) {
+        Length height = heights.get(node);
+        return height == null ? 0 : height.mm() / 1000;
     }
 
     /**
@@ -55,14 +79,14 @@ public record AirNetwork(
     public record Supply(String node, GaugePressure pressure) {}
 
     /** What is taken at a place. */
-    public record Demand(String node, FreeAir flow) {}
+    public record Demand(String node, MassFlow flow) {}
 
     /** What is wrong with a network, at which piece. */
     public record Trouble(Kind kind, String piece) {
         /** The kinds of trouble. */
         public enum Kind {
             /** No way leads from a supply to it. */
-            ISLAND("No pipe leads from a compressor to it."),
+            ISLAND("No pipe leads from a supply to it."),
             /** The pipe has no length; it counts as a joint. */
             NO_LENGTH("It has no length; it is taken as a joint."),
             /** Both ends are the same place. */
@@ -75,8 +99,8 @@ public record AirNetwork(
             TWO_PRESSURES("It is held at two pressures; the first one counts."),
             /** Less comes out than is asked, with nothing left at the end. */
             STARVED("More is asked there than can flow: nothing is left of the pressure."),
-            /** The air would have to run faster than sound. */
-            CHOKED("The air would have to run at the speed of sound in it: it cannot pass so much."),
+            /** The medium would have to run faster than sound. */
+            CHOKED("It would have to run at the speed of sound in it: it cannot pass so much."),
             /** The search did not settle. */
             UNSETTLED("The flows did not settle; take the figures with care.");
 

@@ -1,15 +1,13 @@
 package mellowflare.core.flow;
 
-import mellowflare.core.measure.AirReference;
 import mellowflare.core.measure.Length;
-import mellowflare.core.measure.Temperature;
 
 /**
- * Friction of air in a round pipe, isothermal: p1^2 - p2^2 = (16 R T / (pi^2 D^4)) (f L / D + K) m |m|, with Darcy's f by 64/Re to 2300, Colebrook-White from
- * 4000 and a smooth curve between (there the flow is uncertain; a step would keep a network from settling). Reynolds' number hangs on the mass flow alone, so the law of a pipe is the
+ * What one round pipe takes of the drive of a medium: (16 X / (pi^2 D^4)) (f L / D + K) m |m|, where X is R T of a gas and 1 / (2 rho) of a liquid. Darcy's f is 64/Re to 2300, Colebrook-White's from
+ * 4000, and a smooth curve between (there the flow is uncertain; a step would keep a network from settling). Reynolds' number hangs on the mass flow alone, so the law of a pipe is the
  * same at every pressure.
  */
-public final class AirFriction {
+public final class PipeLaw {
     static final double LAMINAR_TO = 2300;
     static final double TURBULENT_FROM = 4000;
     private static final double LN10 = Math.log(10);
@@ -29,16 +27,16 @@ public final class AirFriction {
      * @param bore above zero
      * @param roughness of the wall, zero or more
      * @param k sum of the loss coefficients of its fittings, on the speed in this bore, zero or more
-     * @param air its temperature
+     * @param x R T of a gas (J/kg), 1 / (2 rho) of a liquid (m3/kg)
+     * @param viscosity dynamic (Pa s)
      */
-    public AirFriction(Length length, Length bore, Length roughness, double k, Temperature air) {
+    PipeLaw(Length length, Length bore, Length roughness, double k, double x, double viscosity) {
         double d = bore.mm() / 1000;
-        double kelvin = air.celsius() + 273.15;
-        this.c = 16 * AirReference.R_DRY * kelvin / (Math.PI * Math.PI * Math.pow(d, 4));
+        this.c = 16 * x / (Math.PI * Math.PI * Math.pow(d, 4));
         this.shape = length.mm() / 1000 / d;
         this.k = k;
         this.rough = Math.max(0, roughness.mm()) / bore.mm() / 3.7;
-        this.reynoldsPerFlow = 4 / (Math.PI * d * viscosity(air));
+        this.reynoldsPerFlow = 4 / (Math.PI * d * viscosity);
         this.low = 64 / LAMINAR_TO;
         this.lowSlope = -64 / (LAMINAR_TO * LAMINAR_TO);
         double[] f = {0, 0};
@@ -48,20 +46,10 @@ public final class AirFriction {
     }
 
     /**
-     * Dynamic viscosity of air (Pa s) by Sutherland: 1.716e-5 (T/273.15)^1.5 (273.15 + 110.4) / (T + 110.4).
-     *
-     * @param air its temperature
-     */
-    public static double viscosity(Temperature air) {
-        double t = air.celsius() + 273.15;
-        return 1.716e-5 * Math.pow(t / 273.15, 1.5) * (273.15 + 110.4) / (t + 110.4);
-    }
-
-    /**
-     * What the squares of the absolute pressures differ by.
+     * What the drives at its ends differ by.
      *
      * @param flow along the pipe (kg/s), negative against it
-     * @param into takes the difference (Pa^2) and its slope (Pa^2 s/kg)
+     * @param into takes the difference (Pa^2 of a gas, Pa of a liquid) and its slope (per kg/s)
      */
     public void lost(double flow, double[] into) {
         double m = Math.abs(flow);
