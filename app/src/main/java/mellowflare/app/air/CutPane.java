@@ -69,9 +69,9 @@ final class CutPane extends VBox {
                 "How it is cut and hung",
                 parcel,
                 trim,
-                new EntryRow("kerf", "width of the cut", model.kerf()),
+                new EntryRow("kerf", "width of the cut", model.fields().kerf()),
                 hung,
-                new EntryRow("rods", "length", model.rod()),
+                new EntryRow("rods", "length", model.fields().rod()),
                 threads,
                 more,
                 old);

@@ -41,14 +41,14 @@ final class FilesPane extends VBox {
                 q -> q.ifPresent(model::heading));
         VBox room = Text.under(
                 "The room, and the compressor's outlet",
-                new EntryRow("long wall", "18 m", model.roomLength()),
-                new EntryRow("across", "9 m", model.roomWidth()),
-                new EntryRow("height", "4 m", model.roomHeight()),
-                new EntryRow("outlet along", "from the corner", model.along()),
-                new EntryRow("off the wall", "across", model.across()),
-                new EntryRow("outlet up", "above the floor", model.stands()),
+                new EntryRow("long wall", "18 m", model.fields().roomLength()),
+                new EntryRow("across", "9 m", model.fields().roomWidth()),
+                new EntryRow("height", "4 m", model.fields().roomHeight()),
+                new EntryRow("outlet along", "from the corner", model.fields().along()),
+                new EntryRow("off the wall", "across", model.fields().across()),
+                new EntryRow("outlet up", "above the floor", model.fields().stands()),
                 heading,
-                new EntryRow("kWh price", "its price", model.kilowattHour()));
+                new EntryRow("kWh price", "its price", model.fields().kilowattHour()));
         room.getStyleClass().add("tight");
         sums.setHgap(8);
         sums.setVgap(2);

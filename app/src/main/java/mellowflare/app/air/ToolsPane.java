@@ -85,16 +85,16 @@ final class ToolsPane extends VBox {
                 method,
                 needs,
                 Press.quiet("look at all that may run together", work::allCases),
-                new EntryRow("leaks", "%", model.leak()),
-                new EntryRow("growth", "%", model.growth()),
-                new EntryRow("hours a day", "8", model.hours()),
-                new EntryRow("days a year", "230", model.days()));
+                new EntryRow("leaks", "%", model.fields().leak()),
+                new EntryRow("growth", "%", model.fields().growth()),
+                new EntryRow("hours a day", "8", model.fields().hours()),
+                new EntryRow("days a year", "230", model.fields().days()));
         VBox plant = Text.under(
                 "The compressor",
                 compressor,
-                new EntryRow("filters take", "bar they take", model.lost()),
+                new EntryRow("filters take", "bar they take", model.fields().lost()),
                 place,
-                new EntryRow("to ears", "nearest work", model.toEars()),
+                new EntryRow("to ears", "nearest work", model.fields().toEars()),
                 fresh,
                 drain);
         air.getStyleClass().add("tight");

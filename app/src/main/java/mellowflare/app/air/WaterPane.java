@@ -40,11 +40,11 @@ final class WaterPane extends VBox {
                 s -> s.ifPresent(model::method));
         VBox room = Text.under(
                 "The room's air",
-                new EntryRow("air", "C or F", model.roomAir()),
-                new EntryRow("humidity", "%", model.humidity()),
-                new EntryRow("barometer", "mbar", model.barometer()),
-                new EntryRow("fall", "mm on a metre", model.fall()),
-                new EntryRow("drain every", "days", model.drained()));
+                new EntryRow("air", "C or F", model.fields().roomAir()),
+                new EntryRow("humidity", "%", model.fields().humidity()),
+                new EntryRow("barometer", "mbar", model.fields().barometer()),
+                new EntryRow("fall", "mm on a metre", model.fields().fall()),
+                new EntryRow("drain every", "days", model.fields().drained()));
         room.getStyleClass().add("tight");
         getChildren()
                 .setAll(new Columns(

@@ -171,6 +171,7 @@ public final class BookView implements Page {
                 labelled("machine", machine),
                 labelled("note", note),
                 units,
+                Text.of("Print & export", "slip-heading"),
                 papers,
                 in,
                 Text.of("How this shop does it", "slip-heading"),

@@ -76,8 +76,10 @@ final class GaugeSlip extends VBox {
                 w -> model.whichProperty().set(w));
         gender = row("it is", List.of(Gender.values()), Gender::word, Pictures::gender, model::gender);
         body = row("it has", List.of(Body.values()), Words::body, Pictures::body, model::body);
-        diameter = new EntryRow("across the crests", "14.2 or 9/16", model.diameter());
-        pitch = new EntryRow("pitch leaf", "18, 1.5 mm, 10 over 14", model.pitch());
+        diameter =
+                new EntryRow("across the crests", "14.2 or 9/16", model.fields().diameter());
+        pitch = new EntryRow(
+                "pitch leaf", "18, 1.5 mm, 10 over 14", model.fields().pitch());
         taper = loose("along it", List.of(TaperSeen.values()), TaperSeen::word, Pictures::taper, model::taper);
         flank = loose("", List.of(FlankSeen.values()), f -> f.word().replace(" flank", ""), f -> null, model::flank);
         alongIt = pair(taper, flank);
@@ -93,11 +95,11 @@ final class GaugeSlip extends VBox {
         service = loose("found on", model.services(), Words::service, s -> null, model::service);
         swivel = loose("nut", List.of(SwivelSeen.values()), SwivelSeen::word, s -> null, model::swivel);
         hand = loose("turns", List.of(HandSeen.values()), HandSeen::word, h -> null, model::hand);
-        second = new EntryRow("second diameter", "20.2 at 12", model.second());
+        second = new EntryRow("second diameter", "20.2 at 12", model.fields().second());
         second.setTooltipText("Over the crests again, toward the small end, and how far down: for the taper.");
-        seatAngle = new EntryRow("seat angle", "37", model.seatAngle());
-        hex = new EntryRow("hex across flats", "27 or 1-1/16", model.hex());
-        tube = new EntryRow("tube outside", "12 or 1/2", model.tube());
+        seatAngle = new EntryRow("seat angle", "37", model.fields().seatAngle());
+        hex = new EntryRow("hex across flats", "27 or 1-1/16", model.fields().hex());
+        tube = new EntryRow("tube outside", "12 or 1/2", model.fields().tube());
         region = loose("made in", model.regions(), Words::region, r -> null, model::region);
         machine = loose("machine", model.machines(), m -> m, m -> null, model::machine);
         rest = new VBox(4, service, swivel, hand, second, seatAngle, hex, tube, region, machine);
@@ -106,9 +108,9 @@ final class GaugeSlip extends VBox {
         }
         rest.managedProperty().bind(rest.visibleProperty());
         rest.setVisible(false);
-        measures(diameter, model.diameter());
-        measures(hex, model.hex());
-        measures(tube, model.tube());
+        measures(diameter, model.fields().diameter());
+        measures(hex, model.fields().hex());
+        measures(tube, model.fields().tube());
         diameter.field().setId("diameter");
         pitch.field().setId("pitch");
         second.field().setId("second-diameter");
@@ -136,7 +138,7 @@ final class GaugeSlip extends VBox {
     private void measures(EntryRow row, FieldState<Length> state) {
         row.field().focusedProperty().addListener((o, was, now) -> {
             if (now) {
-                model.measuring(state);
+                model.fields().measuring(state);
             }
         });
     }

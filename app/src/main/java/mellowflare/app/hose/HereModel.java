@@ -2,6 +2,7 @@ package mellowflare.app.hose;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -12,7 +13,7 @@ import mellowflare.core.connection.LineEnd;
 import mellowflare.core.hose.HoseLineKind;
 import mellowflare.core.hose.Ways;
 import mellowflare.core.hose.line.HoseCase;
-import mellowflare.core.hose.order.ToolsNeeded;
+import mellowflare.core.hose.order.HoseStepWriter;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
@@ -72,7 +73,7 @@ public final class HereModel {
 
     /** The tools that the work asks for. */
     public List<Tool> tools() {
-        return ToolsNeeded.all(c());
+        return new HoseStepWriter(c(), Map.of()).tools();
     }
 
     /** Whether a tool is there; empty when nobody has said. */
@@ -87,7 +88,7 @@ public final class HereModel {
 
     /** The wrench sizes that both ends ask for. */
     public List<String> wrenches() {
-        return ToolsNeeded.wrenches(c());
+        return c().wrenches();
     }
 
     public boolean hasWrench(String size) {

@@ -7,7 +7,6 @@ import java.util.Set;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
 import mellowflare.app.line.AboveZero;
-import mellowflare.app.page.Page;
 import mellowflare.core.connection.LineEnd;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.measure.Length;

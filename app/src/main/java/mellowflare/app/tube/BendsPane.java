@@ -55,13 +55,19 @@ final class BendsPane extends VBox {
             refresh();
             changed.run();
         });
-        EntryRow lever = new EntryRow("lever to", "90", model.lever(0));
+        EntryRow lever = new EntryRow("lever to", "90", model.trials().lever(0));
         lever.field().setId("trial-lever");
-        EntryRow kept = new EntryRow("stayed", "87", model.kept(0));
+        EntryRow kept = new EntryRow("stayed", "87", model.trials().kept(0));
         kept.field().setId("trial-kept");
         for (int i = 0; i < 2; i++) {
-            model.lever(i).valueProperty().addListener((o, was, now) -> refused.setText(model.trialRefusal()));
-            model.kept(i).valueProperty().addListener((o, was, now) -> refused.setText(model.trialRefusal()));
+            model.trials()
+                    .lever(i)
+                    .valueProperty()
+                    .addListener((o, was, now) -> refused.setText(model.trials().refusal()));
+            model.trials()
+                    .kept(i)
+                    .valueProperty()
+                    .addListener((o, was, now) -> refused.setText(model.trials().refusal()));
         }
         refused.managedProperty().bind(refused.textProperty().isNotEmpty());
         getChildren()
@@ -77,8 +83,8 @@ final class BendsPane extends VBox {
                                 "Trial bend on scrap",
                                 lever,
                                 kept,
-                                new EntryRow("second: to", "45", model.lever(1)),
-                                new EntryRow("stayed", "43", model.kept(1)),
+                                new EntryRow("second: to", "45", model.trials().lever(1)),
+                                new EntryRow("stayed", "43", model.trials().kept(1)),
                                 refused,
                                 usual),
                         Text.under("In the order of work", from, order)));

@@ -44,29 +44,29 @@ final class TubeEntries extends VBox {
         WordCell.dress(size, s -> s.tube().name(), "which tube");
         size.valueProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
-                model.size(now);
+                model.choice().size(now);
             }
         });
         HBox.setHgrow(size, Priority.ALWAYS);
         called.setMinWidth(USE_PREF_SIZE);
         size.setPrefWidth(10);
-        material.getItems().setAll(model.materials());
+        material.getItems().setAll(model.choice().materials());
         WordCell.dress(material, TubeMaterial::name, "made of");
         material.setMaxWidth(Double.MAX_VALUE);
         material.setAccessibleText("What the measured tube is made of");
         material.valueProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
-                model.ownMaterial(now);
+                model.choice().ownMaterial(now);
                 refresh();
             }
         });
-        EntryRow outside = new EntryRow("outside", "caliper", model.outside());
+        EntryRow outside = new EntryRow("outside", "caliper", model.choice().outside());
         outside.field().setId("own-outside");
-        EntryRow wall = new EntryRow("wall", "at the mouth", model.wall());
+        EntryRow wall = new EntryRow("wall", "at the mouth", model.choice().wall());
         wall.field().setId("own-wall");
         own = new VBox(4, outside, wall, material, refused);
-        model.outside().valueProperty().addListener((o, was, now) -> refuse());
-        model.wall().valueProperty().addListener((o, was, now) -> refuse());
+        model.choice().outside().valueProperty().addListener((o, was, now) -> refuse());
+        model.choice().wall().valueProperty().addListener((o, was, now) -> refuse());
         refused.managedProperty().bind(refused.textProperty().isNotEmpty());
         measure.getStyleClass().setAll("quiet-action");
         measure.setOnAction(e -> {
@@ -80,32 +80,32 @@ final class TubeEntries extends VBox {
     }
 
     private void refuse() {
-        refused.setText(model.ownRefusal());
+        refused.setText(model.choice().ownRefusal());
     }
 
     private void offer() {
-        List<TubeSize> found = model.sizes(called.getText());
+        List<TubeSize> found = model.choice().sizes(called.getText());
         showing = true;
         if (!found.equals(size.getItems())) {
             size.getItems().setAll(found);
         }
-        size.setValue(model.size().filter(found::contains).orElse(null));
+        size.setValue(model.choice().size().filter(found::contains).orElse(null));
         showing = false;
-        asks.setText(model.asks(called.getText()).orElse(""));
+        asks.setText(model.choice().asks(called.getText()).orElse(""));
     }
 
     void refresh() {
         showing = true;
-        Optional<TubeSize> now = model.size();
+        Optional<TubeSize> now = model.choice().size();
         if (now.isPresent() && size.getItems().contains(now.get())) {
             size.setValue(now.get());
         } else if (now.isEmpty()) {
             size.setValue(null);
         }
-        material.setValue(model.ownMaterial().orElse(null));
+        material.setValue(model.choice().ownMaterial().orElse(null));
         showing = false;
-        facts.setText(model.tubeFacts());
-        boolean open = ownOpen || model.outside().value().isPresent();
+        facts.setText(model.choice().tubeFacts());
+        boolean open = ownOpen || model.choice().outside().value().isPresent();
         own.setVisible(open);
         own.setManaged(open);
         measure.setText(open ? "take it from the tables instead" : "measured with a caliper instead");

@@ -1,6 +1,7 @@
 package mellowflare.app.tube;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import mellowflare.app.desk.Desk;
@@ -15,7 +16,7 @@ import mellowflare.core.parts.Tool;
 import mellowflare.core.tube.TubeLineKind;
 import mellowflare.core.tube.line.TubeLine;
 import mellowflare.core.tube.line.TubeRoom;
-import mellowflare.core.tube.order.TubeTools;
+import mellowflare.core.tube.order.TubeStepWriter;
 
 /** Tools at hand and room on the job for a tube line, without a window. */
 public final class TubeHereModel {
@@ -55,8 +56,9 @@ public final class TubeHereModel {
 
     /** The tools that the work asks for. */
     public List<Tool> tools() {
-        return TubeTools.needed(
-                desk.current().plan(TubeLineKind.TUBE).orElseThrow().c());
+        return new TubeStepWriter(
+                        desk.current().plan(TubeLineKind.TUBE).orElseThrow().c(), Map.of())
+                .tools();
     }
 
     /** Whether a tool is there; empty when nobody has said. */

@@ -1,7 +1,6 @@
 package mellowflare.app.tube;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -17,10 +16,8 @@ import mellowflare.core.connection.LineEnd;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.job.Evaluation;
-import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
-import mellowflare.core.measure.QuantityText;
 import mellowflare.core.measure.Read;
 import mellowflare.core.measure.Refusal;
 import mellowflare.core.measure.UnitSystem;
@@ -32,18 +29,12 @@ import mellowflare.core.tube.end.EndTraits;
 import mellowflare.core.tube.end.TubeEndKind;
 import mellowflare.core.tube.flare.FlareTool;
 import mellowflare.core.tube.flare.FlareTools;
-import mellowflare.core.tube.form.SpringBack;
 import mellowflare.core.tube.line.TubeCase;
 import mellowflare.core.tube.line.TubeEnd;
 import mellowflare.core.tube.line.TubeLine;
-import mellowflare.core.tube.line.TubePick;
 import mellowflare.core.tube.stock.Bender;
 import mellowflare.core.tube.stock.Benders;
 import mellowflare.core.tube.stock.Tube;
-import mellowflare.core.tube.stock.TubeMaterial;
-import mellowflare.core.tube.stock.TubeMaterials;
-import mellowflare.core.tube.stock.TubeSize;
-import mellowflare.core.tube.stock.TubeSizes;
 
 /** A tube line without a window: tube, ends, bender, and the picture. The way is typed in {@link MeasureModel}. */
 public final class TubeModel {
@@ -51,8 +42,6 @@ public final class TubeModel {
     private static final double FIRST_TILT = 24;
 
     private final Desk desk;
-    private final FieldState<Length> outside = AboveZero.field();
-    private final FieldState<Length> wall = AboveZero.field();
     private final FieldState<Length> radius = AboveZero.field();
     private final FieldState<Length> squareUp = AboveZero.orZero();
     private final FieldState<Length> reachA = AboveZero.orZero();
@@ -60,20 +49,13 @@ public final class TubeModel {
     private final FieldState<Length> stickA = AboveZero.orZero();
     private final FieldState<Length> stickB = AboveZero.orZero();
     private final FieldState<Double> factor = FieldState.of(TubeModel::factorText, v -> "on tensile");
-    private final FieldState<Angle> lever = degrees(1, 180);
-    private final FieldState<Angle> kept = degrees(1, 180);
-    private final FieldState<Angle> lever2 = degrees(1, 180);
-    private final FieldState<Angle> kept2 = degrees(1, 180);
     private final DoubleProperty turn = new SimpleDoubleProperty(FIRST_TURN);
     private final DoubleProperty tilt = new SimpleDoubleProperty(FIRST_TILT);
-    private String trialRefusal = "";
-    private String ownRefusal = "";
-    private Optional<TubeMaterial> ownMaterial = Optional.empty();
+    private final TubeChoice choice;
+    private final TrialBends trials;
 
     public TubeModel(Desk desk) {
         this.desk = desk;
-        outside.onChange(this::own);
-        wall.onChange(this::own);
         radius.onChange(() -> tube("bend radius", t -> t.withRadius(radius.value())));
         squareUp.onChange(() ->
                 tube("squaring up", t -> t.withSquareUp(squareUp.value().orElse(TubeLine.USUAL_SQUARE_UP))));
@@ -85,15 +67,10 @@ public final class TubeModel {
         stickB.onChange(() -> end(LineEnd.B, "stick-out at end B", e -> e.withStickOut(stickB.value())));
         factor.onChange(() ->
                 tube("design factor", t -> t.withFactor(factor.value().orElse(TubeLine.NEW.factor()))));
-        for (FieldState<Angle> f : List.of(lever, kept, lever2, kept2)) {
-            f.onChange(this::trials);
-        }
+        this.choice = new TubeChoice(desk);
+        this.trials = new TrialBends(desk);
         desk.currentProperty().addListener((o, was, now) -> refresh());
         refresh();
-    }
-
-    private static FieldState<Angle> degrees(double least, double most) {
-        return FieldState.of(t -> QuantityText.angle(t, Optional.of("deg"), least, most), a -> "");
     }
 
     private static Read<Double> factorText(String text) {
@@ -132,14 +109,6 @@ public final class TubeModel {
         return desk.units();
     }
 
-    public FieldState<Length> outside() {
-        return outside;
-    }
-
-    public FieldState<Length> wall() {
-        return wall;
-    }
-
     public FieldState<Length> radius() {
         return radius;
     }
@@ -160,99 +129,14 @@ public final class TubeModel {
         return factor;
     }
 
-    /** How far the lever went in a trial bend, counted from 0. */
-    public FieldState<Angle> lever(int trial) {
-        return trial == 0 ? lever : lever2;
+    /** Which tube it is. */
+    public TubeChoice choice() {
+        return choice;
     }
 
-    /** What stayed of a trial bend, counted from 0. */
-    public FieldState<Angle> kept(int trial) {
-        return trial == 0 ? kept : kept2;
-    }
-
-    /** Why the trial bends are not taken; empty when they are. */
-    public String trialRefusal() {
-        return trialRefusal;
-    }
-
-    /** Why the measured tube is not taken; empty when it is. */
-    public String ownRefusal() {
-        return ownRefusal;
-    }
-
-    // --- the tube ---
-
-    /** What answers to a bare size or to a measured diameter; everything while nothing was typed. */
-    public List<TubeSize> sizes(String called) {
-        return desk.data().get(TubeSizes.KEY).answering(called, units());
-    }
-
-    /** Asks which of two tubes is meant when a size names more than one outside diameter; empty otherwise. */
-    public Optional<String> asks(String called) {
-        List<Length> outsides = called.isBlank()
-                ? List.of()
-                : sizes(called).stream()
-                        .map(s -> s.tube().outside())
-                        .sorted(Comparator.naturalOrder())
-                        .toList();
-        if (outsides.isEmpty()) {
-            return called.isBlank()
-                    ? Optional.empty()
-                    : Optional.of("No tube of the tables is called “" + called.strip() + "”: measure it.");
-        }
-        Length least = outsides.get(0);
-        Length most = outsides.get(outsides.size() - 1);
-        return most.distanceTo(least).mm() < 1
-                ? Optional.empty()
-                : Optional.of("“" + called.strip() + "” is two tubes: " + LengthFormat.figure(least, units())
-                        + " outside where it is named so, " + LengthFormat.figure(most, units())
-                        + " outside where plumbing names it by bore. Which one is it?");
-    }
-
-    public Optional<TubeSize> size() {
-        return c().size();
-    }
-
-    public void size(TubeSize size) {
-        tube("tube", t -> t.withTube(Optional.of(new TubePick.Listed(size.id()))));
-    }
-
-    public List<TubeMaterial> materials() {
-        return desk.data().get(TubeMaterials.KEY).all();
-    }
-
-    public Optional<TubeMaterial> ownMaterial() {
-        return ownMaterial;
-    }
-
-    public void ownMaterial(TubeMaterial m) {
-        ownMaterial = Optional.of(m);
-        own();
-    }
-
-    /** A tube measured with a caliper is taken when diameter, wall and material are there and leave a bore. */
-    private void own() {
-        ownRefusal = "";
-        if (outside.value().isEmpty() || wall.value().isEmpty() || ownMaterial.isEmpty()) {
-            return;
-        }
-        try {
-            TubePick pick = new TubePick.Own(
-                    outside.value().get(), wall.value().get(), ownMaterial.get().id());
-            tube("measured tube", t -> t.withTube(Optional.of(pick)));
-        } catch (IllegalArgumentException e) {
-            ownRefusal = e.getMessage() + ".";
-        }
-    }
-
-    /** What is to be known of the tube at a glance. */
-    public String tubeFacts() {
-        return c().tube()
-                .map(t -> LengthFormat.figure(t.outside(), units()) + " outside, bore "
-                        + LengthFormat.figure(t.bore(), units()) + ", "
-                        + t.material().name() + ". "
-                        + t.source().shown() + ".")
-                .orElse("Say which tube: by what it is called, or measured with a caliper.");
+    /** What trial bends told of the spring-back. */
+    public TrialBends trials() {
+        return trials;
     }
 
     // --- the ends ---
@@ -337,20 +221,6 @@ public final class TubeModel {
         tube("bender", t -> t.withBender(bender.map(Bender::id)));
     }
 
-    private void trials() {
-        try {
-            SpringBack s = new SpringBack(trial(lever, kept), trial(lever2, kept2));
-            trialRefusal = "";
-            tube("trial bends", t -> t.withSpring(s));
-        } catch (IllegalArgumentException e) {
-            trialRefusal = e.getMessage() + ".";
-        }
-    }
-
-    private static Optional<SpringBack.Trial> trial(FieldState<Angle> commanded, FieldState<Angle> measured) {
-        return commanded.value().flatMap(c -> measured.value().map(m -> new SpringBack.Trial(c, m)));
-    }
-
     public void buried(boolean is) {
         tube("buried", t -> t.withBuried(Optional.of(is)));
     }
@@ -384,13 +254,6 @@ public final class TubeModel {
     private void refresh() {
         TubeLine t = line();
         UnitSystem u = units();
-        Optional<TubePick.Own> own =
-                t.tube().filter(TubePick.Own.class::isInstance).map(TubePick.Own.class::cast);
-        if (own.isPresent() || t.tube().isPresent()) {
-            show(outside, own.map(TubePick.Own::outside), u);
-            show(wall, own.map(TubePick.Own::wall), u);
-            ownMaterial = own.flatMap(o -> desk.data().get(TubeMaterials.KEY).find(o.material()));
-        }
         show(radius, t.radius(), u);
         show(squareUp, Optional.of(t.squareUp()), u);
         show(reachA, reached(reachA, t.a()), u);
@@ -398,22 +261,9 @@ public final class TubeModel {
         show(stickA, t.a().stickOut(), u);
         show(stickB, t.b().stickOut(), u);
         factor.show(LengthFormat.decimal(t.factor(), 1, 0), Optional.of(t.factor()), u);
-        if (trialRefusal.isEmpty()) {
-            angle(lever, t.spring().first().map(SpringBack.Trial::commanded), u);
-            angle(kept, t.spring().first().map(SpringBack.Trial::measured), u);
-            angle(lever2, t.spring().second().map(SpringBack.Trial::commanded), u);
-            angle(kept2, t.spring().second().map(SpringBack.Trial::measured), u);
-        }
     }
 
     private static void show(FieldState<Length> field, Optional<Length> value, UnitSystem units) {
         field.show(value.map(v -> LengthFormat.figure(v, units)).orElse(""), value, units);
-    }
-
-    /** Half a trial bend stays as typed until its other half is there. */
-    private static void angle(FieldState<Angle> field, Optional<Angle> value, UnitSystem units) {
-        if (value.isPresent()) {
-            field.show(LengthFormat.decimal(value.get().degrees(), 1, 0), value, units);
-        }
     }
 }

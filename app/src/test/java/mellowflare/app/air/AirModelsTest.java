@@ -156,7 +156,7 @@ class AirModelsTest {
         assertThat(main().system()).contains(all.get(0).system().id());
         assertThat(work.sizingsOld()).isFalse();
         air.method(air.methods(MethodTopic.AIR_SIZES).get(1));
-        air.fall().textProperty().set("5");
+        air.fields().fall().textProperty().set("5");
         assertThat(work.sizingsOld()).isTrue();
     }
 
@@ -165,7 +165,7 @@ class AirModelsTest {
         work.day(3);
         assertThat(work.day()).isPresent();
         assertThat(work.dayOld()).isFalse();
-        air.leak().textProperty().set("25");
+        air.fields().leak().textProperty().set("25");
         assertThat(work.dayOld()).isTrue();
     }
 
@@ -255,23 +255,23 @@ class AirModelsTest {
     @Test
     void testNonsenseInAnyFieldIsRefusedOrTakenAndLosesNothing() {
         Map<String, FieldState<?>> fields = new LinkedHashMap<>();
-        fields.put("long wall", air.roomLength());
-        fields.put("across", air.roomWidth());
-        fields.put("height", air.roomHeight());
-        fields.put("air", air.roomAir());
-        fields.put("humidity", air.humidity());
-        fields.put("barometer", air.barometer());
-        fields.put("lost", air.lost());
-        fields.put("ears", air.toEars());
-        fields.put("fall", air.fall());
-        fields.put("leak", air.leak());
-        fields.put("growth", air.growth());
-        fields.put("hours", air.hours());
-        fields.put("days", air.days());
-        fields.put("price", air.kilowattHour());
-        fields.put("drained", air.drained());
-        fields.put("kerf", air.kerf());
-        fields.put("rod", air.rod());
+        fields.put("long wall", air.fields().roomLength());
+        fields.put("across", air.fields().roomWidth());
+        fields.put("height", air.fields().roomHeight());
+        fields.put("air", air.fields().roomAir());
+        fields.put("humidity", air.fields().humidity());
+        fields.put("barometer", air.fields().barometer());
+        fields.put("lost", air.fields().lost());
+        fields.put("ears", air.fields().toEars());
+        fields.put("fall", air.fields().fall());
+        fields.put("leak", air.fields().leak());
+        fields.put("growth", air.fields().growth());
+        fields.put("hours", air.fields().hours());
+        fields.put("days", air.fields().days());
+        fields.put("price", air.fields().kilowattHour());
+        fields.put("drained", air.fields().drained());
+        fields.put("kerf", air.fields().kerf());
+        fields.put("rod", air.fields().rod());
         fields.put("allowed", held.allowed());
         fields.put("step", held.step());
         for (String text :

@@ -53,8 +53,8 @@ class GaugeModelTest {
     }
 
     private void type(String diameter, String pitch) {
-        gauge.diameter().textProperty().set(diameter);
-        gauge.pitch().textProperty().set(pitch);
+        gauge.fields().diameter().textProperty().set(diameter);
+        gauge.fields().pitch().textProperty().set(pitch);
     }
 
     private String best() {
@@ -73,7 +73,7 @@ class GaugeModelTest {
         assertThat(gauge.result().lookAlikes()).anySatisfy(t -> assertThat(t).startsWith("JIC37 -6"));
         gauge.clear();
         assertThat(gauge.result().answer().candidates()).isEmpty();
-        assertThat(gauge.diameter().textProperty().get()).isEmpty();
+        assertThat(gauge.fields().diameter().textProperty().get()).isEmpty();
     }
 
     @Test
@@ -105,33 +105,33 @@ class GaugeModelTest {
     void testReadingsBelongToTheirEndAndComeBackAsTyped() {
         type("14.20", "18");
         gauge.whichProperty().set(LineEnd.B);
-        assertThat(gauge.diameter().textProperty().get()).isEmpty();
+        assertThat(gauge.fields().diameter().textProperty().get()).isEmpty();
         gauge.whichProperty().set(LineEnd.A);
-        assertThat(gauge.diameter().textProperty().get()).isEqualTo("14.20");
-        assertThat(gauge.diameter().understoodProperty().get()).isEqualTo("0.559 in");
+        assertThat(gauge.fields().diameter().textProperty().get()).isEqualTo("14.20");
+        assertThat(gauge.fields().diameter().understoodProperty().get()).isEqualTo("0.559 in");
     }
 
     @Test
     void testNonsenseIsRefusedBesideTheFieldAndTheAnswerStays() {
         type("14.2", "18");
-        gauge.diameter().textProperty().set("14.2.2");
-        assertThat(gauge.diameter().refusalProperty().get()).contains("two decimal points");
+        gauge.fields().diameter().textProperty().set("14.2.2");
+        assertThat(gauge.fields().diameter().refusalProperty().get()).contains("two decimal points");
         assertThat(gauge.seen().diameter()).contains(Length.ofMm(14.2));
-        gauge.diameter().textProperty().set("500");
-        assertThat(gauge.diameter().refusalProperty().get()).contains("no size of a fitting");
-        gauge.pitch().textProperty().set("999");
-        assertThat(gauge.pitch().refusalProperty().get()).contains("no pitch");
-        gauge.seatAngle().textProperty().set("2");
-        assertThat(gauge.seatAngle().refusalProperty().get()).contains("between 5 and 130");
+        gauge.fields().diameter().textProperty().set("500");
+        assertThat(gauge.fields().diameter().refusalProperty().get()).contains("no size of a fitting");
+        gauge.fields().pitch().textProperty().set("999");
+        assertThat(gauge.fields().pitch().refusalProperty().get()).contains("no pitch");
+        gauge.fields().seatAngle().textProperty().set("2");
+        assertThat(gauge.fields().seatAngle().refusalProperty().get()).contains("between 5 and 130");
     }
 
     @Test
     void testCaliperLandsInTheDiameterInTheUnitsOfTheJob() {
         gauge.take(Read.of(Length.ofMm(14.17)));
-        assertThat(gauge.diameter().textProperty().get()).isEqualTo("14.17 mm");
+        assertThat(gauge.fields().diameter().textProperty().get()).isEqualTo("14.17 mm");
         open.desk().change("units", "", j -> j.withUnits(UnitSystem.INCH));
         gauge.take(Read.of(Length.ofInches(0.558)));
-        assertThat(gauge.diameter().textProperty().get()).isEqualTo("0.558 in");
+        assertThat(gauge.fields().diameter().textProperty().get()).isEqualTo("0.558 in");
         gauge.take(Read.refuse(Refusal.NOT_A_NUMBER, "Send it again."));
         assertThat(open.desk().newsProperty().get()).isEqualTo("Send it again.");
         assertThat(gauge.seen().diameter()).contains(Length.ofInches(0.558));
@@ -145,7 +145,7 @@ class GaugeModelTest {
         gauge.worn(true);
         gauge.instrument(Instrument.RULE);
         gauge.service(Optional.of("water"));
-        gauge.seatAngle().textProperty().set("45");
+        gauge.fields().seatAngle().textProperty().set("45");
         var seen = open.desk().job().ports().a().seen().orElseThrow();
         assertThat(seen.gender()).isEqualTo(Gender.FEMALE);
         assertThat(seen.taper()).contains(TaperSeen.TAPERED);
@@ -161,7 +161,7 @@ class GaugeModelTest {
         type("0.559", "18");
         assertThat(gauge.result().warnings()).anySatisfy(w -> assertThat(w).contains("was the unit another"));
         gauge.takeOtherReading();
-        assertThat(gauge.diameter().textProperty().get()).isEqualTo("0.559 in");
+        assertThat(gauge.fields().diameter().textProperty().get()).isEqualTo("0.559 in");
         assertThat(gauge.result().answer().best().orElseThrow().end().brief()).isIn("JIC37 -6", "ORB -6");
         assertThat(gauge.result().warnings()).isEmpty();
         assertThat(gauge.result().otherReading()).isEmpty();
@@ -241,7 +241,7 @@ class GaugeModelTest {
     @Test
     void testBarbGoesIntoItsHose() {
         gauge.body(Body.BARB);
-        gauge.diameter().textProperty().set("10.9");
+        gauge.fields().diameter().textProperty().set("10.9");
         assertThat(best()).isEqualTo("BARB 3/8");
         assertThat(gauge.result().goesWith()).isEqualTo("Goes into its hose");
         assertThat(gauge.result().answer().safeCourse()).contains("mate by hand");
@@ -250,10 +250,10 @@ class GaugeModelTest {
     @Test
     void testSeldomCluesAreTakenAndSaidWhileTheirFieldsAreFolded() {
         type("20.96", "10 over 18.14");
-        assertThat(gauge.pitch().understoodProperty().get()).isEqualTo("1.81 mm, 14/in");
-        gauge.second().textProperty().set("20.2 at 12");
-        gauge.hex().textProperty().set("27");
-        gauge.tube().textProperty().set("12");
+        assertThat(gauge.fields().pitch().understoodProperty().get()).isEqualTo("1.81 mm, 14/in");
+        gauge.fields().second().textProperty().set("20.2 at 12");
+        gauge.fields().hex().textProperty().set("27");
+        gauge.fields().tube().textProperty().set("12");
         gauge.hand(Optional.of(HandSeen.RIGHT));
         gauge.swivel(Optional.of(SwivelSeen.FIXED));
         gauge.region(Optional.of("north-america"));
@@ -263,19 +263,19 @@ class GaugeModelTest {
                         "second diameter 20.2 mm at 12 mm, hex 27 mm, tube 12 mm, farm, made in north america, right-hand, fixed");
         assertThat(gauge.seen().counted()).contains(10);
         assertThat(gauge.seen().second().orElseThrow().apart()).isEqualTo(Length.ofMm(12));
-        gauge.hex().textProperty().set("0.1");
-        assertThat(gauge.hex().refusalProperty().get()).contains("expected 0.5 to 400 mm");
-        gauge.tube().textProperty().set("9999");
-        assertThat(gauge.tube().refusalProperty().get()).contains("expected 0.5 to 400 mm");
+        gauge.fields().hex().textProperty().set("0.1");
+        assertThat(gauge.fields().hex().refusalProperty().get()).contains("expected 0.5 to 400 mm");
+        gauge.fields().tube().textProperty().set("9999");
+        assertThat(gauge.fields().tube().refusalProperty().get()).contains("expected 0.5 to 400 mm");
         assertThat(gauge.seen().hex()).as("the last good figure stays").contains(Length.ofMm(27));
-        gauge.second().textProperty().set("20.2");
-        assertThat(gauge.second().refusalProperty().get()).contains("20.2 at 12");
+        gauge.fields().second().textProperty().set("20.2");
+        assertThat(gauge.fields().second().refusalProperty().get()).contains("20.2 at 12");
         assertThat(gauge.seen().second()).as("the last good figure stays").isPresent();
     }
 
     @Test
     void testCaliperLandsWhereTheFitterStands() {
-        gauge.measuring(gauge.hex());
+        gauge.fields().measuring(gauge.fields().hex());
         gauge.take(Read.of(Length.ofMm(26.98)));
         assertThat(gauge.seen().hex()).contains(Length.ofMm(26.98));
         assertThat(gauge.seen().diameter()).isEmpty();

@@ -53,8 +53,8 @@ class TubeFieldsTest {
 
     private Map<String, FieldState<?>> fields() {
         Map<String, FieldState<?>> all = new LinkedHashMap<>();
-        all.put("outside", m.tube().outside());
-        all.put("wall", m.tube().wall());
+        all.put("outside", m.tube().choice().outside());
+        all.put("wall", m.tube().choice().wall());
         all.put("radius", m.tube().radius());
         all.put("square up", m.tube().squareUp());
         all.put("design factor", m.tube().factor());
@@ -64,8 +64,8 @@ class TubeFieldsTest {
             all.put("room " + w, m.here().room(w));
         }
         for (int i = 0; i < 2; i++) {
-            all.put("lever " + i, m.tube().lever(i));
-            all.put("kept " + i, m.tube().kept(i));
+            all.put("lever " + i, m.tube().trials().lever(i));
+            all.put("kept " + i, m.tube().trials().kept(i));
         }
         all.put("cutter", m.here().cutter());
         all.put("bar", m.here().bar());
@@ -92,7 +92,7 @@ class TubeFieldsTest {
         m.bench().suspects();
         m.fit().redo();
         m.fit().roundingSays();
-        m.tube().tubeFacts();
+        m.tube().choice().tubeFacts();
         assertThat(JobJson.read(JobJson.write(open.desk().job())))
                 .isEqualTo(open.desk().job());
     }

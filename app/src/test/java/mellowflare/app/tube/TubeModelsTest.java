@@ -205,29 +205,31 @@ class TubeModelsTest {
 
     @Test
     void testOneNameForTwoTubesIsAskedAbout() {
-        assertThat(m.tube().asks("1/2").orElseThrow())
+        assertThat(m.tube().choice().asks("1/2").orElseThrow())
                 .contains("two tubes")
                 .contains("12.7 mm")
                 .contains("15.88 mm");
-        assertThat(m.tube().asks("")).isEmpty();
-        assertThat(m.tube().asks("5/16")).isEmpty();
-        assertThat(m.tube().asks("rope").orElseThrow()).contains("measure it");
-        assertThat(m.tube().sizes("10 mm")).extracting(TubeSize::called).containsOnly("10 mm");
-        assertThat(m.tube().sizes("1 1/8")).isNotEmpty();
-        assertThat(m.tube().sizes("")).hasSizeGreaterThan(100);
+        assertThat(m.tube().choice().asks("")).isEmpty();
+        assertThat(m.tube().choice().asks("5/16")).isEmpty();
+        assertThat(m.tube().choice().asks("rope").orElseThrow()).contains("measure it");
+        assertThat(m.tube().choice().sizes("10 mm"))
+                .extracting(TubeSize::called)
+                .containsOnly("10 mm");
+        assertThat(m.tube().choice().sizes("1 1/8")).isNotEmpty();
+        assertThat(m.tube().choice().sizes("")).hasSizeGreaterThan(100);
     }
 
     @Test
     void testATubeMeasuredWithACaliper() {
         var before = line().tube();
-        m.tube().outside().textProperty().set("9.5");
-        m.tube().wall().textProperty().set("4.75");
-        m.tube().ownMaterial(m.tube().materials().get(0));
-        assertThat(m.tube().ownRefusal()).contains("less than half");
+        m.tube().choice().outside().textProperty().set("9.5");
+        m.tube().choice().wall().textProperty().set("4.75");
+        m.tube().choice().ownMaterial(m.tube().choice().materials().get(0));
+        assertThat(m.tube().choice().ownRefusal()).contains("less than half");
         assertThat(line().tube()).isEqualTo(before);
-        m.tube().wall().textProperty().set("1");
+        m.tube().choice().wall().textProperty().set("1");
         assertThat(m.tube().c().tube().orElseThrow().outside()).isEqualTo(Length.ofMm(9.5));
-        assertThat(m.tube().tubeFacts()).contains("measured on the tube");
+        assertThat(m.tube().choice().tubeFacts()).contains("measured on the tube");
     }
 
     @Test
@@ -293,14 +295,14 @@ class TubeModelsTest {
         assertThat(m.tube().c().cut()).isEmpty();
         m.tube().radius().textProperty().set("80");
         assertThat(m.tube().c().radius()).contains(Length.ofMm(80));
-        m.tube().kept(0).textProperty().set("95");
-        assertThat(m.tube().trialRefusal()).contains("keeps more than half");
-        m.tube().kept(0).textProperty().set("87");
-        assertThat(m.tube().trialRefusal()).isEmpty();
+        m.tube().trials().kept(0).textProperty().set("95");
+        assertThat(m.tube().trials().refusal()).contains("keeps more than half");
+        m.tube().trials().kept(0).textProperty().set("87");
+        assertThat(m.tube().trials().refusal()).isEmpty();
         assertThat(line().spring().first().orElseThrow().measured().degrees()).isEqualTo(87);
-        m.tube().lever(1).textProperty().set("45");
+        m.tube().trials().lever(1).textProperty().set("45");
         assertThat(line().spring().second()).isEmpty();
-        m.tube().kept(1).textProperty().set("43");
+        m.tube().trials().kept(1).textProperty().set("43");
         assertThat(line().spring().second()).isPresent();
         m.tube().factor().textProperty().set("1");
         assertThat(m.tube().factor().refusalProperty().get()).contains("1.5 and 10");

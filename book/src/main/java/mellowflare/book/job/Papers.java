@@ -40,7 +40,7 @@ public final class Papers {
                 (result, plan, now) -> TagSheet.pdf(result)));
         all.add(Paper.ofText(
                 "export",
-                "Job",
+                "Job file",
                 "the job with its results, as JSON to be imported elsewhere",
                 ".json",
                 (result, plan, now) -> JobFiles.exportText(result)));

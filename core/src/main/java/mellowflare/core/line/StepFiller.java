@@ -37,6 +37,7 @@ public final class StepFiller<S> {
     private final Ordered<S> line;
     private final StepTable table;
     private final UnitSystem units;
+    private final List<Tool> tools;
     private final List<Tool> missing;
     private final Optional<Fluid> fluid;
 
@@ -54,7 +55,8 @@ public final class StepFiller<S> {
         this.table = table;
         this.units = units;
         this.fluid = fluid;
-        this.missing = data.get(ToolTable.KEY).all().stream()
+        this.tools = data.get(ToolTable.KEY).all();
+        this.missing = tools.stream()
                 .filter(t -> here.has(t).filter(has -> !has).isPresent())
                 .toList();
     }
@@ -112,9 +114,11 @@ public final class StepFiller<S> {
     /** The steps in their order. */
     public List<Step> write() {
         List<Step> steps = new ArrayList<>();
-        Map<Optional<S>, Map<String, Figure>> figures = new HashMap<>();
+        // By the end: a side with everything looked up costs more to tell apart than to fill.
+        Map<Optional<LineEnd>, Map<String, Figure>> figures = new HashMap<>();
         for (StepTable.Placed<S> p : placed()) {
-            steps.add(step(p.row(), p.side(), figures.computeIfAbsent(p.side(), this::figures)));
+            steps.add(step(
+                    p.row(), p.side(), figures.computeIfAbsent(p.side().map(line::end), end -> figures(p.side()))));
             if (line.endsAfter(p.row().id())) {
                 break;
             }
@@ -128,9 +132,11 @@ public final class StepFiller<S> {
         return all;
     }
 
-    /** The entries of all steps' tool lists, places in braces not yet filled: much less work than the steps. */
-    public Set<String> toolWords() {
-        return placed().stream().flatMap(p -> p.row().tools().stream()).collect(Collectors.toSet());
+    /** The tools that its steps ask for, in the table's order: much less work than the steps. */
+    public List<Tool> tools() {
+        Set<String> asked =
+                placed().stream().flatMap(p -> p.row().tools().stream()).collect(Collectors.toSet());
+        return tools.stream().filter(t -> asked.stream().anyMatch(t::askedBy)).toList();
     }
 
     private Step step(StepTable.Row row, Optional<S> side, Map<String, Figure> figures) {

@@ -7,12 +7,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.State;
 import mellowflare.core.connection.LineEnd;
-import mellowflare.core.hose.order.ToolsNeeded;
+import mellowflare.core.hose.order.HoseStepWriter;
 import mellowflare.core.hose.rules.HoseRules;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
@@ -104,12 +105,12 @@ class HereTest {
 
     @Test
     void testToolsAskedForAreFoundInTheSteps() {
-        List<String> all =
-                ToolsNeeded.all(hoseCase(soundLine())).stream().map(Tool::id).toList();
+        List<String> all = new HoseStepWriter(hoseCase(soundLine()), Map.of())
+                .tools().stream().map(Tool::id).toList();
         assertThat(all)
                 .contains("lock", "wheel", "press", "caliper", "test-pump", "wrench")
                 .doesNotContain("ac-press", "pick");
-        assertThat(ToolsNeeded.wrenches(hoseCase(soundLine()))).containsExactly("13/16 in", "7/8 in");
+        assertThat(hoseCase(soundLine()).wrenches()).containsExactly("13/16 in", "7/8 in");
     }
 
     @Test

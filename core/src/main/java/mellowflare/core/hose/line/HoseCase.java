@@ -167,6 +167,15 @@ public record HoseCase(
         return Weakest.of(this);
     }
 
+    /** Sizes of the hexes of both ends, as text of the trade. */
+    public List<String> wrenches() {
+        return sides().stream()
+                .flatMap(s -> s.part().stream())
+                .flatMap(p -> p.hexes().stream())
+                .distinct()
+                .toList();
+    }
+
     public boolean twoElbows() {
         return a.part().filter(p -> p.elbow()).isPresent()
                 && b.part().filter(p -> p.elbow()).isPresent();

@@ -33,6 +33,7 @@ import mellowflare.core.parts.Attachments;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.Ferrule;
 import mellowflare.core.parts.HoseEndPart;
+import mellowflare.core.parts.Tool;
 import mellowflare.core.procedure.Precedence;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepTable;
@@ -122,9 +123,9 @@ public final class HoseStepWriter implements StepFiller.Ordered<Side> {
         return filler.write();
     }
 
-    /** The entries of all steps' tool lists. */
-    public Set<String> toolWords() {
-        return filler.toolWords();
+    /** The tools that its steps ask for. */
+    public List<Tool> tools() {
+        return filler.tools();
     }
 
     @Override

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.Random;
 import mellowflare.core.geometry.BentPath;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Angle;
@@ -25,8 +24,8 @@ import mellowflare.core.tube.stock.Bender;
  */
 public record FitChance(
         double chance, Length place, Angle direction, Length allowedPlace, Angle allowedDirection, List<Cause> causes) {
-    private static final int DRAWS = 1000;
-    private static final long SEED = 20261126;
+    static final int DRAWS = 1000;
+    static final long SEED = 20261126;
 
     public FitChance {
         causes = List.copyOf(causes);
@@ -93,18 +92,13 @@ public record FitChance(
     /** Draws from the joint normal law by its Cholesky factor. */
     private static double draw(double[][] c, double middle, double allowedPlace, double allowedTurn) {
         double[][] l = cholesky(c);
-        Random random = new Random(SEED);
         int fits = 0;
-        double[] g = new double[6];
         double[] x = new double[6];
         for (int k = 0; k < DRAWS; k++) {
             for (int i = 0; i < 6; i++) {
-                g[i] = random.nextGaussian();
-            }
-            for (int i = 0; i < 6; i++) {
                 x[i] = 0;
                 for (int j = 0; j <= i; j++) {
-                    x[i] += l[i][j] * g[j];
+                    x[i] += l[i][j] * Normals.of(k, j);
                 }
             }
             double place = Math.sqrt((x[0] + middle) * (x[0] + middle) + x[1] * x[1] + x[2] * x[2]);

@@ -14,6 +14,7 @@ import mellowflare.core.fluid.Hazard;
 import mellowflare.core.fluid.Work;
 import mellowflare.core.line.StepFiller;
 import mellowflare.core.measure.LengthBand;
+import mellowflare.core.parts.Tool;
 import mellowflare.core.procedure.Precedence;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepTable;
@@ -99,9 +100,9 @@ public final class TubeStepWriter implements StepFiller.Ordered<TubeSide> {
         return filler.write();
     }
 
-    /** The entries of all steps' tool lists. */
-    public Set<String> toolWords() {
-        return filler.toolWords();
+    /** The tools that its steps ask for. */
+    public List<Tool> tools() {
+        return filler.tools();
     }
 
     @Override
