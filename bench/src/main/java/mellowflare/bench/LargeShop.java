@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import mellowflare.core.air.layout.Outlet;
 import mellowflare.core.air.layout.Piece;
-import mellowflare.core.air.layout.TakeOff;
-import mellowflare.core.air.layout.Turn;
 import mellowflare.core.air.main.AirMain;
 import mellowflare.core.air.main.Plant;
 import mellowflare.core.measure.Length;
+import mellowflare.core.run.walk.TakeOff;
+import mellowflare.core.run.walk.Turn;
 
 /** A shop of two hundred pieces: a main in loops of ten outlets, six people. */
 final class LargeShop {

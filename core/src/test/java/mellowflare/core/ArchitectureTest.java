@@ -42,6 +42,7 @@ class ArchitectureTest {
             List.of("flow"),
             List.of("parts"),
             List.of("cutting"),
+            List.of("run"),
             List.of("line"),
             KINDS,
             List.of("job"));

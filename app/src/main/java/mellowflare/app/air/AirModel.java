@@ -16,11 +16,9 @@ import mellowflare.core.air.demand.AirHouse;
 import mellowflare.core.air.demand.AirTool;
 import mellowflare.core.air.demand.Compressor;
 import mellowflare.core.air.draw.MainDrawing;
-import mellowflare.core.air.layout.Station;
 import mellowflare.core.air.main.AirMain;
 import mellowflare.core.air.main.Making;
 import mellowflare.core.air.main.Plant;
-import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
 import mellowflare.core.air.work.AirCase;
@@ -31,6 +29,8 @@ import mellowflare.core.measure.LengthText;
 import mellowflare.core.measure.Read;
 import mellowflare.core.measure.Refusal;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.run.stock.PipeSize;
+import mellowflare.core.run.walk.Station;
 
 /** A workshop main without a window: what it is made of, its compressor, room and use. The walk is in {@link WalkModel}. */
 public final class AirModel {

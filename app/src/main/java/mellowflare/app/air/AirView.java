@@ -30,13 +30,13 @@ import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.air.AirPlan;
 import mellowflare.core.air.draw.BarStrips;
 import mellowflare.core.air.draw.DayPlot;
-import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.air.work.Together;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.run.stock.PipeSize;
 
 /** The page of Air: the main in its room, what is worked on, and what was judged. */
 public final class AirView implements Page {

@@ -13,10 +13,10 @@ import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.Text;
 import mellowflare.app.line.ListsPane;
 import mellowflare.app.line.PaperPresses;
-import mellowflare.core.air.cut.Stretch;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.run.cut.Stretch;
 
 /** Papers and files that go along with a main, the measures of the room, and every piece with its sum. */
 final class FilesPane extends VBox {

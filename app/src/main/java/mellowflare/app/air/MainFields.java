@@ -10,7 +10,6 @@ import mellowflare.app.line.AboveZero;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.air.AirMainKind;
 import mellowflare.core.air.demand.Use;
-import mellowflare.core.air.layout.Station;
 import mellowflare.core.air.main.AirMain;
 import mellowflare.core.air.main.Making;
 import mellowflare.core.air.main.Plant;
@@ -22,6 +21,7 @@ import mellowflare.core.measure.PressureDifference;
 import mellowflare.core.measure.QuantityText;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.run.walk.Station;
 
 /** Figures of a main as they are typed: room, compressor, use, making. */
 public final class MainFields {

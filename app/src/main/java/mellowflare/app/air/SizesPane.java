@@ -17,16 +17,16 @@ import mellowflare.app.entry.Text;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Method;
 import mellowflare.core.advice.MethodTopic;
-import mellowflare.core.air.layout.Sized;
 import mellowflare.core.air.size.Delivery;
 import mellowflare.core.air.size.Sizing;
-import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.flow.network.NetworkFlow;
 import mellowflare.core.measure.AirReference;
 import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.run.stock.PipeSize;
+import mellowflare.core.run.walk.Sized;
 
 /** The cheapest sizes in every kind of pipe beside each other, what must never be used and why, and what one size larger gives. */
 final class SizesPane extends VBox {

@@ -13,10 +13,10 @@ import mellowflare.app.entry.Text;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Method;
 import mellowflare.core.advice.MethodTopic;
-import mellowflare.core.air.layout.Fall;
 import mellowflare.core.air.water.Water;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.run.walk.Fall;
 
 /** The water: how much the air brings, where it falls out, where it runs to, and how often that is drained. */
 final class WaterPane extends VBox {

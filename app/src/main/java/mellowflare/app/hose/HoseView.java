@@ -5,21 +5,17 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Insets;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.FigureBox;
-import mellowflare.app.entry.Text;
 import mellowflare.app.line.AmbientEntries;
 import mellowflare.app.line.ServiceEntries;
 import mellowflare.app.line.Slip;
 import mellowflare.app.look.Look;
 import mellowflare.app.page.FindingList;
+import mellowflare.app.page.LeafPage;
 import mellowflare.app.page.LeafRow;
 import mellowflare.app.page.Page;
 import mellowflare.app.page.TurnByHand;
@@ -33,12 +29,9 @@ import mellowflare.core.measure.LengthFormat;
 /** The page of Line. */
 public final class HoseView implements Page {
     private final HoseModel model;
-    private final BorderPane page = new BorderPane();
+    private final LeafPage page;
     private final DrawingPane drawing = new DrawingPane(new Insets(150, 24, 4, 24), 14);
     private final DrawingPane picture = new DrawingPane(new Insets(50, 24, 22, 24), 13);
-    private final StackPane ground = new StackPane();
-    private final StackPane under = new StackPane();
-    private final LeafRow leaves;
     private final HBox ends;
     private final RoutePane way;
     private final LengthPane length;
@@ -62,10 +55,12 @@ public final class HoseView implements Page {
     public HoseView(HoseModel model, HoseModels models, Look look, Consumer<LineEnd> measure) {
         this.model = model;
         this.wayModel = models.way();
-        this.leaves = new LeafRow(
-                Arrays.stream(HoseLeaf.values()).map(HoseLeaf::name).toList(),
-                Arrays.stream(HoseLeaf.values()).map(HoseLeaf::word).toList(),
-                i -> turnTo(HoseLeaf.values()[i]));
+        this.page = new LeafPage(
+                new LeafRow(
+                        Arrays.stream(HoseLeaf.values()).map(HoseLeaf::name).toList(),
+                        Arrays.stream(HoseLeaf.values()).map(HoseLeaf::word).toList(),
+                        i -> turnTo(HoseLeaf.values()[i])),
+                "line-ground");
         this.way = new RoutePane(models.way());
         this.length = new LengthPane(models.length());
         this.here = new HerePane(models.here(), new AmbientEntries(model.line()));
@@ -74,69 +69,41 @@ public final class HoseView implements Page {
         this.a = new EndColumn(model, LineEnd.A, measure);
         this.b = new EndColumn(model, LineEnd.B, measure);
         this.hose = new HoseEntries(model);
-        drawing.setId("line-strip");
+        LeafPage.dress(drawing, look, "line-strip", "The line as a strip with its seals");
         drawing.growMargin();
-        drawing.inkProperty().bind(look.ink());
-        drawing.textScaleProperty().bind(look.scale());
-        drawing.setAccessibleText("The line as a strip with its seals");
-        picture.setId("way-picture");
-        picture.inkProperty().bind(look.ink());
-        picture.textScaleProperty().bind(look.scale());
-        picture.setAccessibleText("The way of the hose: drag or use the arrow keys to turn it");
+        LeafPage.dress(picture, look, "way-picture", "The way of the hose: drag or use the arrow keys to turn it");
         TurnByHand.on(picture, this::turnPicture);
         this.ends = new HBox(24, a, b);
-        page.setCenter(left());
-        page.setRight(Slip.of(model.line(), "Hose", hose, service, findings));
-        page.setBottom(figures());
-        model.currentProperty().addListener((o, was, now) -> refreshIfOpen());
-        refresh();
-    }
-
-    private Node left() {
-        ground.getStyleClass().add("drawing-ground");
-        ground.setPrefHeight(305);
-        ground.getStyleClass().add("line-ground");
-        under.getStyleClass().add("under-drawing");
-        under.setAlignment(Pos.TOP_LEFT);
-        for (Node n : ends.getChildren()) {
-            HBox.setHgrow(n, Priority.ALWAYS);
-            ((VBox) n).setPrefWidth(10);
-            ((VBox) n).setMinWidth(0);
+        for (VBox column : List.of(a, b)) {
+            HBox.setHgrow(column, Priority.ALWAYS);
+            column.setPrefWidth(10);
+            column.setMinWidth(0);
         }
-        StackPane over = new StackPane(ground, leaves);
-        StackPane.setAlignment(leaves, Pos.TOP_LEFT);
-        VBox.setVgrow(over, Priority.ALWAYS);
-        under.getChildren().setAll(ends);
-        leaves.show(HoseLeaf.ENDS.ordinal());
-        page.addEventFilter(KeyEvent.KEY_PRESSED, leaves::key);
-        return Text.page(new VBox(over, under));
+        cut.setId("cut-figure");
+        page.frame(Slip.of(model.line(), "Hose", hose, service, findings), cut, overall, tolerance, weakest, judged);
+        model.currentProperty().addListener((o, was, now) -> refreshIfOpen());
+        turnTo(HoseLeaf.ENDS);
     }
 
     /** Turns to a leaf: what is drawn and what stands under it. */
     void turnTo(HoseLeaf to) {
         leaf = to;
-        leaves.show(to.ordinal());
-        Node shown = switch (to) {
-            case ENDS -> ends;
-            case WAY -> way;
-            case LENGTH -> length;
-            case HERE -> here;
-            case PARTS -> parts;
-        };
-        under.getChildren().setAll(shown);
+        page.under(
+                to.ordinal(),
+                switch (to) {
+                    case ENDS -> ends;
+                    case WAY -> way;
+                    case LENGTH -> length;
+                    case HERE -> here;
+                    case PARTS -> parts;
+                });
         refresh();
-    }
-
-    private void leaf() {
-        Node drawn = leaf == HoseLeaf.WAY && wayModel.measured() ? picture : drawing;
-        if (!ground.getChildren().equals(List.of(drawn))) {
-            ground.getChildren().setAll(drawn);
-        }
+        page.keepFocus();
     }
 
     /** Only the open leaf is kept up to date; the others are when they are turned to. */
     private void refreshLeaf() {
-        leaf();
+        page.show(leaf == HoseLeaf.WAY && wayModel.measured() ? picture : drawing);
         switch (leaf) {
             case ENDS -> {
                 a.refresh();
@@ -155,14 +122,6 @@ public final class HoseView implements Page {
     private void turnPicture(double right, double down) {
         wayModel.turn(right, down);
         picture.drawingProperty().set(wayModel.drawing().orElse(null));
-    }
-
-    private Node figures() {
-        cut.setId("cut-figure");
-        HBox bar = new HBox(40, cut, overall, tolerance, weakest, judged);
-        bar.getStyleClass().add("figure-bar");
-        bar.setAlignment(Pos.CENTER_LEFT);
-        return bar;
     }
 
     private void refresh() {
@@ -216,7 +175,7 @@ public final class HoseView implements Page {
 
     @Override
     public Node node() {
-        return page;
+        return page.node();
     }
 
     private void refreshIfOpen() {

@@ -7,7 +7,9 @@ import javafx.scene.Node;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 import mellowflare.app.entry.Text;
 import mellowflare.app.look.Look;
 import mellowflare.app.paint.DrawingPane;
@@ -18,13 +20,25 @@ public final class LeafPage {
 
     private final BorderPane page = new BorderPane();
     private final BorderPane body = new BorderPane();
+    /** Drawing over panel: where there is too little room for both, both give way. */
+    private final VBox stack = new VBox();
+
     private final StackPane ground = new StackPane();
     private final StackPane under = new StackPane();
     private final LeafRow leaves;
 
+    /** A page whose drawing may shrink to a strip. */
     public LeafPage(LeafRow leaves) {
+        this(leaves, "tube-ground");
+    }
+
+    /**
+     * @param drawn style of the ground that drawings lie on, which says how small it may become
+     */
+    public LeafPage(LeafRow leaves, String drawn) {
         this.leaves = leaves;
-        ground.getStyleClass().addAll("drawing-ground", "tube-ground");
+        ground.getStyleClass().addAll("drawing-ground", drawn);
+        VBox.setVgrow(ground, Priority.ALWAYS);
         under.getStyleClass().add("under-drawing");
         under.setAlignment(Pos.TOP_LEFT);
         body.setCenter(ground);
@@ -67,10 +81,15 @@ public final class LeafPage {
     private void lay(int leaf, Node centre, Node bottom, Node right) {
         leaves.show(leaf);
         // Nothing may stand in two places even for a moment.
-        body.setBottom(null);
+        body.setCenter(null);
         body.setRight(null);
-        body.setCenter(centre);
-        body.setBottom(bottom);
+        stack.getChildren().clear();
+        if (bottom == null) {
+            body.setCenter(centre);
+        } else {
+            stack.getChildren().setAll(centre, bottom);
+            body.setCenter(stack);
+        }
         body.setRight(right);
         under.pseudoClassStateChanged(ALONE, centre == under);
     }

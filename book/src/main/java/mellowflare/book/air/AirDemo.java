@@ -6,9 +6,6 @@ import mellowflare.core.air.AirMainKind;
 import mellowflare.core.air.demand.Use;
 import mellowflare.core.air.layout.Outlet;
 import mellowflare.core.air.layout.Piece;
-import mellowflare.core.air.layout.Station;
-import mellowflare.core.air.layout.TakeOff;
-import mellowflare.core.air.layout.Turn;
 import mellowflare.core.air.main.AirMain;
 import mellowflare.core.air.main.Making;
 import mellowflare.core.air.main.Plant;
@@ -16,6 +13,9 @@ import mellowflare.core.job.Job;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.PressureDifference;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.run.walk.Station;
+import mellowflare.core.run.walk.TakeOff;
+import mellowflare.core.run.walk.Turn;
 
 /** The air mains of the yard: the shed's ring, and what someone would like to make of the net loft. */
 final class AirDemo {

@@ -16,10 +16,6 @@ import mellowflare.book.Version;
 import mellowflare.book.exchange.Dxf;
 import mellowflare.core.air.cut.CutWork;
 import mellowflare.core.air.cut.HosePiece;
-import mellowflare.core.air.cut.PartLine;
-import mellowflare.core.air.cut.Rods;
-import mellowflare.core.air.cut.Stretch;
-import mellowflare.core.air.layout.Walked;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.cutting.CutBar;
 import mellowflare.core.cutting.CutPlan;
@@ -29,6 +25,10 @@ import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.AirReference;
 import mellowflare.core.measure.FreeAir;
 import mellowflare.core.reference.CsvText;
+import mellowflare.core.run.cut.PartLine;
+import mellowflare.core.run.cut.Rods;
+import mellowflare.core.run.cut.Stretch;
+import mellowflare.core.run.walk.Walked;
 
 /** What a workshop main gives to other programs: cut list and parts as CSV, its network as JSON, its lines as DXF, its drains as a calendar. */
 public final class AirFiles {

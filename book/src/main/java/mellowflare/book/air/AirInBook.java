@@ -13,7 +13,6 @@ import mellowflare.book.line.KindInBook;
 import mellowflare.book.line.Paper;
 import mellowflare.book.line.SheetPart;
 import mellowflare.book.tag.TagFacts;
-import mellowflare.core.advice.Figure;
 import mellowflare.core.air.AirMainKind;
 import mellowflare.core.air.AirPlan;
 import mellowflare.core.air.demand.Compressor;
@@ -24,9 +23,6 @@ import mellowflare.core.air.work.AirCase;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.line.Kind;
-import mellowflare.core.measure.GaugePressure;
-import mellowflare.core.measure.Length;
-import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.reference.ReferenceData;
 
 /** Air mains in the book. */
@@ -62,35 +58,23 @@ public final class AirInBook implements KindInBook<AirMain, AirPlan> {
     @Override
     public TagFacts tag(Evaluation e, AirPlan plan) {
         AirCase c = plan.c();
-        return new TagFacts(
-                e.job().id(),
-                e.job().title(),
-                e.job().machine(),
-                c.system().map(PipeSystem::name).orElse(""),
-                c.compressor().map(Compressor::name).orElse(""),
-                c.together().tight().orElse(""),
-                Optional.of(c.pipeLength().mm()).filter(l -> l > 0),
-                Optional.empty(),
-                Optional.empty(),
-                c.compressor().map(k -> k.cutOut().bar()),
-                "air",
-                TagFacts.proofed(e, "pump"),
-                TagFacts.made(e));
+        return TagFacts.about(e, "pump")
+                .hose(c.system().map(PipeSystem::name).orElse(""))
+                .endA(c.compressor().map(Compressor::name).orElse(""))
+                .endB(c.together().tight().orElse(""))
+                .overallMm(Optional.of(c.pipeLength().mm()).filter(l -> l > 0))
+                .workingBar(c.compressor().map(k -> k.cutOut().bar()))
+                .fluid("air")
+                .build();
     }
 
     @Override
     public List<String> tagLines(Evaluation e, AirPlan plan, TagFacts facts) {
-        List<String> lines = new ArrayList<>();
-        lines.add("from " + facts.endA());
-        lines.add("tightest " + facts.endB());
-        lines.add("pipe "
-                + facts.overallMm()
-                        .map(mm -> LengthFormat.both(Length.ofMm(mm), plan.c().units()))
-                        .orElse("open"));
-        facts.workingBar()
-                .map(GaugePressure::ofBar)
-                .ifPresent(
-                        p -> lines.add("works at " + Figure.of(p).text(plan.c().units()) + ", air"));
+        List<String> lines = new ArrayList<>(List.of(
+                "from " + facts.endA(),
+                "tightest " + facts.endB(),
+                facts.length("pipe", plan.c().units())));
+        lines.addAll(facts.worksAt(plan.c().units(), Optional.of("air")));
         return lines;
     }
 

@@ -13,9 +13,6 @@ import mellowflare.book.json.Words;
 import mellowflare.core.air.demand.Use;
 import mellowflare.core.air.layout.Outlet;
 import mellowflare.core.air.layout.Piece;
-import mellowflare.core.air.layout.Station;
-import mellowflare.core.air.layout.TakeOff;
-import mellowflare.core.air.layout.Turn;
 import mellowflare.core.air.main.AirMain;
 import mellowflare.core.air.main.Held;
 import mellowflare.core.air.main.Making;
@@ -30,6 +27,9 @@ import mellowflare.core.measure.Length;
 import mellowflare.core.measure.PressureDifference;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.Volume;
+import mellowflare.core.run.walk.Station;
+import mellowflare.core.run.walk.TakeOff;
+import mellowflare.core.run.walk.Turn;
 
 /** A workshop main to and from a tree. Lengths in mm, pressures in bar, air in L/min of free air. */
 final class AirJson {

@@ -13,12 +13,8 @@ import mellowflare.core.advice.Finding;
 import mellowflare.core.air.AirPlan;
 import mellowflare.core.air.cut.CutWork;
 import mellowflare.core.air.cut.HosePiece;
-import mellowflare.core.air.cut.PartLine;
-import mellowflare.core.air.cut.Rods;
-import mellowflare.core.air.cut.Stretch;
 import mellowflare.core.air.draw.BarStrips;
 import mellowflare.core.air.draw.MainDrawing;
-import mellowflare.core.air.layout.Fall;
 import mellowflare.core.air.layout.WalkText;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.cutting.CutBar;
@@ -26,6 +22,10 @@ import mellowflare.core.cutting.CutFindings;
 import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.run.cut.PartLine;
+import mellowflare.core.run.cut.Rods;
+import mellowflare.core.run.cut.Stretch;
+import mellowflare.core.run.walk.Fall;
 
 /** What the sheet of a workshop main shows of it. */
 final class AirSheetPart implements SheetPart {

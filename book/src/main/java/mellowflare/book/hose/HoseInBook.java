@@ -12,7 +12,6 @@ import mellowflare.book.line.KindInBook;
 import mellowflare.book.line.Paper;
 import mellowflare.book.line.SheetPart;
 import mellowflare.book.tag.TagFacts;
-import mellowflare.core.advice.Figure;
 import mellowflare.core.hose.HoseLineKind;
 import mellowflare.core.hose.HosePlan;
 import mellowflare.core.hose.line.HoseCase;
@@ -21,7 +20,6 @@ import mellowflare.core.hose.line.Side;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.line.Kind;
-import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.reference.ReferenceData;
 
@@ -52,20 +50,15 @@ public final class HoseInBook implements KindInBook<HoseLine, HosePlan> {
     @Override
     public TagFacts tag(Evaluation e, HosePlan plan) {
         HoseCase c = plan.c();
-        return new TagFacts(
-                e.job().id(),
-                e.job().title(),
-                e.job().machine(),
-                c.hose().map(h -> h.part()).orElse(""),
-                part(c.a()),
-                part(c.b()),
-                c.finished().map(f -> f.value().mm()),
-                e.cut().map(Length::mm),
-                c.clockAngle().filter(a -> c.twoElbows()).map(a -> a.degrees()),
-                c.service().working().map(p -> p.bar()),
-                c.fluid().map(f -> f.id()).orElse(""),
-                TagFacts.proofed(e, "proof"),
-                TagFacts.made(e));
+        return TagFacts.about(e, "proof")
+                .hose(c.hose().map(h -> h.part()).orElse(""))
+                .endA(part(c.a()))
+                .endB(part(c.b()))
+                .overallMm(c.finished().map(f -> f.value().mm()))
+                .clock(c.clockAngle().filter(a -> c.twoElbows()).map(a -> a.degrees()))
+                .workingBar(c.service().working().map(p -> p.bar()))
+                .fluid(c.fluid().map(f -> f.id()).orElse(""))
+                .build();
     }
 
     private static String part(Side side) {
@@ -74,19 +67,12 @@ public final class HoseInBook implements KindInBook<HoseLine, HosePlan> {
 
     @Override
     public List<String> tagLines(Evaluation e, HosePlan plan, TagFacts facts) {
-        HoseCase c = plan.c();
-        List<String> lines = new ArrayList<>();
-        lines.add("A " + facts.endA());
-        lines.add("B " + facts.endB());
-        lines.add("overall "
-                + facts.overallMm()
-                        .map(mm -> LengthFormat.both(Length.ofMm(mm), c.units()))
-                        .orElse("open"));
+        List<String> lines = new ArrayList<>(List.of(
+                "A " + facts.endA(),
+                "B " + facts.endB(),
+                facts.length("overall", plan.c().units())));
         facts.clock().ifPresent(a -> lines.add("clock " + LengthFormat.decimal(a, 1, 0) + "° from A, clockwise"));
-        c.service()
-                .working()
-                .ifPresent(p -> lines.add("works at " + Figure.of(p).text(c.units())
-                        + c.fluid().map(f -> ", " + f.name()).orElse("")));
+        lines.addAll(facts.worksAt(plan.c().units(), plan.c().fluid().map(f -> f.name())));
         return lines;
     }
 

@@ -7,9 +7,15 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import mellowflare.book.BookTrouble;
+import mellowflare.core.advice.Figure;
 import mellowflare.core.job.Evaluation;
+import mellowflare.core.measure.GaugePressure;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.StepEntry;
 
 /**
@@ -47,8 +53,39 @@ public record TagFacts(
     private static final String MARK = "mellow-flare-tag";
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
+    /**
+     * The facts that a line of any kind has; the builder takes its own.
+     *
+     * @param testStep the step at whose tick the test was written down
+     */
+    public static TagFactsBuilder about(Evaluation e, String testStep) {
+        return TagFactsBuilder.builder()
+                .id(e.job().id())
+                .title(e.job().title())
+                .machine(e.job().machine())
+                .cutMm(e.cut().map(Length::mm))
+                .fluid("")
+                .proofed(proofed(e, testStep))
+                .made(made(e));
+    }
+
+    /** What the tag says of the pressure and of what runs in it. */
+    public List<String> worksAt(UnitSystem units, Optional<String> medium) {
+        return workingBar
+                .map(bar -> "works at " + Figure.of(GaugePressure.ofBar(bar)).text(units)
+                        + medium.map(m -> ", " + m).orElse(""))
+                .stream()
+                .toList();
+    }
+
+    /** A length as the tag says it. */
+    public String length(String word, UnitSystem units) {
+        return word + " "
+                + overallMm.map(mm -> LengthFormat.both(Length.ofMm(mm), units)).orElse("open");
+    }
+
     /** The day its last step was ticked; blank while it is not made. */
-    public static String made(Evaluation e) {
+    private static String made(Evaluation e) {
         boolean done = e.bench().next().isEmpty() && !e.job().log().entries().isEmpty();
         return done
                 ? e.job().log().entries().stream()
@@ -60,7 +97,7 @@ public record TagFacts(
     }
 
     /** What was written down at the test; blank while it was not done. */
-    public static String proofed(Evaluation e, String step) {
+    private static String proofed(Evaluation e, String step) {
         return e.job()
                 .log()
                 .entry(step)

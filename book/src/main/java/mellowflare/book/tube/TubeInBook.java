@@ -13,13 +13,11 @@ import mellowflare.book.line.KindInBook;
 import mellowflare.book.line.Paper;
 import mellowflare.book.line.SheetPart;
 import mellowflare.book.tag.TagFacts;
-import mellowflare.core.advice.Figure;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.line.Kind;
 import mellowflare.core.measure.Length;
-import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.tube.TubeLineKind;
 import mellowflare.core.tube.TubeParts;
@@ -62,20 +60,14 @@ public final class TubeInBook implements KindInBook<TubeLine, TubePlan> {
     @Override
     public TagFacts tag(Evaluation e, TubePlan plan) {
         TubeCase c = plan.c();
-        return new TagFacts(
-                e.job().id(),
-                e.job().title(),
-                e.job().machine(),
-                c.tube().map(Tube::name).orElse(""),
-                kindOf(c.a()),
-                kindOf(c.b()),
-                c.shape().developed().map(Length::mm),
-                e.cut().map(Length::mm),
-                Optional.empty(),
-                c.service().working().map(p -> p.bar()),
-                c.fluid().map(f -> f.id()).orElse(""),
-                TagFacts.proofed(e, "test"),
-                TagFacts.made(e));
+        return TagFacts.about(e, "test")
+                .hose(c.tube().map(Tube::name).orElse(""))
+                .endA(kindOf(c.a()))
+                .endB(kindOf(c.b()))
+                .overallMm(c.shape().developed().map(Length::mm))
+                .workingBar(c.service().working().map(p -> p.bar()))
+                .fluid(c.fluid().map(f -> f.id()).orElse(""))
+                .build();
     }
 
     private static String kindOf(TubeSide side) {
@@ -84,18 +76,11 @@ public final class TubeInBook implements KindInBook<TubeLine, TubePlan> {
 
     @Override
     public List<String> tagLines(Evaluation e, TubePlan plan, TagFacts facts) {
-        TubeCase c = plan.c();
-        List<String> lines = new ArrayList<>();
-        lines.add("A " + facts.endA());
-        lines.add("B " + facts.endB());
-        lines.add("developed "
-                + facts.overallMm()
-                        .map(mm -> LengthFormat.both(Length.ofMm(mm), c.units()))
-                        .orElse("open"));
-        c.service()
-                .working()
-                .ifPresent(p -> lines.add("works at " + Figure.of(p).text(c.units())
-                        + c.fluid().map(f -> ", " + f.name()).orElse("")));
+        List<String> lines = new ArrayList<>(List.of(
+                "A " + facts.endA(),
+                "B " + facts.endB(),
+                facts.length("developed", plan.c().units())));
+        lines.addAll(facts.worksAt(plan.c().units(), plan.c().fluid().map(f -> f.name())));
         return lines;
     }
 

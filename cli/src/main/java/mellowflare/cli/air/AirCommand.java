@@ -17,7 +17,6 @@ import mellowflare.cli.command.Words;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
 import mellowflare.cli.output.FindingsOut;
-import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
 import mellowflare.core.air.work.NetworkFindings;
@@ -32,6 +31,7 @@ import mellowflare.core.measure.Length;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.run.stock.PipeSize;
 import picocli.CommandLine.Command;
 
 /** {@code air}: flows and pressures of a network of compressed air. */

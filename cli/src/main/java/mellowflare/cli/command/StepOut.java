@@ -1,5 +1,6 @@
 package mellowflare.cli.command;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -22,5 +23,19 @@ public final class StepOut {
         s.records().forEach(r -> record.add(r.label()));
         out.put("source", s.source().shown());
         return out;
+    }
+
+    /** Findings and steps of a result, for reading by people: one line each. */
+    public static void text(ObjectNode result, StringBuilder into) {
+        result.path("findings").forEach(f -> into.append(Words.finding(f)));
+        int number = 1;
+        for (JsonNode step : result.path("steps")) {
+            into.append(number++)
+                    .append("  ")
+                    .append(step.path("title").asText())
+                    .append(": ")
+                    .append(step.path("says").asText())
+                    .append('\n');
+        }
     }
 }

@@ -1,10 +1,10 @@
 package mellowflare.cli.hose;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import mellowflare.cli.command.Computation;
 import mellowflare.cli.command.ComputeCommand;
+import mellowflare.cli.command.StepOut;
 import mellowflare.cli.command.Words;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
@@ -72,15 +72,7 @@ public final class HoseCommand extends ComputeCommand {
                         .append(", ");
                 text.append(r.path("weakest").path("limit").asText()).append(" bar\n");
             }
-            r.path("findings").forEach(f -> text.append(Words.finding(f)));
-            int number = 1;
-            for (JsonNode step : r.path("steps")) {
-                text.append(number++)
-                        .append("  ")
-                        .append(step.path("title").asText())
-                        .append(": ");
-                text.append(step.path("says").asText()).append('\n');
-            }
+            StepOut.text(r, text);
             return text.toString();
         }
     }

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import mellowflare.cli.command.Computation;
 import mellowflare.cli.command.ComputeCommand;
+import mellowflare.cli.command.StepOut;
 import mellowflare.cli.command.Words;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
@@ -78,15 +79,7 @@ public final class TubeCommand extends ComputeCommand {
                 text.append(m.has("lever") ? ", lever " + figure(m, "lever") + "°" : "")
                         .append('\n');
             }
-            r.path("findings").forEach(f -> text.append(Words.finding(f)));
-            int number = 1;
-            for (JsonNode step : r.path("steps")) {
-                text.append(number++)
-                        .append("  ")
-                        .append(step.path("title").asText())
-                        .append(": ");
-                text.append(step.path("says").asText()).append('\n');
-            }
+            StepOut.text(r, text);
             return text.toString();
         }
 

@@ -12,7 +12,6 @@ import mellowflare.core.air.draw.BarStrips;
 import mellowflare.core.air.draw.DayPlot;
 import mellowflare.core.air.draw.MainDrawing;
 import mellowflare.core.air.layout.Piece;
-import mellowflare.core.air.layout.Turn;
 import mellowflare.core.air.main.AirMain;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.cutting.CutPlan;
@@ -22,6 +21,7 @@ import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.run.walk.Turn;
 import org.junit.jupiter.api.Test;
 
 class AirDrawingsTest {

@@ -8,8 +8,6 @@ import mellowflare.core.Samples;
 import mellowflare.core.advice.Practice;
 import mellowflare.core.air.layout.Outlet;
 import mellowflare.core.air.layout.Piece;
-import mellowflare.core.air.layout.TakeOff;
-import mellowflare.core.air.layout.Turn;
 import mellowflare.core.air.main.AirMain;
 import mellowflare.core.air.main.Plant;
 import mellowflare.core.air.work.AirCase;
@@ -17,6 +15,8 @@ import mellowflare.core.job.ShippedData;
 import mellowflare.core.measure.Length;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.run.walk.TakeOff;
+import mellowflare.core.run.walk.Turn;
 
 /** Mains to test with. */
 public final class AirSamples {

@@ -17,8 +17,6 @@ import mellowflare.core.advice.State;
 import mellowflare.core.air.demand.Use;
 import mellowflare.core.air.layout.Outlet;
 import mellowflare.core.air.layout.Piece;
-import mellowflare.core.air.layout.TakeOff;
-import mellowflare.core.air.layout.Turn;
 import mellowflare.core.air.main.AirMain;
 import mellowflare.core.air.main.Held;
 import mellowflare.core.air.main.Making;
@@ -31,6 +29,8 @@ import mellowflare.core.measure.PressureDifference;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.MakeLog;
+import mellowflare.core.run.walk.TakeOff;
+import mellowflare.core.run.walk.Turn;
 import org.junit.jupiter.api.Test;
 
 /** Sweeps mains good, odd and bad: no sentence lacks a figure, and every rule is seen to pass and to fail. */

@@ -11,17 +11,12 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import mellowflare.core.advice.Finding;
-import mellowflare.core.air.cut.Stretch;
 import mellowflare.core.air.demand.AirTool;
 import mellowflare.core.air.demand.Scenario;
-import mellowflare.core.air.layout.Fall;
-import mellowflare.core.air.layout.Joints;
+import mellowflare.core.air.layout.AirWalk;
 import mellowflare.core.air.layout.Outlet;
 import mellowflare.core.air.layout.Piece;
-import mellowflare.core.air.layout.TakeOff;
-import mellowflare.core.air.layout.Turn;
 import mellowflare.core.air.layout.WalkText;
-import mellowflare.core.air.layout.Walked;
 import mellowflare.core.air.main.AirMain;
 import mellowflare.core.air.water.Water;
 import mellowflare.core.air.work.AirCase;
@@ -31,6 +26,12 @@ import mellowflare.core.flow.network.NetworkSolver;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.measure.Volume;
+import mellowflare.core.run.cut.Stretch;
+import mellowflare.core.run.walk.Fall;
+import mellowflare.core.run.walk.Joints;
+import mellowflare.core.run.walk.TakeOff;
+import mellowflare.core.run.walk.Turn;
+import mellowflare.core.run.walk.Walked;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -105,7 +106,7 @@ class RandomWalksTest {
     @Property(tries = 150)
     void testRunsHangTogetherAndPiecesReadAsWritten(@ForAll @IntRange(max = 40) int n, @ForAll long seed) {
         AirMain m = walk(n, seed);
-        Walked w = Walked.of(m.station(), m.pieces());
+        Walked w = AirWalk.of(m.station(), m.pieces());
         Set<String> places = w.spots().keySet();
         for (Walked.Run r : w.runs()) {
             assertThat(places).contains(r.from(), r.to());
@@ -130,8 +131,7 @@ class RandomWalksTest {
         for (String place : fall.holding()) {
             for (Walked.Run r : c.joints().meeting(place)) {
                 String other = r.from().equals(place) ? r.to() : r.from();
-                boolean top =
-                        r.kind() == Walked.Kind.DROP && r.piece() instanceof Piece.Drop d && d.off() == TakeOff.TOP;
+                boolean top = r.overTheTop();
                 assertThat(top || !fall.drops(place, other))
                         .as(place + " to " + other)
                         .isTrue();

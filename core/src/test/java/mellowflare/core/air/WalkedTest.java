@@ -6,24 +6,25 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import mellowflare.core.air.layout.Fall;
-import mellowflare.core.air.layout.Joints;
+import mellowflare.core.air.layout.AirWalk;
 import mellowflare.core.air.layout.Piece;
-import mellowflare.core.air.layout.Station;
-import mellowflare.core.air.layout.TakeOff;
-import mellowflare.core.air.layout.Turn;
-import mellowflare.core.air.layout.Walked;
 import mellowflare.core.air.main.AirMain;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Length;
+import mellowflare.core.run.walk.Fall;
+import mellowflare.core.run.walk.Joints;
+import mellowflare.core.run.walk.Station;
+import mellowflare.core.run.walk.TakeOff;
+import mellowflare.core.run.walk.Turn;
+import mellowflare.core.run.walk.Walked;
 import org.junit.jupiter.api.Test;
 
 class WalkedTest {
     private static final Station HERE = new Station(Length.ofMm(0), Length.ofMm(0), Length.ofMm(0), 0);
 
     private static Walked walk(Piece... pieces) {
-        return Walked.of(HERE, List.of(pieces));
+        return AirWalk.of(HERE, List.of(pieces));
     }
 
     private static Piece pipe(String name, Turn turn, double metres) {
@@ -65,15 +66,15 @@ class WalkedTest {
                 pipe("a", Turn.AHEAD, 4),
                 pipe("b", Turn.LEFT, 3),
                 pipe("c", Turn.LEFT, 4),
-                new Piece.Close("d", Walked.START, Optional.empty()));
+                new Piece.Close("d", AirWalk.START, Optional.empty()));
         assertThat(square.odd()).isEmpty();
         assertThat(square.runs().get(3).length().mm()).isCloseTo(3000, within(1e-9));
         Walked off = walk(
                 pipe("a", Turn.AHEAD, 4),
                 pipe("b", Turn.LEFT, 3),
                 pipe("c", Turn.LEFT, 3.5),
-                new Piece.Close("d", Walked.START, Optional.empty()));
-        assertThat(off.odd()).containsExactly(new Walked.Odd(Walked.Odd.Kind.SLANTS, "d", Walked.START));
+                new Piece.Close("d", AirWalk.START, Optional.empty()));
+        assertThat(off.odd()).containsExactly(new Walked.Odd(Walked.Odd.Kind.SLANTS, "d", AirWalk.START));
         assertThat(off.runs().get(3).length().mm()).isCloseTo(Math.hypot(3000, 500), within(1e-9));
     }
 
@@ -119,7 +120,7 @@ class WalkedTest {
         assertThat(kind(j, "tap")).isEqualTo(Joints.Kind.TEE);
         assertThat(kind(j, "tap leg")).isEqualTo(Joints.Kind.END);
         assertThat(kind(j, "end")).isEqualTo(Joints.Kind.OPEN);
-        assertThat(kind(j, Walked.START)).isEqualTo(Joints.Kind.END);
+        assertThat(kind(j, AirWalk.START)).isEqualTo(Joints.Kind.END);
     }
 
     private static Joints.Kind kind(Joints j, String spot) {

@@ -3,33 +3,36 @@ package mellowflare.core.air.cut;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import mellowflare.core.air.demand.AirHouse;
 import mellowflare.core.air.demand.AirTool;
-import mellowflare.core.air.layout.Fall;
-import mellowflare.core.air.layout.Joints;
+import mellowflare.core.air.layout.AirWalk;
 import mellowflare.core.air.layout.Piece;
-import mellowflare.core.air.layout.Sized;
-import mellowflare.core.air.layout.Walked;
 import mellowflare.core.air.main.AirMain;
 import mellowflare.core.air.main.Making;
-import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
 import mellowflare.core.air.stock.Sundry;
 import mellowflare.core.cutting.CutPlan;
-import mellowflare.core.cutting.CutTask;
-import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.Nipples;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.run.cut.Bars;
+import mellowflare.core.run.cut.PartLine;
+import mellowflare.core.run.cut.PartTally;
+import mellowflare.core.run.cut.Rods;
+import mellowflare.core.run.cut.Stretch;
+import mellowflare.core.run.cut.Stretches;
+import mellowflare.core.run.stock.PipeSize;
+import mellowflare.core.run.walk.Fall;
+import mellowflare.core.run.walk.Joints;
+import mellowflare.core.run.walk.Sized;
+import mellowflare.core.run.walk.Walked;
 
 /**
  * What is to be cut, bought and hung.
@@ -52,9 +55,6 @@ public record CutWork(
         Map<String, Double> metres,
         List<HosePiece> hoses,
         List<Rods.Rod> rods) {
-    private static final double STRAIGHT = -0.999;
-    private static final Length REMNANT_KEPT = Length.ofMm(500);
-
     /** Where hose by the metre stands in the catalogue. */
     private static final String HOSE = "rubber-hose";
 
@@ -81,31 +81,14 @@ public record CutWork(
 
     /** The bars, size by size: old ones first, then bought. */
     public Map<String, CutPlan> bars(AirMain main, PipeSystem system) {
-        Map<PipeSize, List<CutTask.Piece>> pieces = new LinkedHashMap<>();
-        for (Stretch s : stretches) {
-            for (int i = 0; i < s.pieces().size(); i++) {
-                if (s.possible() && s.nipple().isEmpty() && s.pieces().get(i).mm() > 0) {
-                    String name = s.pieces().size() == 1 ? s.name() : s.name() + "/" + (i + 1);
-                    pieces.computeIfAbsent(s.size(), k -> new ArrayList<>())
-                            .add(new CutTask.Piece(name, s.pieces().get(i), 1));
-                }
-            }
-        }
-        Map<String, CutPlan> plans = new LinkedHashMap<>();
-        pieces.forEach((size, list) -> {
-            List<CutTask.Stock> stock = new ArrayList<>();
-            for (Making.OldBar o : main.making().old()) {
-                if (o.system().equals(system.id()) && o.size().equals(size.size())) {
-                    stock.add(new CutTask.Stock("at hand", o.length(), 0, Optional.of(o.count())));
-                }
-            }
-            stock.add(new CutTask.Stock("bought", bar, size.metre() * bar.mm() / 1000, Optional.empty()));
-            plans.put(
-                    size.size(),
-                    CutPlan.of(new CutTask(
-                            list, stock, main.making().kerf(), main.making().trim(), REMNANT_KEPT)));
-        });
-        return plans;
+        Making how = main.making();
+        return Bars.of(
+                stretches,
+                new Stretches.Bar(bar, how.kerf(), how.trim()),
+                how.old().stream()
+                        .filter(o -> o.system().equals(system.id()))
+                        .map(o -> new Bars.AtHand(o.size(), o.length(), o.count()))
+                        .toList());
     }
 
     /** Price of all parts, and of the pipe by the metre. */
@@ -159,6 +142,7 @@ public record CutWork(
         private final AirHouse house;
         private final Nipples stocked;
         private final UnitSystem units;
+        private final List<Sized> sized;
         private final Map<String, Sized> byName = new HashMap<>();
         private final PartTally parts = new PartTally();
         private final Length bar;
@@ -182,11 +166,14 @@ public record CutWork(
             this.stocked = data.get(Nipples.KEY);
             this.units = units;
             this.bar = main.making().parcel() ? system.shortBar() : system.longBar();
+            this.sized = sized;
             sized.forEach(s -> byName.put(s.name(), s));
         }
 
         CutWork build() {
-            List<Stretch> stretches = stretches();
+            Stretches.Bar from =
+                    new Stretches.Bar(bar, main.making().kerf(), main.making().trim());
+            List<Stretch> stretches = Stretches.of(walked, joints, sized, from, this::nipple);
             Map<String, OfSize> sums = new LinkedHashMap<>();
             for (Stretch s : stretches) {
                 sums.computeIfAbsent(s.size().size(), k -> new OfSize(s.size())).add(s);
@@ -232,7 +219,7 @@ public record CutWork(
             if (!main.making().hung().onRods()) {
                 return List.of();
             }
-            Rods hang = Rods.of(main, walked, fall);
+            Rods hang = Rods.of(main.making().rod(), walked, fall);
             List<Rods.Rod> all = new ArrayList<>();
             stretches.forEach(s -> all.addAll(hang.along(s)));
             if (!all.isEmpty()) {
@@ -332,122 +319,17 @@ public record CutWork(
                 parts.add("cap", large, 1, large.couplingPrice());
             }
             if (j.flexible()
-                    || j.spot().name().equals(Walked.START)
+                    || j.spot().name().equals(AirWalk.START)
                     || j.spot().feed().isPresent()) {
                 parts.add("hose end", large, 1, large.couplingPrice());
             }
         }
 
-        /** Runs in line without a fitting between them are one stretch. */
-        private List<Stretch> stretches() {
-            List<Stretch> all = new ArrayList<>();
-            Set<String> done = new HashSet<>();
-            for (Walked.Run r : walked.runs()) {
-                Sized s = byName.get(r.name());
-                if (r.kind() == Walked.Kind.HOSE || s.size().isEmpty() || !done.add(r.name())) {
-                    continue;
-                }
-                List<Walked.Run> line = new ArrayList<>(List.of(r));
-                String last = r.to();
-                for (Optional<Walked.Run> n = next(r, last, done); n.isPresent(); n = next(n.get(), last, done)) {
-                    line.add(n.get());
-                    done.add(n.get().name());
-                    last = n.get().from().equals(last) ? n.get().to() : n.get().from();
-                }
-                all.add(stretch(line, r.from(), last, s.size().get()));
-            }
-            return all;
-        }
-
-        /** The run that goes on in line from a place where no fitting is. */
-        private Optional<Walked.Run> next(Walked.Run r, String spot, Set<String> done) {
-            Optional<Joints.Joint> j = joints.at(spot);
-            if (j.isPresent() && plain(j.get()) && r.way().isPresent()) {
-                Vector way = Joints.outward(r, spot);
-                for (Walked.Run o : j.get().meeting()) {
-                    if (o != r
-                            && o.way().isPresent()
-                            && !done.contains(o.name())
-                            && sameSize(o, r)
-                            && Joints.outward(o, spot).dot(way) < STRAIGHT) {
-                        return Optional.of(o);
-                    }
-                }
-            }
-            return Optional.empty();
-        }
-
-        private static boolean plain(Joints.Joint j) {
-            return j.kind() == Joints.Kind.THROUGH && !j.spot().valve() && !j.flexible();
-        }
-
-        private boolean sameSize(Walked.Run a, Walked.Run b) {
-            // The table holds each size once.
-            return byName.get(a.name()).size().orElse(null)
-                    == byName.get(b.name()).size().orElse(null);
-        }
-
-        private Stretch stretch(List<Walked.Run> line, String from, String to, PipeSize size) {
-            double sum = 0;
-            for (Walked.Run r : line) {
-                sum += r.length().mm();
-            }
-            Length centres = Length.ofMm(sum);
-            Length a = stop(from, line.get(0), size);
-            Length b = stop(to, line.get(line.size() - 1), size);
-            Length between = centres.minus(a).minus(b);
-            Walked.Run last = line.get(line.size() - 1);
-            List<Length> pieces = pieces(between, size);
-            boolean hung = last.kind() != Walked.Kind.LEG && centres.mm() > 0;
-            return new Stretch(
-                    last.name(),
-                    line,
-                    from,
-                    to,
-                    size,
-                    centres,
-                    a,
-                    b,
-                    pieces,
-                    pieces.size() == 1 ? nipple(between, size) : Optional.empty(),
-                    hung ? Rods.hangers(centres, size.hanger()) : 0);
-        }
-
-        private Optional<Length> nipple(Length between, PipeSize size) {
+        /** A nipple is bought for a short piece where nipples are stocked and wanted. */
+        private Optional<Length> nipple(PipeSize size, Length between) {
             return system.nipples() && main.making().nipples()
                     ? stocked.nearest(size.size(), between)
                     : Optional.empty();
-        }
-
-        /** From the centre of what sits at a place to where the pipe's end stands in it. */
-        private Length stop(String spot, Walked.Run run, PipeSize size) {
-            Joints.Joint j = joints.at(spot).orElseThrow();
-            return switch (j.kind()) {
-                case ELBOW -> size.elbow();
-                case TEE, TWO_TEES -> j.branch().filter(b -> b == run).isPresent() ? size.branch() : size.tee();
-                case THROUGH -> j.spot().valve() ? size.tee() : size.coupling().times(0.5);
-                case END, OPEN, NONE -> size.coupling().times(0.5);
-            };
-        }
-
-        /** Whole bars as long as there is more than one, then the rest; a rest too short for two fittings takes from the bar before. */
-        private List<Length> pieces(Length between, PipeSize size) {
-            double whole =
-                    bar.mm() - (main.making().trim() ? main.making().kerf().mm() : 0);
-            double left = between.mm();
-            List<Length> pieces = new ArrayList<>();
-            while (left > whole) {
-                pieces.add(Length.ofMm(whole));
-                left -= whole + size.coupling().mm();
-            }
-            double shortest = 3 * size.insert().mm();
-            if (!pieces.isEmpty() && left < shortest) {
-                double two = pieces.remove(pieces.size() - 1).mm() + left;
-                pieces.add(Length.ofMm(two / 2));
-                left = two / 2;
-            }
-            pieces.add(Length.ofMm(Math.max(0, left)));
-            return pieces;
         }
     }
 }

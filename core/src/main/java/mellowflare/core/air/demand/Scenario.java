@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 import mellowflare.core.air.layout.Outlet;
 import mellowflare.core.air.layout.Piece;
-import mellowflare.core.air.layout.Walked;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.run.walk.Walked;
 
 /**
  * What runs at one moment.

@@ -12,16 +12,9 @@ import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.State;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.air.cut.Rods;
-import mellowflare.core.air.cut.Stretch;
-import mellowflare.core.air.layout.Fall;
-import mellowflare.core.air.layout.Joints;
+import mellowflare.core.air.layout.AirWalk;
 import mellowflare.core.air.layout.Piece;
-import mellowflare.core.air.layout.Sized;
-import mellowflare.core.air.layout.TakeOff;
-import mellowflare.core.air.layout.Walked;
 import mellowflare.core.air.main.Shop;
-import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.flow.network.NetworkFlow;
 import mellowflare.core.geometry.Drawing;
@@ -35,6 +28,13 @@ import mellowflare.core.measure.AirReference;
 import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.run.cut.Rods;
+import mellowflare.core.run.cut.Stretch;
+import mellowflare.core.run.stock.PipeSize;
+import mellowflare.core.run.walk.Fall;
+import mellowflare.core.run.walk.Joints;
+import mellowflare.core.run.walk.Sized;
+import mellowflare.core.run.walk.Walked;
 
 /**
  * The main in the room, seen slanting from above. Pipes are as wide as their sizes differ, the air's way is pointed, outlets say what they have; what fails is marked at its place, and where the chosen piece
@@ -119,7 +119,7 @@ public final class MainDrawing {
             all.add(floor(v));
         }
         all.addAll(room());
-        Vector start = at(Walked.START);
+        Vector start = at(AirWalk.START);
         all.add(start.plus(new Vector(-700, -700, 0)));
         all.add(start.plus(new Vector(700, 700, 0)));
         view = Sight.turned(turn, tilt).fitted(all, 0, 0, WIDE, HIGH);
@@ -193,7 +193,7 @@ public final class MainDrawing {
 
     private void compressors() {
         for (String spot : c.walked().spots().keySet()) {
-            boolean first = spot.equals(Walked.START);
+            boolean first = spot.equals(AirWalk.START);
             if (!first && c.walked().spots().get(spot).feed().isEmpty()) {
                 continue;
             }
@@ -220,7 +220,7 @@ public final class MainDrawing {
 
     /** Further receivers, hung on the main where the walk has them: after the piece before them. */
     private void tanks() {
-        String at = Walked.START;
+        String at = AirWalk.START;
         for (Piece p : c.main().pieces()) {
             if (p instanceof Piece.Tank t && c.walked().spots().containsKey(at)) {
                 Point o = view.at(at(at));
@@ -323,7 +323,7 @@ public final class MainDrawing {
     }
 
     private static boolean overTheTop(Walked.Run r) {
-        return r.kind() == Walked.Kind.DROP && r.piece() instanceof Piece.Drop d && d.off() == TakeOff.TOP;
+        return r.overTheTop();
     }
 
     /** A small bow over the top of the main. */

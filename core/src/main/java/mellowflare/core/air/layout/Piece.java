@@ -3,17 +3,17 @@ package mellowflare.core.air.layout;
 import java.util.Optional;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.Volume;
+import mellowflare.core.run.walk.Called;
+import mellowflare.core.run.walk.TakeOff;
+import mellowflare.core.run.walk.Turn;
 
 /** One thing met on the walk along the main. Its name also names the place where it ends. */
-public sealed interface Piece {
+public sealed interface Piece extends Called {
     /** No piece of a workshop's main is longer. */
     Length LONGEST = Length.ofMm(1_000_000);
 
     /** No receiver of a workshop holds more. */
     Volume LARGEST = Volume.ofLitres(1_000_000);
-
-    /** As it is called; every piece should have its own. */
-    String name();
 
     /** The same under another name. */
     Piece named(String other);

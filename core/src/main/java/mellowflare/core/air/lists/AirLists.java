@@ -4,13 +4,13 @@ import java.util.List;
 import mellowflare.core.air.demand.AirHouse;
 import mellowflare.core.air.demand.AirTool;
 import mellowflare.core.air.demand.Compressor;
-import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystems;
 import mellowflare.core.measure.AirReference;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.CsvText;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.reference.RowByRow;
+import mellowflare.core.run.stock.PipeSize;
 
 /**
  * Rows of the lists of air.

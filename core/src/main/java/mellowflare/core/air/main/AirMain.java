@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import mellowflare.core.air.demand.Use;
 import mellowflare.core.air.layout.Piece;
-import mellowflare.core.air.layout.Station;
 import mellowflare.core.line.Line;
 import mellowflare.core.measure.Length;
+import mellowflare.core.run.walk.Station;
 
 /**
  * What a job keeps of a workshop main.

@@ -12,14 +12,8 @@ import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Methods;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.air.cut.CutWork;
-import mellowflare.core.air.cut.Rods;
-import mellowflare.core.air.cut.Stretch;
 import mellowflare.core.air.demand.Compressor;
-import mellowflare.core.air.layout.Fall;
 import mellowflare.core.air.layout.Piece;
-import mellowflare.core.air.layout.TakeOff;
-import mellowflare.core.air.layout.Walked;
-import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.connection.LineEnd;
@@ -33,6 +27,12 @@ import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepTable;
 import mellowflare.core.procedure.StepWords;
 import mellowflare.core.reference.ReferenceKey;
+import mellowflare.core.run.cut.Rods;
+import mellowflare.core.run.cut.Stretch;
+import mellowflare.core.run.stock.PipeSize;
+import mellowflare.core.run.walk.Fall;
+import mellowflare.core.run.walk.TakeOff;
+import mellowflare.core.run.walk.Walked;
 
 /** Fills the order of work for one main. What is not known yet reads as “…” so that the order can be seen early. */
 public final class AirStepWriter implements StepFiller.Ordered<Void> {

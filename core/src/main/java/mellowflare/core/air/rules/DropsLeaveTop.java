@@ -10,10 +10,10 @@ import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.air.layout.Piece;
-import mellowflare.core.air.layout.TakeOff;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.Source;
+import mellowflare.core.run.walk.TakeOff;
 
 /** Drops from the top of the main, with leg and valve below the outlet. */
 final class DropsLeaveTop implements Rule<AirCase> {

@@ -9,9 +9,9 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.air.layout.Joints;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.reference.Source;
+import mellowflare.core.run.walk.Joints;
 
 /** No pipe may end open, and every meeting needs a fitting that there is. */
 final class EndsAreClosed implements Rule<AirCase> {

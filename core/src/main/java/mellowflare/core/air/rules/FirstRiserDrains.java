@@ -9,10 +9,10 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.air.layout.Walked;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.Source;
+import mellowflare.core.run.walk.Walked;
 
 /** The first riser has a drip leg at its foot. */
 final class FirstRiserDrains implements Rule<AirCase> {

@@ -10,12 +10,12 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.air.cut.Stretch;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.Source;
+import mellowflare.core.run.cut.Stretch;
 
 /** What a long straight run grows by. */
 final class GrowsInWarmth implements Rule<AirCase> {

@@ -8,7 +8,7 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.air.layout.Walked;
+import mellowflare.core.air.layout.AirWalk;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.Source;
@@ -31,7 +31,7 @@ final class HoseAtCompressor implements Rule<AirCase> {
         }
         List<Finding> all = c.joints().all().stream()
                 .filter(j ->
-                        j.spot().name().equals(Walked.START) || j.spot().feed().isPresent())
+                        j.spot().name().equals(AirWalk.START) || j.spot().feed().isPresent())
                 .filter(j -> !j.flexible())
                 .map(j -> Finding.fail(
                         TEXT,

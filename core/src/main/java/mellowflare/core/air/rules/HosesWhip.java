@@ -15,11 +15,11 @@ import mellowflare.core.air.demand.AirHouse;
 import mellowflare.core.air.demand.AirTool;
 import mellowflare.core.air.layout.Outlet;
 import mellowflare.core.air.layout.Piece;
-import mellowflare.core.air.layout.Walked;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.Source;
+import mellowflare.core.run.walk.Walked;
 
 /** A larger air hose that comes off its coupling whips until somebody shuts the valve: it gets a flow fuse or whip checks. */
 final class HosesWhip implements Rule<AirCase> {

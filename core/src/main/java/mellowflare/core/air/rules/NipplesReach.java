@@ -10,11 +10,11 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.air.cut.Stretch;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.Source;
+import mellowflare.core.run.cut.Stretch;
 
 /** Bought nipples come in steps of half an inch: what they miss moves the run. */
 final class NipplesReach implements Rule<AirCase> {

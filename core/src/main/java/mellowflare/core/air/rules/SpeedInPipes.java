@@ -9,13 +9,13 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.air.layout.Sized;
-import mellowflare.core.air.layout.Walked;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.air.work.SpeedGuide;
 import mellowflare.core.flow.network.NetworkFlow;
 import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.Source;
+import mellowflare.core.run.walk.Sized;
+import mellowflare.core.run.walk.Walked;
 
 /** Speed of the air: noise, and water carried along. */
 final class SpeedInPipes implements Rule<AirCase> {

@@ -12,7 +12,6 @@ import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.air.demand.Compressor;
-import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.material.SolderedJoints;
@@ -20,6 +19,7 @@ import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.Source;
+import mellowflare.core.run.stock.PipeSize;
 
 /** Pressure and warmth against what the system bears. */
 final class SystemStands implements Rule<AirCase> {

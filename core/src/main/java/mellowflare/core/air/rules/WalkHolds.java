@@ -8,9 +8,9 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.air.layout.Walked;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.reference.Source;
+import mellowflare.core.run.walk.Walked;
 
 /** Whether the walk can be followed. */
 final class WalkHolds implements Rule<AirCase> {

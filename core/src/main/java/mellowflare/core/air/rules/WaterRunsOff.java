@@ -9,11 +9,11 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.air.layout.Fall;
-import mellowflare.core.air.layout.Walked;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
+import mellowflare.core.run.walk.Fall;
+import mellowflare.core.run.walk.Walked;
 
 /** Whether water finds its way out of the main. */
 final class WaterRunsOff implements Rule<AirCase> {

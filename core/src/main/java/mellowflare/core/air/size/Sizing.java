@@ -13,13 +13,9 @@ import java.util.function.DoubleConsumer;
 import mellowflare.core.air.cut.CutWork;
 import mellowflare.core.air.demand.AirTool;
 import mellowflare.core.air.demand.Scenario;
-import mellowflare.core.air.layout.Joints;
 import mellowflare.core.air.layout.Piece;
-import mellowflare.core.air.layout.Sized;
-import mellowflare.core.air.layout.Walked;
 import mellowflare.core.air.main.AirMain;
 import mellowflare.core.air.main.Making;
-import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
 import mellowflare.core.air.work.AirCase;
@@ -28,6 +24,10 @@ import mellowflare.core.air.work.Together;
 import mellowflare.core.flow.network.NetworkFlow;
 import mellowflare.core.flow.network.NetworkSolver;
 import mellowflare.core.measure.PressureDifference;
+import mellowflare.core.run.stock.PipeSize;
+import mellowflare.core.run.walk.Joints;
+import mellowflare.core.run.walk.Sized;
+import mellowflare.core.run.walk.Walked;
 
 /**
  * The cheapest sizes of one system that leave every tool its pressure in every case of what may run together, with the air no faster than the guide.

@@ -11,6 +11,7 @@ import mellowflare.core.measure.Temperature;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.ReferenceKey;
 import mellowflare.core.reference.Source;
+import mellowflare.core.run.stock.PipeSize;
 
 /** All systems of pipe, from {@code systems.csv}, {@code sizes.csv}, {@code losses.csv}, {@code sundries.csv} and {@code freight.csv}. */
 public final class PipeSystems {

@@ -9,15 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.air.demand.Compressor;
-import mellowflare.core.air.layout.Fall;
-import mellowflare.core.air.layout.Joints;
-import mellowflare.core.air.layout.Piece;
-import mellowflare.core.air.layout.Sized;
-import mellowflare.core.air.layout.TakeOff;
-import mellowflare.core.air.layout.Walked;
 import mellowflare.core.air.main.AirMain;
 import mellowflare.core.air.main.Shop;
-import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.flow.network.NetworkFlow;
 import mellowflare.core.measure.AbsolutePressure;
@@ -25,6 +18,11 @@ import mellowflare.core.measure.Length;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.Vapour;
 import mellowflare.core.measure.Volume;
+import mellowflare.core.run.stock.PipeSize;
+import mellowflare.core.run.walk.Fall;
+import mellowflare.core.run.walk.Joints;
+import mellowflare.core.run.walk.Sized;
+import mellowflare.core.run.walk.Walked;
 
 /**
  * The water that the room's air brings along: what stays in the receiver, what falls out as the air cools along the pipes, and where that runs to. Worked out for the average use of a working day.
@@ -201,8 +199,7 @@ public record Water(double drawn, double inReceiver, List<Fallen> fallen, Map<St
         for (Walked.Run r : joints.meeting(here)) {
             boolean out = r.from().equals(here);
             String other = out ? r.to() : r.from();
-            boolean top =
-                    out && r.kind() == Walked.Kind.DROP && r.piece() instanceof Piece.Drop d && d.off() == TakeOff.TOP;
+            boolean top = out && r.overTheTop();
             boolean isLeg = r.kind() == Walked.Kind.LEG;
             if (!top && fall.drops(here, other) && (found == null || isLeg && !leg)) {
                 found = other;

@@ -21,13 +21,9 @@ import mellowflare.core.air.demand.AirTool;
 import mellowflare.core.air.demand.Compressor;
 import mellowflare.core.air.demand.Need;
 import mellowflare.core.air.demand.Scenario;
-import mellowflare.core.air.layout.Fall;
-import mellowflare.core.air.layout.Joints;
+import mellowflare.core.air.layout.AirWalk;
 import mellowflare.core.air.layout.Piece;
-import mellowflare.core.air.layout.Sized;
-import mellowflare.core.air.layout.Walked;
 import mellowflare.core.air.main.AirMain;
-import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
 import mellowflare.core.air.water.Water;
@@ -44,6 +40,11 @@ import mellowflare.core.measure.PressureDifference;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.measure.Volume;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.run.stock.PipeSize;
+import mellowflare.core.run.walk.Fall;
+import mellowflare.core.run.walk.Joints;
+import mellowflare.core.run.walk.Sized;
+import mellowflare.core.run.walk.Walked;
 
 /**
  * A main with everything looked up and worked out: what the rules look at.
@@ -54,7 +55,7 @@ import mellowflare.core.reference.ReferenceData;
  * @param fall how it hangs
  * @param system what it is made of
  * @param sized every run with its size
- * @param feeds compressors by place; the first at {@link Walked#START}
+ * @param feeds compressors by place; the first at {@link AirWalk#START}
  * @param choices who may do what
  * @param together the worst that can run together, as far as it was looked for
  * @param need what the compressor must deliver
@@ -90,7 +91,7 @@ public record AirCase(
     /** Looks a main up and works it out. */
     public static AirCase of(AirMain main, Setting setting) {
         ReferenceData data = setting.data();
-        Walked walked = Walked.of(main.station(), main.pieces());
+        Walked walked = AirWalk.of(main.station(), main.pieces());
         Joints joints = Joints.of(walked);
         Fall fall = Fall.of(walked, joints, way(setting.method(MethodTopic.AIR_FALL)), main.fall());
         PipeSystems systems = data.get(PipeSystems.KEY);
@@ -132,7 +133,7 @@ public record AirCase(
      * The main with another walk, for drawing while it is typed: where it lies, how it hangs and what is odd in it. What runs, and with which pressures, is taken over from this case.
      */
     public AirCase sketched(AirMain other) {
-        Walked w = Walked.of(other.station(), other.pieces());
+        Walked w = AirWalk.of(other.station(), other.pieces());
         Joints j = Joints.of(w);
         return with().main(other)
                 .walked(w)
@@ -169,7 +170,7 @@ public record AirCase(
     private static Map<String, Compressor> feeds(AirMain main, Walked walked, ReferenceData data) {
         AirHouse house = data.get(AirHouse.KEY);
         Map<String, Compressor> feeds = new LinkedHashMap<>();
-        main.plant().compressor().flatMap(house::compressor).ifPresent(c -> feeds.put(Walked.START, c));
+        main.plant().compressor().flatMap(house::compressor).ifPresent(c -> feeds.put(AirWalk.START, c));
         walked.spots().forEach((name, s) -> s.feed().flatMap(house::compressor).ifPresent(c -> feeds.put(name, c)));
         return feeds;
     }
@@ -278,7 +279,7 @@ public record AirCase(
 
     /** The compressor at the beginning of the walk. */
     public Optional<Compressor> compressor() {
-        return Optional.ofNullable(feeds.get(Walked.START));
+        return Optional.ofNullable(feeds.get(AirWalk.START));
     }
 
     /** What compressors and further receivers store. */

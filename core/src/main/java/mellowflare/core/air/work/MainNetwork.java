@@ -8,11 +8,8 @@ import java.util.Optional;
 import java.util.function.Function;
 import mellowflare.core.air.demand.AirTool;
 import mellowflare.core.air.demand.Compressor;
-import mellowflare.core.air.layout.Joints;
 import mellowflare.core.air.layout.Outlet;
 import mellowflare.core.air.layout.Piece;
-import mellowflare.core.air.layout.Sized;
-import mellowflare.core.air.layout.Walked;
 import mellowflare.core.air.main.AirMain;
 import mellowflare.core.air.stock.Fitting;
 import mellowflare.core.air.stock.PipeSystem;
@@ -24,6 +21,9 @@ import mellowflare.core.flow.network.NetworkSolver;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
+import mellowflare.core.run.walk.Joints;
+import mellowflare.core.run.walk.Sized;
+import mellowflare.core.run.walk.Walked;
 
 /** Turns a walk with its sizes into a network: fittings become losses of the pipes beside them, outlets get coupler and hose. */
 final class MainNetwork {

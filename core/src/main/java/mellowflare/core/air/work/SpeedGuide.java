@@ -1,6 +1,6 @@
 package mellowflare.core.air.work;
 
-import mellowflare.core.air.layout.Walked;
+import mellowflare.core.run.walk.Walked;
 
 /** How fast air should run: above it carries water along and whistles (common guides). */
 public final class SpeedGuide {

@@ -1,4 +1,4 @@
-package mellowflare.core.air.cut;
+package mellowflare.core.run.cut;
 
 /**
  * A line of the parts list.

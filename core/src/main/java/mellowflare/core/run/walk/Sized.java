@@ -1,8 +1,8 @@
-package mellowflare.core.air.layout;
+package mellowflare.core.run.walk;
 
 import java.util.Optional;
-import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.measure.Length;
+import mellowflare.core.run.stock.PipeSize;
 
 /**
  * A run with its size.

@@ -1,17 +1,16 @@
-package mellowflare.core.air.cut;
+package mellowflare.core.run.cut;
 
 import java.util.ArrayList;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
-import mellowflare.core.air.layout.Fall;
-import mellowflare.core.air.layout.Walked;
-import mellowflare.core.air.main.AirMain;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.run.walk.Fall;
+import mellowflare.core.run.walk.Walked;
 
 /**
- * The threaded rods that a main hangs on. What they hang from is taken as level: the rod at the highest place of the main has the length that was asked for, and every other one is longer by what the main has fallen
+ * The threaded rods that a line hangs on. What they hang from is taken as level: the rod at the highest place of the line has the length that was asked for, and every other one is longer by what the line has fallen
  * to there.
  */
 public final class Rods {
@@ -38,8 +37,12 @@ public final class Rods {
      */
     public record Rod(String stretch, int number, Length along, Length length) {}
 
-    /** The rods of a main, as it hangs with its fall. */
-    public static Rods of(AirMain main, Walked walked, Fall fall) {
+    /**
+     * The rods of a line, as it hangs with its fall.
+     *
+     * @param shortest length of the rod at the highest place
+     */
+    public static Rods of(Length shortest, Walked walked, Fall fall) {
         double top = Double.NEGATIVE_INFINITY;
         for (Walked.Run r : walked.runs()) {
             if (r.level() && r.kind() == Walked.Kind.MAIN) {
@@ -48,7 +51,7 @@ public final class Rods {
                         Math.max(fall.height(r.from()).mm(), fall.height(r.to()).mm()));
             }
         }
-        return new Rods(main.making().rod(), fall, top);
+        return new Rods(shortest, fall, top);
     }
 
     /** From the shortest to the longest, as “300 mm to 540 mm”; one length where all are alike. */

@@ -1,14 +1,14 @@
-package mellowflare.core.air.cut;
+package mellowflare.core.run.cut;
 
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
-import mellowflare.core.air.stock.PipeSize;
+import mellowflare.core.run.stock.PipeSize;
 
-/** Counts parts as they come, in the order in which each came first. A part is named once and not on every count: a large main has thousands. */
-final class PartTally {
+/** Counts parts as they come, in the order in which each came first. A part is named once and not on every count: a large line has thousands. */
+public final class PartTally {
     private final Map<String, Map<String, Line>> bySize = new HashMap<>();
     private final List<Line> lines = new ArrayList<>();
 
@@ -26,22 +26,22 @@ final class PartTally {
     }
 
     /** Metres of pipe. */
-    void pipe(PipeSize size, double metres) {
+    public void pipe(PipeSize size, double metres) {
         line("pipe", size.size(), () -> new Line("pipe " + size.name(), size.metre(), true)).count += metres;
     }
 
     /** Metres of what hangs on no size of pipe. */
-    void metres(String name, double metres, double each) {
+    public void metres(String name, double metres, double each) {
         line("", name, () -> new Line(name, each, true)).count += metres;
     }
 
     /** Parts of one size. */
-    void add(String what, PipeSize size, int count, double each) {
+    public void add(String what, PipeSize size, int count, double each) {
         line(what, size.size(), () -> new Line(what + " " + size.name(), each, false)).count += count;
     }
 
     /** A reducer from one size to a smaller one. */
-    void reducer(PipeSize large, PipeSize small) {
+    public void reducer(PipeSize large, PipeSize small) {
         line(large.size(), small.size(), () -> reducerLine(large, small)).count++;
     }
 
@@ -50,7 +50,7 @@ final class PartTally {
     }
 
     /** Parts that hang on no size of pipe. */
-    void add(String name, int count, double each) {
+    public void add(String name, int count, double each) {
         line("", name, () -> new Line(name, each, false)).count += count;
     }
 
@@ -63,7 +63,7 @@ final class PartTally {
     }
 
     /** All that was counted; what came to nothing is left out. */
-    List<PartLine> lines() {
+    public List<PartLine> lines() {
         List<PartLine> all = new ArrayList<>();
         for (Line l : lines) {
             if (l.count > 0) {

@@ -1,4 +1,4 @@
-package mellowflare.core.air.layout;
+package mellowflare.core.run.walk;
 
 import java.util.Locale;
 import mellowflare.core.geometry.Vector;

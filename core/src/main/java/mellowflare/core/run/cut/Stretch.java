@@ -1,10 +1,10 @@
-package mellowflare.core.air.cut;
+package mellowflare.core.run.cut;
 
 import java.util.List;
 import java.util.Optional;
-import mellowflare.core.air.layout.Walked;
-import mellowflare.core.air.stock.PipeSize;
 import mellowflare.core.measure.Length;
+import mellowflare.core.run.stock.PipeSize;
+import mellowflare.core.run.walk.Walked;
 
 /**
  * Pipe from one fitting to the next, in one straight line and of one size.

@@ -1,4 +1,4 @@
-package mellowflare.app;
+package mellowflare;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;

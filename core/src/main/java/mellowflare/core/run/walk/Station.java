@@ -1,10 +1,10 @@
-package mellowflare.core.air.layout;
+package mellowflare.core.run.walk;
 
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Length;
 
 /**
- * Where the compressor's outlet stands, and which way one looks from there.
+ * Where a walk begins, and which way one looks from there.
  *
  * @param along the long wall, from the corner
  * @param across from that wall

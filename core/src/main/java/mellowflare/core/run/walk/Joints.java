@@ -1,4 +1,4 @@
-package mellowflare.core.air.layout;
+package mellowflare.core.run.walk;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -17,8 +17,10 @@ public final class Joints {
     private final Map<String, Joint> joints = new LinkedHashMap<>();
     private final Map<String, List<Walked.Run>> runs = new HashMap<>();
     private final List<Joint> all;
+    private final String start;
 
     private Joints(Walked walked) {
+        start = walked.start();
         for (Walked.Run r : walked.runs()) {
             runs.computeIfAbsent(r.from(), k -> new ArrayList<>(3)).add(r);
             runs.computeIfAbsent(r.to(), k -> new ArrayList<>(3)).add(r);
@@ -29,7 +31,7 @@ public final class Joints {
 
     /** What sits at a place. */
     public enum Kind {
-        /** The end of the main at the compressor, an outlet or a drain valve. */
+        /** The end of the main at its source, an outlet or a drain valve. */
         END,
         /** One end hangs open: neither outlet nor cap nor drain. */
         OPEN,
@@ -79,8 +81,8 @@ public final class Joints {
             }
         }
         boolean hose = rigid.size() < meeting.size();
-        boolean fed = spot.feed().isPresent() || spot.name().equals(Walked.START);
-        // A hose, an outlet and a compressor that feeds in take a mouth of a fitting where two pipes meet already.
+        boolean fed = spot.feed().isPresent() || spot.name().equals(start);
+        // A hose, an outlet and a source that feeds in take a mouth of a fitting where two pipes meet already.
         boolean more = rigid.size() > 1;
         int mouths = more
                 ? meeting.size() + (spot.feed().isPresent() ? 1 : 0) + (outlet(spot, meeting) ? 1 : 0)
@@ -95,7 +97,7 @@ public final class Joints {
         };
     }
 
-    private static Kind end(Walked.Spot spot, List<Walked.Run> meeting, boolean fed, boolean hose) {
+    private Kind end(Walked.Spot spot, List<Walked.Run> meeting, boolean fed, boolean hose) {
         return fed || outlet(spot, meeting) || spot.cap() || hose ? Kind.END : Kind.OPEN;
     }
 

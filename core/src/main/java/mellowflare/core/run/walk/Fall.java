@@ -1,4 +1,4 @@
-package mellowflare.core.air.layout;
+package mellowflare.core.run.walk;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -13,7 +13,7 @@ import mellowflare.core.measure.Length;
 /**
  * The fall of the level runs: how much every place hangs lower (or higher) than walked, and where water stays.
  *
- * @param way which way the main falls
+ * @param way which way the line falls
  * @param heights above the floor with fall (mm), by place
  * @param holding places lower than all that they hang together with on the level, without a drip leg or drop: water stays there
  */
@@ -25,9 +25,9 @@ public record Fall(Way way, Map<String, Double> heights, List<String> holding) {
 
     /** Methods of fall. */
     public enum Way {
-        /** With the air, to a drain at the far end. */
+        /** With the flow, to a drain at the far end. */
         FAR,
-        /** Against the air, back to the drip leg at the compressor. */
+        /** Against the flow, back to the drip leg at the source. */
         BACK,
         /** Level: water is let to stand, knowingly. */
         LEVEL
@@ -41,7 +41,7 @@ public record Fall(Way way, Map<String, Double> heights, List<String> holding) {
      * @param perMetre fall (mm per m)
      */
     public static Fall of(Walked walked, Joints joints, Way way, double perMetre) {
-        Map<String, Double> along = along(joints);
+        Map<String, Double> along = along(walked.start(), joints);
         double sign = way == Way.FAR ? -1 : way == Way.BACK ? 1 : 0;
         Map<String, Double> heights = new HashMap<>(2 * walked.spots().size());
         walked.spots()
@@ -51,10 +51,10 @@ public record Fall(Way way, Map<String, Double> heights, List<String> holding) {
     }
 
     /** How far every place lies from the nearest feed, counted along level runs only (mm). */
-    private static Map<String, Double> along(Joints joints) {
+    private static Map<String, Double> along(String start, Joints joints) {
         Map<String, Double> best = new HashMap<>();
         PriorityQueue<Step> open = new PriorityQueue<>(Comparator.comparingDouble(Step::along));
-        open.add(new Step(Walked.START, 0));
+        open.add(new Step(start, 0));
         while (!open.isEmpty()) {
             Step s = open.poll();
             if (best.putIfAbsent(s.spot, s.along) != null) {
@@ -111,16 +111,12 @@ public record Fall(Way way, Map<String, Double> heights, List<String> holding) {
                 String other = other(r, spot);
                 boolean down = heights.get(other) < heights.get(spot) - 0.05;
                 // Water leaves by a lower level run, a pipe that goes down, or a leg; a drop over the top lets none in.
-                if (down && !overTheTop(r)) {
+                if (down && !r.overTheTop()) {
                     return false;
                 }
             }
         }
         return true;
-    }
-
-    private static boolean overTheTop(Walked.Run r) {
-        return r.kind() == Walked.Kind.DROP && r.piece() instanceof Piece.Drop d && d.off() == TakeOff.TOP;
     }
 
     private static boolean level(String spot, Joints joints) {

@@ -1,4 +1,4 @@
-package mellowflare.core.air.layout;
+package mellowflare.core.run.walk;
 
 /** From which side of the main a drop leaves. */
 public enum TakeOff {

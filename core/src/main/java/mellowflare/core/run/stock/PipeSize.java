@@ -1,4 +1,4 @@
-package mellowflare.core.air.stock;
+package mellowflare.core.run.stock;
 
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;

@@ -1,0 +1,54 @@
+package mellowflare.core.run.cut;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mellowflare.core.cutting.CutPlan;
+import mellowflare.core.cutting.CutTask;
+import mellowflare.core.measure.Length;
+import mellowflare.core.run.stock.PipeSize;
+
+/** Lays the pieces of all stretches out over bars. */
+public final class Bars {
+    private static final Length REMNANT_KEPT = Length.ofMm(500);
+
+    private Bars() {}
+
+    /**
+     * Pieces of bar that lie here already.
+     *
+     * @param size of the pipe
+     * @param length of one
+     * @param count how many
+     */
+    public record AtHand(String size, Length length, int count) {}
+
+    /** By size: what is at hand first, then bought bars. Stretches that cannot be made, or come ready, are left out. */
+    public static Map<String, CutPlan> of(List<Stretch> stretches, Stretches.Bar bar, List<AtHand> atHand) {
+        Map<PipeSize, List<CutTask.Piece>> pieces = new LinkedHashMap<>();
+        for (Stretch s : stretches) {
+            for (int i = 0; i < s.pieces().size(); i++) {
+                if (s.possible() && s.nipple().isEmpty() && s.pieces().get(i).mm() > 0) {
+                    String name = s.pieces().size() == 1 ? s.name() : s.name() + "/" + (i + 1);
+                    pieces.computeIfAbsent(s.size(), k -> new ArrayList<>())
+                            .add(new CutTask.Piece(name, s.pieces().get(i), 1));
+                }
+            }
+        }
+        Map<String, CutPlan> plans = new LinkedHashMap<>();
+        pieces.forEach((size, list) -> {
+            List<CutTask.Stock> stock = new ArrayList<>();
+            for (AtHand o : atHand) {
+                if (o.size().equals(size.size())) {
+                    stock.add(new CutTask.Stock("at hand", o.length(), 0, Optional.of(o.count())));
+                }
+            }
+            double price = size.metre() * bar.length().mm() / 1000;
+            stock.add(new CutTask.Stock("bought", bar.length(), price, Optional.empty()));
+            plans.put(size.size(), CutPlan.of(new CutTask(list, stock, bar.kerf(), bar.trim(), REMNANT_KEPT)));
+        });
+        return plans;
+    }
+}

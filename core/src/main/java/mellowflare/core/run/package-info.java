@@ -1,0 +1,2 @@
+/** A chain of pipe in space: walked, sized, cut. */
+package mellowflare.core.run;

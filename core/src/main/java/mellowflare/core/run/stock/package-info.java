@@ -1,0 +1,2 @@
+/** Sizes of pipe and what their fittings take. */
+package mellowflare.core.run.stock;
