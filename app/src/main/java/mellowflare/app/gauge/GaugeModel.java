@@ -11,8 +11,6 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.core.advice.Figure;
-import mellowflare.core.advice.MethodTopic;
-import mellowflare.core.advice.Methods;
 import mellowflare.core.connection.Body;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
@@ -22,13 +20,11 @@ import mellowflare.core.identify.Candidate;
 import mellowflare.core.identify.FlankSeen;
 import mellowflare.core.identify.HandSeen;
 import mellowflare.core.identify.Identification;
-import mellowflare.core.identify.Identifier;
 import mellowflare.core.identify.IdentifyCase;
 import mellowflare.core.identify.NextCheck;
 import mellowflare.core.identify.Observation;
 import mellowflare.core.identify.ObservationWords;
 import mellowflare.core.identify.RingSeen;
-import mellowflare.core.identify.ShopFindings;
 import mellowflare.core.identify.SwivelSeen;
 import mellowflare.core.identify.TaperSeen;
 import mellowflare.core.job.Evaluation;
@@ -45,15 +41,14 @@ public final class GaugeModel {
     private Observation asked;
 
     private final Desk desk;
-    private Identifier identifier;
-    private ShopFindings weighed = ShopFindings.NONE;
+    private final Weighed weighed;
     private final ObjectProperty<LineEnd> which = new SimpleObjectProperty<>(LineEnd.A);
     private final ReadOnlyObjectWrapper<GaugeResult> result = new ReadOnlyObjectWrapper<>();
     private final GaugeFields fields = new GaugeFields();
 
     public GaugeModel(Desk desk) {
         this.desk = desk;
-        this.identifier = new Identifier(desk.data());
+        this.weighed = new Weighed(desk);
         fields.onChange(this::see);
         desk.currentProperty().addListener((o, was, now) -> {
             if (concerns(was, now)) {
@@ -268,20 +263,6 @@ public final class GaugeModel {
                 j -> j.withPort(side, j.ports().of(side).withSeen(after, fields.typed())));
     }
 
-    /** The shop's findings weigh in unless its practice says otherwise. */
-    private void weigh() {
-        boolean own = desk.data()
-                .get(Methods.KEY)
-                .chosen(MethodTopic.END_PRIOR, desk.job().practice())
-                .id()
-                .equals("shop");
-        ShopFindings now = own ? desk.findingsProperty().get() : ShopFindings.NONE;
-        if (!now.equals(weighed)) {
-            weighed = now;
-            identifier = new Identifier(desk.data(), now);
-        }
-    }
-
     /** Whether a change has to do with what was measured, or with how it is judged. */
     private static boolean concerns(Evaluation was, Evaluation now) {
         return was.data() != now.data()
@@ -292,10 +273,9 @@ public final class GaugeModel {
     }
 
     private void refresh() {
-        weigh();
         Observation seen = seen();
         fields.show(port(), seen, desk.units());
-        IdentifyCase c = IdentifyCase.of(seen, identifier, desk.data());
+        IdentifyCase c = IdentifyCase.of(seen, weighed.identifier(), desk.data());
         result.set(GaugeResult.of(c, desk));
     }
 

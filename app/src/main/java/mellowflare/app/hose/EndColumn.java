@@ -131,7 +131,7 @@ final class EndColumn extends VBox {
                     "by adapter " + String.join(" + ", end.adapters()) + ": take it out",
                     () -> model.adapters(which, List.of())));
         }
-        for (HoseModel.Hint hint : model.adapterHints(which)) {
+        for (AdapterHints.Hint hint : model.adapterHints(which)) {
             rows.add(action("put in " + hint.words(), () -> model.adapters(which, hint.parts())));
         }
         if (end.part().isEmpty()) {

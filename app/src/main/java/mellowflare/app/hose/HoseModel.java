@@ -1,12 +1,9 @@
 package mellowflare.app.hose;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
@@ -38,7 +35,6 @@ import mellowflare.core.measure.Refusal;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.AdapterAsk;
 import mellowflare.core.parts.AdapterCase;
-import mellowflare.core.parts.AdapterFinder;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.parts.HoseKind;
@@ -47,8 +43,7 @@ import mellowflare.core.parts.HosePart;
 
 /** What the page of a hose line does, without a window. */
 public final class HoseModel {
-    private static final int HINTS = 3;
-    private final Map<List<Object>, List<Hint>> hints = new HashMap<>();
+    private final AdapterHints hints;
     private final Desk desk;
     private final LineModel line;
     private final FieldState<Length> finished = new FieldState<>(HoseModel::readFinished, HoseModel::otherShop);
@@ -62,6 +57,7 @@ public final class HoseModel {
      */
     public HoseModel(Desk desk, LineModel line) {
         this.desk = desk;
+        this.hints = new AdapterHints(desk);
         this.line = line;
         finished.onChange(this::finishedTyped);
         bend.onChange(() -> change("bend radius", l -> l.withBendRadius(bend.value())));
@@ -172,55 +168,14 @@ public final class HoseModel {
      * What would join the port of this side to a hose end of the chosen hose where none mates with it; empty while one does. Worked out once for each
      * port, hose and pressure.
      */
-    public List<Hint> adapterHints(LineEnd which) {
+    public List<AdapterHints.Hint> adapterHints(LineEnd which) {
         Optional<End> port = line.port(which).end().flatMap(desk.data().get(EndTable.KEY)::find);
         if (port.isEmpty() || !adapters(which).isEmpty() || !hoseEnds(which).isEmpty()) {
             return List.of();
         }
         Optional<HosePart> hose = plan().c().hose();
         Optional<GaugePressure> pressure = plan().c().service().working();
-        return hints.computeIfAbsent(
-                List.of(desk.data(), port.get().id(), hose.map(HosePart::part), pressure),
-                k -> hints(port.get(), hose, pressure));
-    }
-
-    private List<Hint> hints(End port, Optional<HosePart> hose, Optional<GaugePressure> pressure) {
-        EndTable ends = desk.data().get(EndTable.KEY);
-        List<End> offered = desk.data().get(Catalogue.KEY).hoseEnds().stream()
-                .filter(e -> hose.map(h -> e.hoseDash().filter(h.dash()::equals).isPresent()
-                                && e.series().filter(h.series()::equals).isPresent())
-                        .orElse(true))
-                .flatMap(e -> ends.find(e.end()).stream())
-                .distinct()
-                .toList();
-        AdapterAsk ask = new AdapterAsk(port, port, false, Optional.empty(), pressure, Optional.empty());
-        return new AdapterFinder(desk.data())
-                .toAny(ask, offered).stream()
-                        .limit(HINTS)
-                        .map(f -> new Hint(
-                                f.chain().links().stream()
-                                        .map(l -> l.part().part())
-                                        .toList(),
-                                f.chain().links().stream()
-                                                .map(l -> l.part().part())
-                                                .collect(Collectors.joining(" + "))
-                                        + (f.chain().onShelf() ? " (on the shelf)" : "") + ", "
-                                        + Figure.of(f.chain().weakest()).text(desk.units())
-                                        + ", then a hose end " + f.end().brief() + " "
-                                        + f.end().gender().word()))
-                        .toList();
-    }
-
-    /**
-     * Adapters that would join a port to a hose end.
-     *
-     * @param parts part numbers, the one on the port first
-     * @param words as shown
-     */
-    public record Hint(List<String> parts, String words) {
-        public Hint {
-            parts = List.copyOf(parts);
-        }
+        return hints.of(port.get(), hose, pressure);
     }
 
     /** A way to get a machine home where the right part is missing, named as what it is; empty where none is known. */

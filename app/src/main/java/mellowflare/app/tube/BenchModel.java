@@ -41,44 +41,6 @@ public final class BenchModel {
         }
     }
 
-    /** How far the cone comes. */
-    public enum Closing {
-        HOME("home", 1),
-        SHORT("short", 0.8),
-        SQUEEZED("past home", 1.2);
-
-        private final String word;
-        private final double share;
-
-        Closing(String word, double share) {
-            this.word = word;
-            this.share = share;
-        }
-
-        public String word() {
-            return word;
-        }
-    }
-
-    /** How the cone looks. */
-    public enum Cone {
-        BRIGHT("bright", 0),
-        WORN("worn", 0.5),
-        WORN_OUT("worn out", 1);
-
-        private final String word;
-        private final double wear;
-
-        Cone(String word, double wear) {
-            this.word = word;
-            this.wear = wear;
-        }
-
-        public String word() {
-            return word;
-        }
-    }
-
     private final Desk desk;
     private final FieldState<Length> stickOut = AboveZero.orZero();
     private final FieldState<Length> offCentre = AboveZero.orZero();
@@ -259,8 +221,8 @@ public final class BenchModel {
                         .withOffCentre(offCentre.value().orElse(Length.ZERO))
                         .withCrooked(crooked.value().orElse(Length.ZERO))
                         .withShift(shift.value().orElse(Length.ZERO))
-                        .withClosing(closing.share)
-                        .withWear(cone.wear)
+                        .withClosing(closing.share())
+                        .withWear(cone.wear())
                         .withSlips(slips)
                         .withReamed(!unreamed)
                         .withOiled(!dry));

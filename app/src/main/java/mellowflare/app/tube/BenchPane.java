@@ -33,8 +33,8 @@ final class BenchPane extends VBox {
     private static final int MOST_CAUSES = 4;
     private final BenchModel model;
     private final ChoiceRow<LineEnd> which;
-    private final ChoiceRow<BenchModel.Closing> closing;
-    private final ChoiceRow<BenchModel.Cone> cone;
+    private final ChoiceRow<Closing> closing;
+    private final ChoiceRow<Cone> cone;
     private final FlowPane wrongs = new FlowPane(4, 4);
     private final VBox comes = new VBox(3);
     private final FlowPane faults = new FlowPane(4, 4);
@@ -54,18 +54,13 @@ final class BenchPane extends VBox {
                 "end", List.of(LineEnd.values()), LineEnd::name, w -> null, false, w -> w.ifPresent(model::which));
         closing = new ChoiceRow<>(
                 "cone",
-                Arrays.asList(BenchModel.Closing.values()),
-                BenchModel.Closing::word,
+                Arrays.asList(Closing.values()),
+                Closing::word,
                 c -> null,
                 false,
                 c -> c.ifPresent(model::closing));
         cone = new ChoiceRow<>(
-                "looks",
-                Arrays.asList(BenchModel.Cone.values()),
-                BenchModel.Cone::word,
-                c -> null,
-                false,
-                c -> c.ifPresent(model::cone));
+                "looks", Arrays.asList(Cone.values()), Cone::word, c -> null, false, c -> c.ifPresent(model::cone));
         EntryRow stick = new EntryRow("stick-out", "planned", model.stickOut());
         stick.field().setId("bench-stick");
         EntryRow off = new EntryRow("off centre", "0", model.offCentre());

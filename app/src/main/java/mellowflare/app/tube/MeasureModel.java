@@ -13,21 +13,12 @@ import mellowflare.app.entry.FieldState;
 import mellowflare.app.line.AboveZero;
 import mellowflare.book.exchange.TextFiles;
 import mellowflare.book.tube.LraCsv;
-import mellowflare.core.geometry.BentPath;
-import mellowflare.core.geometry.Vector;
-import mellowflare.core.measure.Angle;
-import mellowflare.core.measure.CoordinateText;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
-import mellowflare.core.measure.QuantityText;
-import mellowflare.core.measure.Read;
-import mellowflare.core.measure.Refusal;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.tube.TubeLineKind;
-import mellowflare.core.tube.form.Leg;
 import mellowflare.core.tube.form.LegTo;
 import mellowflare.core.tube.form.Measured;
-import mellowflare.core.tube.form.Row;
 import mellowflare.core.tube.form.TubeShape;
 import mellowflare.core.tube.line.TubeLine;
 
@@ -70,8 +61,8 @@ public final class MeasureModel {
             return cells.stream().anyMatch(c -> !c.refusalProperty().get().isEmpty());
         }
 
-        double value(int i) {
-            return cells.get(i).value().orElse(0.0);
+        List<Double> values() {
+            return cells.stream().map(c -> c.value().orElse(0.0)).toList();
         }
     }
 
@@ -126,37 +117,11 @@ public final class MeasureModel {
         }
         TubeShape shape =
                 desk.current().plan(TubeLineKind.TUBE).orElseThrow().c().shape();
-        Optional<BentPath> path = shape.path();
         by = other;
-        if (other == By.TEMPLATE) {
-            put(
-                    "measured by template",
-                    shape.developed()
-                            .filter(d -> d.compareTo(Measured.LONGEST) <= 0)
-                            .<Measured>map(Measured.Template::new)
-                            .orElse(Measured.NOTHING));
-        } else if (other == By.POINTS) {
-            put("measured by points", new Measured.Points(shape.corners()));
-        } else if (path.isPresent()) {
-            put("measured by " + other.word(), other == By.ROWS ? new Measured.Rows(shape.rows()) : legs(path.get()));
-        } else {
-            put("measured by " + other.word(), Measured.NOTHING);
-        }
+        Measured turned = Rows.of(shape, other);
+        to = turned instanceof Measured.Legs l ? l.to() : to;
+        put("measured by " + other.word(), turned);
         relay();
-    }
-
-    private Measured legs(BentPath p) {
-        List<Leg> legs = new ArrayList<>();
-        List<Double> lengths = p.legs();
-        for (int i = 0; i < lengths.size(); i++) {
-            boolean last = i == p.bends().size();
-            legs.add(new Leg(
-                    Length.ofMm(lengths.get(i)),
-                    Angle.ofDegrees(last ? 0 : Math.toDegrees(p.bends().get(i).rotation())),
-                    Angle.ofDegrees(last ? 0 : Math.toDegrees(p.bends().get(i).angle()))));
-        }
-        to = LegTo.CENTRE;
-        return new Measured.Legs(legs, to);
     }
 
     /** To where the rule was laid. */
@@ -199,7 +164,7 @@ public final class MeasureModel {
     private Line line() {
         List<FieldState<Double>> cells = new ArrayList<>();
         for (int i = 0; i < 3; i++) {
-            FieldState<Double> cell = cell(i);
+            FieldState<Double> cell = Rows.cell(by, i);
             cell.onChange(this::typed);
             cells.add(cell);
         }
@@ -215,28 +180,6 @@ public final class MeasureModel {
         return line;
     }
 
-    private FieldState<Double> cell(int column) {
-        if (by == By.POINTS) {
-            return new FieldState<>(CoordinateText::read, (v, u) -> "");
-        }
-        if (column == 0) {
-            boolean leg = by == By.LEGS;
-            return new FieldState<>(
-                    (t, u) -> CoordinateText.read(t, u)
-                            .then(v -> v < 0 || leg && v == 0
-                                    ? Read.refuse(
-                                            Refusal.OUT_OF_RANGE,
-                                            leg ? "A leg is longer than nothing." : "A straight is not below zero.")
-                                    : Read.of(v)),
-                    (v, u) -> "");
-        }
-        boolean bend = column == 2;
-        return new FieldState<>(
-                (t, u) -> QuantityText.angle(t, Optional.of("deg"), bend ? 0 : -360, bend ? 179.9 : 360)
-                        .then(a -> Read.of(a.degrees())),
-                (v, u) -> "");
-    }
-
     /** What stands in the rows; empty while one is refused or has a gap. */
     private Optional<Measured> read() {
         List<Line> all = new ArrayList<>(lines.get());
@@ -249,29 +192,7 @@ public final class MeasureModel {
         if (all.isEmpty()) {
             return Optional.of(Measured.NOTHING);
         }
-        return switch (by) {
-            case POINTS ->
-                Optional.of(new Measured.Points(all.stream()
-                        .map(l -> new Vector(l.value(0), l.value(1), l.value(2)))
-                        .toList()));
-            case ROWS ->
-                Optional.of(new Measured.Rows(all.stream()
-                        .map(l -> new Row(
-                                Length.ofMm(l.value(0)), Angle.ofDegrees(l.value(1)), Angle.ofDegrees(l.value(2))))
-                        .toList()));
-            case LEGS ->
-                all.stream().anyMatch(l -> l.value(0) <= 0)
-                        ? Optional.empty()
-                        : Optional.of(new Measured.Legs(
-                                all.stream()
-                                        .map(l -> new Leg(
-                                                Length.ofMm(l.value(0)),
-                                                Angle.ofDegrees(l.value(1)),
-                                                Angle.ofDegrees(l.value(2))))
-                                        .toList(),
-                                to));
-            case TEMPLATE -> Optional.empty();
-        };
+        return Rows.read(by, to, all.stream().map(Line::values).toList());
     }
 
     /** A cell was typed in: the way follows when it can be read, and an empty row is kept waiting at the end. */
@@ -323,53 +244,19 @@ public final class MeasureModel {
             by = By.of(m);
         }
         laidBy = by;
-        List<List<String>> texts = new ArrayList<>();
-        List<List<Double>> values = new ArrayList<>();
         UnitSystem units = desk.units();
-        if (m instanceof Measured.Points p) {
-            p.corners().forEach(v -> {
-                texts.add(List.of(
-                        CoordinateText.text(v.x(), units),
-                        CoordinateText.text(v.y(), units),
-                        CoordinateText.text(v.z(), units)));
-                values.add(List.of(v.x(), v.y(), v.z()));
-            });
-        } else if (m instanceof Measured.Rows r) {
-            r.rows()
-                    .forEach(x -> add(
-                            texts,
-                            values,
-                            x.straight().mm(),
-                            x.rotation().degrees(),
-                            x.bend().degrees()));
-        } else if (m instanceof Measured.Legs l) {
-            to = l.to();
-            l.legs()
-                    .forEach(x -> add(
-                            texts,
-                            values,
-                            x.length().mm(),
-                            x.turn().degrees(),
-                            x.bend().degrees()));
-        }
+        to = m instanceof Measured.Legs l ? l.to() : to;
         List<Line> laid = new ArrayList<>();
-        for (int i = 0; i < texts.size(); i++) {
+        for (List<Double> row : Rows.values(m)) {
             Line line = line();
+            List<String> texts = Rows.texts(m, row, units);
             for (int c = 0; c < 3; c++) {
-                line.cell(c).show(texts.get(i).get(c), Optional.of(values.get(i).get(c)), units);
+                line.cell(c).show(texts.get(c), Optional.of(row.get(c)), units);
             }
             laid.add(line);
         }
         laid.add(waiting());
         lines.set(Collections.unmodifiableList(laid));
-    }
-
-    private void add(List<List<String>> texts, List<List<Double>> values, double mm, double turn, double bend) {
-        texts.add(List.of(
-                CoordinateText.text(mm, desk.units()),
-                LengthFormat.decimal(turn, 2, 0),
-                LengthFormat.decimal(bend, 2, 0)));
-        values.add(List.of(mm, turn, bend));
     }
 
     /** What keeps the rows from being a tube, said at the row it is at. */

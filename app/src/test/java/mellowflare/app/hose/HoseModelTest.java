@@ -169,7 +169,7 @@ class HoseModelTest {
         assertThat(hose.hoseEnds(LineEnd.A)).isEmpty();
         assertThat(hose.adapterHints(LineEnd.A))
                 .isNotEmpty()
-                .extracting(HoseModel.Hint::words)
+                .extracting(AdapterHints.Hint::words)
                 .first()
                 .asString()
                 .startsWith("KA-FF8-JM8")

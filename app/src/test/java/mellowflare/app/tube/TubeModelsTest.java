@@ -320,9 +320,9 @@ class TubeModelsTest {
         b.stickOut().textProperty().set("3");
         assertThat(b.made().orElseThrow().faults()).contains(FlareFault.WIDE);
         assertThat(line()).isEqualTo(before);
-        b.closing(BenchModel.Closing.SHORT);
+        b.closing(Closing.SHORT);
         assertThat(b.made().orElseThrow().faults()).contains(FlareFault.OPEN);
-        b.cone(BenchModel.Cone.WORN_OUT);
+        b.cone(Cone.WORN_OUT);
         b.slips(true);
         b.unreamed(true);
         b.dry(true);

@@ -1,6 +1,7 @@
 package mellowflare.core.identify;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -84,49 +85,47 @@ public final class Identifier {
             return new Identification(seen, List.of(), UNKNOWN_PRIOR, Optional.of(NextCheckFinder.diameter(seen)));
         }
         List<End> ends = seen.gender() == Gender.MALE ? males : females;
-        double[][] logs = new double[given.size()][ends.size()];
+        double[][] chance = new double[given.size()][ends.size()];
         double[] best = new double[given.size()];
         double[] posterior = new double[ends.size()];
         double[] prior = seen.gender() == Gender.MALE ? malePrior : femalePrior;
         for (int e = 0; e < posterior.length; e++) {
-            posterior[e] = Math.log((1 - UNKNOWN_PRIOR) * prior[e]);
+            posterior[e] = (1 - UNKNOWN_PRIOR) * prior[e];
         }
-        double unknown = 0;
-        double unknownLooks = 0;
-        double[] thread = new double[posterior.length];
-        for (int c = 0; c < logs.length; c++) {
-            boolean ofThread = OF_THREAD.contains(given.get(c).kind());
-            best[c] = Double.NEGATIVE_INFINITY;
-            for (int e = 0; e < posterior.length; e++) {
-                logs[c][e] = Math.log(given.get(c).likelihood(seen, ends.get(e)));
-                best[c] = Math.max(best[c], logs[c][e]);
-                posterior[e] += logs[c][e];
-                thread[e] += ofThread ? logs[c][e] : 0;
+        double unknown = 1;
+        double unknownLooks = 1;
+        double[] thread = prior.clone();
+        // No clue is less likely than a billionth: the product of all of them is far from the end of the figures.
+        for (int c = 0; c < chance.length; c++) {
+            Clue clue = given.get(c);
+            double[] own = chance[c];
+            boolean ofThread = OF_THREAD.contains(clue.kind());
+            for (int e = 0; e < own.length; e++) {
+                own[e] = clue.likelihood(seen, ends.get(e));
+                best[c] = Math.max(best[c], own[e]);
+                posterior[e] *= own[e];
+                if (ofThread) {
+                    thread[e] *= own[e];
+                }
             }
-            double foreign = Math.log(given.get(c).likelihoodOfUnknown(seen));
-            unknown += foreign;
-            unknownLooks += ofThread ? 0 : foreign;
+            double foreign = clue.likelihoodOfUnknown(seen);
+            unknown *= foreign;
+            unknownLooks *= ofThread ? 1 : foreign;
         }
-        unknown = Math.log(UNKNOWN_PRIOR
-                * ((1 - KNOWN_THREAD) * Math.exp(unknown)
-                        + KNOWN_THREAD * Math.exp(unknownLooks) * onThreads(thread, prior)));
-        double top = unknown;
-        for (double p : posterior) {
-            top = Math.max(top, p);
-        }
-        double sum = Math.exp(unknown - top);
-        for (int e = 0; e < posterior.length; e++) {
-            posterior[e] = Math.exp(posterior[e] - top);
-            sum += posterior[e];
-        }
+        // What no table holds is made on common threads as often as what they hold.
+        unknown = UNKNOWN_PRIOR
+                * ((1 - KNOWN_THREAD) * unknown
+                        + KNOWN_THREAD * unknownLooks * Arrays.stream(thread).sum());
+        double sum = unknown + Arrays.stream(posterior).sum();
         for (int e = 0; e < posterior.length; e++) {
             posterior[e] /= sum;
         }
         List<Candidate> candidates = new ArrayList<>();
         for (int e : likeliest(posterior)) {
             List<Evidence> evidence = new ArrayList<>();
-            for (int c = 0; c < logs.length; c++) {
-                evidence(given.get(c), seen, ends.get(e), logs[c][e] - best[c]).ifPresent(evidence::add);
+            for (int c = 0; c < chance.length; c++) {
+                evidence(given.get(c), seen, ends.get(e), Math.log(chance[c][e] / best[c]))
+                        .ifPresent(evidence::add);
             }
             candidates.add(new Candidate(
                     ends.get(e),
@@ -134,17 +133,7 @@ public final class Identifier {
                     evidence,
                     lookAlikes.of(ends.get(e).id())));
         }
-        return new Identification(
-                seen, candidates, Math.exp(unknown - top) / sum, NextCheckFinder.find(CLUES, seen, ends, posterior));
-    }
-
-    /** How likely the thread clues are on a thread picked from the tables: what no table holds is made on common threads as often as what they hold. */
-    private static double onThreads(double[] thread, double[] prior) {
-        double sum = 0;
-        for (int e = 0; e < thread.length; e++) {
-            sum += prior[e] * Math.exp(thread[e]);
-        }
-        return sum;
+        return new Identification(seen, candidates, unknown / sum, NextCheckFinder.find(CLUES, seen, ends, posterior));
     }
 
     /** The few likeliest, best first, without sorting the hundreds of others. */

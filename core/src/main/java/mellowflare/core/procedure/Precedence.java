@@ -68,20 +68,27 @@ public final class Precedence {
     /** The rules that an order of work breaks, each with the two steps; none for a right one. */
     public List<String> broken(List<Step> steps) {
         List<String> broken = new ArrayList<>();
+        List<String> names = steps.stream().map(s -> name(s.id())).toList();
         for (Rule rule : rules) {
-            for (int early = 0; early < steps.size(); early++) {
-                for (int late = early + 1; late < steps.size(); late++) {
-                    String first = steps.get(early).id();
-                    String second = steps.get(late).id();
-                    if (name(first).equals(rule.after())
-                            && name(second).equals(rule.before())
-                            && (rule.scope() == Scope.ALL || end(first).equals(end(second)))) {
-                        broken.add(second + " must come before " + first + ": " + rule.because());
-                    }
+            for (int early = names.indexOf(rule.after()); early >= 0 && early < names.size(); early++) {
+                if (names.get(early).equals(rule.after())) {
+                    late(rule, steps, names, early, broken);
                 }
             }
         }
         return broken;
+    }
+
+    /** Steps that stand after one that they must come before. */
+    private static void late(Rule rule, List<Step> steps, List<String> names, int early, List<String> broken) {
+        String first = steps.get(early).id();
+        for (int late = early + 1; late < names.size(); late++) {
+            String second = steps.get(late).id();
+            if (names.get(late).equals(rule.before())
+                    && (rule.scope() == Scope.ALL || end(first).equals(end(second)))) {
+                broken.add(second + " must come before " + first + ": " + rule.because());
+            }
+        }
     }
 
     private static String name(String id) {
