@@ -8,24 +8,16 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.job.JobJson;
-import mellowflare.core.connection.EndCode;
-import mellowflare.core.connection.EndId;
-import mellowflare.core.connection.Gender;
 import mellowflare.core.identify.ShopFindings;
 import mellowflare.core.job.Job;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
-import org.jdbi.v3.core.JdbiException;
 import org.sqlite.SQLiteDataSource;
-import org.sqlite.SQLiteErrorCode;
-import org.sqlite.SQLiteException;
 
 /**
  * The book of jobs. Every change is a revision, on disk when the call returns. One thread at a time; the caller sees to that.
@@ -36,21 +28,6 @@ public final class Book implements AutoCloseable {
 
     private static final DateTimeFormatter MOMENT =
             DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm:ss.SSS'Z'").withZone(ZoneOffset.UTC);
-
-    /** Ports measured surely whose joint was ticked as fitted, in states of the present form and of the first. */
-    private static final String FITTED = """
-            SELECT p.port ->> 'code' AS code, p.port ->> 'size' AS size, p.port ->> 'gender' AS gender
-            FROM (
-              SELECT
-                COALESCE(json -> '$.ports.SIDE.end', json -> '$.line.SIDE.port') AS port,
-                COALESCE(json ->> '$.ports.SIDE.certainty', json ->> '$.line.SIDE.certainty') AS certainty,
-                COALESCE(json -> ('$.logs.' || (json ->> '$.kind') || '.entries'), json -> '$.made.entries') AS entries
-              FROM (
-                -- One damaged state must not take the findings of all others with it.
-                SELECT CASE WHEN json_valid(r.json) THEN r.json ELSE '{}' END AS json
-                FROM job j JOIN revision r ON r.job_id = j.id AND r.seq = j.head)) p
-            WHERE p.certainty >= 0.9 AND EXISTS (SELECT 1 FROM json_each(p.entries) e
-              WHERE e.value ->> 'step' IN ('fit@LETTER', 'fit@END_LETTER') AND e.value ->> 'outcome' = 'done')""";
 
     private final Path folder;
     private final BookLock lock;
@@ -99,7 +76,7 @@ public final class Book implements AutoCloseable {
             throw e;
         } catch (RuntimeException e) {
             quietly(lock);
-            throw new BookTrouble("The book in " + folder + " cannot be opened: " + reason(e), e);
+            throw new BookTrouble("The book in " + folder + " cannot be opened: " + Guard.reason(e), e);
         }
     }
 
@@ -117,7 +94,7 @@ public final class Book implements AutoCloseable {
 
     /** Jobs, last changed first; with a search text only those that hold all its words in title, machine or anywhere in the job. */
     public List<JobHead> jobs(String search) throws BookTrouble {
-        return guarded("The list of jobs cannot be read", () -> {
+        return Guard.guarded("The list of jobs cannot be read", () -> {
             List<String> words = search.isBlank()
                     ? List.of()
                     : List.of(search.strip().toLowerCase(Locale.ROOT).split("\\s+"));
@@ -146,19 +123,7 @@ public final class Book implements AutoCloseable {
 
     /** Every end that was named by measuring and whose joint was then fitted, over all jobs as they stand. */
     public ShopFindings findings() throws BookTrouble {
-        return guarded("The findings of this shop cannot be read", () -> {
-            List<EndId> fitted = new ArrayList<>();
-            for (String side : List.of("a", "b")) {
-                fitted.addAll(handle
-                        .createQuery(FITTED.replace("SIDE", side).replace("LETTER", side.toUpperCase(Locale.ROOT)))
-                        .map((r, ctx) -> end(r.getString("code"), r.getString("size"), r.getString("gender")))
-                        .list()
-                        .stream()
-                        .flatMap(Optional::stream)
-                        .toList());
-            }
-            return ShopFindings.of(fitted);
-        });
+        return Guard.guarded("The findings of this shop cannot be read", () -> FittedEnds.of(handle));
     }
 
     /** The job as it stands; empty if there is none of that id. */
@@ -194,7 +159,7 @@ public final class Book implements AutoCloseable {
 
     /** Names a job as one that cannot be used. */
     public SetAside aside(String id, String why) throws BookTrouble {
-        String title = guarded(
+        String title = Guard.guarded(
                 "The job cannot be read",
                 () -> handle.createQuery("SELECT title FROM job WHERE id = :id")
                         .bind("id", id)
@@ -209,7 +174,7 @@ public final class Book implements AutoCloseable {
 
     /** Goes back to the last state of a job that can be read; every later state stays in the book. Empty where none can. */
     public Optional<Job> lastReadable(String id, Instant at) throws BookTrouble {
-        List<Row> rows = guarded(
+        List<Row> rows = Guard.guarded(
                 "The states of the job cannot be read",
                 () -> handle.createQuery(
                                 "SELECT seq, json, left_off, what FROM revision WHERE job_id = :id ORDER BY seq DESC")
@@ -220,7 +185,7 @@ public final class Book implements AutoCloseable {
         for (Row row : rows) {
             try {
                 Job job = JobJson.read(row.json());
-                guarded(
+                Guard.guarded(
                         "The job was not opened",
                         () -> handle.inTransaction(h -> {
                             touch(job, row.leftOff(), row.seq(), at);
@@ -236,7 +201,7 @@ public final class Book implements AutoCloseable {
 
     /** The text of a job as it lies in the book, whatever it is. */
     public Optional<String> asItLies(String id) throws BookTrouble {
-        return guarded(
+        return Guard.guarded(
                 "The job cannot be read",
                 () -> handle.createQuery(
                                 "SELECT r.json FROM job j JOIN revision r ON r.job_id = j.id AND r.seq = j.head WHERE j.id = :id")
@@ -262,7 +227,7 @@ public final class Book implements AutoCloseable {
         } catch (BookTrouble e) {
             throw new BookTrouble("“" + what + "” was not saved: " + e.getMessage(), e);
         }
-        guarded(
+        Guard.guarded(
                 "“" + what + "” was not saved",
                 () -> handle.inTransaction(h -> {
                     Optional<Integer> head = head(job.id());
@@ -328,7 +293,7 @@ public final class Book implements AutoCloseable {
 
     /** Puts a job away, or takes it out again; it stays in the book either way. */
     public void putAway(String id, boolean away) throws BookTrouble {
-        guarded(
+        Guard.guarded(
                 "The job was not put away",
                 () -> handle.createUpdate("UPDATE job SET put_away = :away WHERE id = :id")
                         .bind("away", away ? 1 : 0)
@@ -337,7 +302,7 @@ public final class Book implements AutoCloseable {
     }
 
     public Optional<String> preference(String name) throws BookTrouble {
-        return guarded(
+        return Guard.guarded(
                 "The preferences cannot be read",
                 () -> handle.createQuery("SELECT value FROM preference WHERE name = :name")
                         .bind("name", name)
@@ -346,7 +311,7 @@ public final class Book implements AutoCloseable {
     }
 
     public void preference(String name, String value) throws BookTrouble {
-        guarded(
+        Guard.guarded(
                 "The preference was not saved",
                 () -> handle.createUpdate(
                                 "INSERT INTO preference (name, value) VALUES (:name, :value) ON CONFLICT (name) DO UPDATE SET value = excluded.value")
@@ -364,7 +329,7 @@ public final class Book implements AutoCloseable {
 
     /** Moves the job's head to the revision that the query finds, and shows the list what stands there. */
     private Optional<Moved> move(String failed, String sql, String id, Instant at) throws BookTrouble {
-        Optional<Row> row = guarded(
+        Optional<Row> row = Guard.guarded(
                 failed,
                 () -> handle.createQuery(sql)
                         .bind("id", id)
@@ -375,7 +340,7 @@ public final class Book implements AutoCloseable {
             return Optional.empty();
         }
         Job job = JobJson.read(row.get().json());
-        guarded(
+        Guard.guarded(
                 failed,
                 () -> handle.inTransaction(h -> {
                     touch(job, row.get().leftOff(), row.get().seq(), at);
@@ -427,50 +392,9 @@ public final class Book implements AutoCloseable {
         }
     }
 
-    private static Optional<EndId> end(String code, String size, String gender) {
-        Optional<EndCode> known = Arrays.stream(EndCode.values())
-                .filter(c -> c.name().equals(code))
-                .findFirst();
-        Optional<Gender> side = Arrays.stream(Gender.values())
-                .filter(g -> g.name().equalsIgnoreCase(gender))
-                .findFirst();
-        return size == null ? Optional.empty() : known.flatMap(c -> side.map(g -> new EndId(c, size, g)));
-    }
-
     /** Moments as texts of one width, so that they sort as they follow. */
     private static String moment(Instant at) {
         return MOMENT.format(at);
-    }
-
-    private interface Work<T> {
-        T run();
-    }
-
-    private <T> T guarded(String failed, Work<T> work) throws BookTrouble {
-        try {
-            return work.run();
-        } catch (JdbiException e) {
-            throw new BookTrouble(failed + ": " + reason(e), e);
-        }
-    }
-
-    private static String reason(Throwable e) {
-        for (Throwable t = e; t != null; t = t.getCause()) {
-            if (t instanceof SQLiteException s) {
-                SQLiteErrorCode code = s.getResultCode();
-                if (code == SQLiteErrorCode.SQLITE_FULL) {
-                    return "the disk is full. Make room; what you see stays here and is saved with the next change.";
-                }
-                if (code.name().startsWith("SQLITE_READONLY") || code.name().startsWith("SQLITE_CANTOPEN")) {
-                    return "the folder cannot be written to.";
-                }
-                if (code.name().startsWith("SQLITE_CORRUPT") || code == SQLiteErrorCode.SQLITE_NOTADB) {
-                    return "the file is damaged or no book.";
-                }
-                return "the book answered " + code.name() + ".";
-            }
-        }
-        return e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
     }
 
     @Override
