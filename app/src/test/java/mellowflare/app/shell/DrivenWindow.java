@@ -32,7 +32,6 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The real window on a book of its own, and hands to drive it with keys and presses. */
@@ -44,8 +43,8 @@ abstract class DrivenWindow {
     Shell shell;
     final Look look = new Look();
 
-    @Start
-    void start(Stage first) throws BookTrouble, IOException {
+    /** Each test class starts it itself: the extension asks a class only for methods of its own. */
+    void begin(Stage first) throws BookTrouble, IOException {
         folder = Files.createTempDirectory("book");
         stage = first;
         show();

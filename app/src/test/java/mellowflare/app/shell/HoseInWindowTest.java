@@ -5,16 +5,23 @@ import static org.assertj.core.api.Assertions.assertThat;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
 import mellowflare.app.OpenBook;
 import mellowflare.app.page.Place;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.hose.HoseLineKind;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Drives the real window along the fitter's way from measured ports to a cut hose. */
 class HoseInWindowTest extends DrivenWindow {
+    @Start
+    void start(Stage first) throws Exception {
+        begin(first);
+    }
+
     @Test
     void testFromCaliperReadingToACutHoseAndBackTheNextDay(FxRobot robot) throws Exception {
         // Measure end A: a female boss port.

@@ -5,16 +5,23 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.function.Predicate;
 import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.tube.TubeLineKind;
 import mellowflare.core.tube.stock.Bender;
 import mellowflare.core.tube.stock.TubeSize;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Drives the real window from points on the job to a cut tube. */
 class TubeInWindowTest extends DrivenWindow {
+    @Start
+    void start(Stage first) throws Exception {
+        begin(first);
+    }
+
     /** A new line is made of tube, its way typed row by row, tube and ends chosen, its flare tried, its bender named; then it is measured a second time and read back for the cut. */
     @Test
     void testFromPointsOnTheJobToACutTube(FxRobot robot) {

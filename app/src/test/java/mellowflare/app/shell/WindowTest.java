@@ -5,14 +5,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
 import mellowflare.app.page.Place;
 import mellowflare.core.measure.Length;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** What a fitter does in the window besides the way from port to line. */
 class WindowTest extends DrivenWindow {
+    @Start
+    void start(Stage first) throws Exception {
+        begin(first);
+    }
 
     @Test
     void testNonsenseStaysInItsFieldWithASentenceUnderIt(FxRobot robot) {

@@ -1,0 +1,129 @@
+package mellowflare.core.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import mellowflare.core.advice.Practice;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.EndCode;
+import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Together;
+import mellowflare.core.fluid.Fluid;
+import mellowflare.core.fluid.FluidTable;
+import mellowflare.core.lookalike.LookAlikes;
+import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.sealing.JointLimits;
+import mellowflare.core.sealing.LubricantPlace;
+import mellowflare.core.sealing.Lubricants;
+import mellowflare.core.sealing.MakeUp;
+import org.junit.jupiter.api.Test;
+
+/**
+ * What follows from the tables alone, loaded anew, line by line as it was when it was last looked through: which ends there are, what goes on what, what is taken for what, what eases which joint. A line that differs
+ * is either a fault or to be looked at and taken over: {@code mvn test -pl core -Dtest=TablesStandTest -Dtest.args=-Dtake.over=true}.
+ */
+class TablesStandTest {
+    private static final ReferenceData DATA = ShippedData.load();
+
+    private static void stands(String name, List<String> now) throws IOException {
+        Path file = Path.of("src/test/resources/mellowflare/core/job", name);
+        if (Boolean.getBoolean("take.over")) {
+            Files.createDirectories(file.getParent());
+            Files.write(file, now, StandardCharsets.UTF_8);
+        }
+        assertThat(now).isEqualTo(Files.readAllLines(file, StandardCharsets.UTF_8));
+    }
+
+    private static String brief(End e) {
+        return e.brief() + " " + e.gender().word();
+    }
+
+    private static String mm(double mm) {
+        return String.format(Locale.ROOT, "%.3f", mm);
+    }
+
+    @Test
+    void testEndsStandAsTheyWereLookedThrough() throws IOException {
+        EndTable ends = DATA.get(EndTable.KEY);
+        List<String> lines = new ArrayList<>();
+        for (End e : ends.all()) {
+            lines.add(brief(e) + ": " + e.threadName() + " "
+                    + e.across()
+                            .map(a -> mm(a.low().mm()) + " to " + mm(a.high().mm()))
+                            .orElse("-") + " " + e.tube().map(t -> mm(t.mm())).orElse("-") + " " + e.seats() + " "
+                    + String.format(Locale.ROOT, "%.6f", e.share()) + (e.leftHand() ? " left" : "") + " "
+                    + e.ring().map(Object::toString).orElse("-"));
+        }
+        stands("ends.txt", lines);
+    }
+
+    @Test
+    void testWhatGoesOnWhatStandsAsItWasLookedThrough() throws IOException {
+        EndTable ends = DATA.get(EndTable.KEY);
+        List<String> lines = new ArrayList<>();
+        for (End e : ends.all()) {
+            lines.add(brief(e) + ": "
+                    + ends.goOn(e).stream()
+                            .map(o -> brief(o) + " "
+                                    + Together.of(e, o)
+                                            .map(t -> t.how() + " " + t.seats()
+                                                    + t.onlyIf().orElse(""))
+                                            .orElse("own mate"))
+                            .collect(Collectors.joining("; ")));
+        }
+        stands("goes-on.txt", lines);
+    }
+
+    @Test
+    void testWhatIsTakenForWhatStandsAsItWasLookedThrough() throws IOException {
+        List<String> lines = new ArrayList<>();
+        for (End e : DATA.get(EndTable.KEY).all()) {
+            lines.add(brief(e) + ": "
+                    + DATA.get(LookAlikes.KEY).of(e.id()).stream()
+                            .map(l -> brief(l.other()) + " " + l.kind() + " "
+                                    + mm(l.crestGap().mm()))
+                            .collect(Collectors.joining("; ")));
+        }
+        DATA.get(LookAlikes.KEY)
+                .pairs()
+                .forEach(p -> lines.add(brief(p.one()) + " and "
+                        + brief(p.lookAlike().other()) + " " + p.lookAlike().kind()));
+        stands("look-alikes.txt", lines);
+    }
+
+    @Test
+    void testSealsAndLimitsStandAsTheyWereLookedThrough() throws IOException {
+        List<String> lines = new ArrayList<>();
+        for (LubricantPlace place : LubricantPlace.values()) {
+            lines.add(place + ": "
+                    + DATA.get(Lubricants.KEY)
+                            .of(place, Optional.empty(), Practice.USUAL)
+                            .substance());
+            for (Fluid f : DATA.get(FluidTable.KEY).all()) {
+                lines.add(place + " " + f.id() + ": "
+                        + DATA.get(Lubricants.KEY)
+                                .of(place, Optional.of(f), Practice.USUAL)
+                                .substance());
+            }
+        }
+        DATA.get(JointLimits.KEY).all().forEach(l -> lines.add(l.toString()));
+        for (End e : DATA.get(EndTable.KEY).all()) {
+            for (MakeUp.Material m : MakeUp.Material.values()) {
+                if (e.tapered() && e.id().code() == EndCode.NPT) {
+                    lines.add(brief(e) + " " + m + ": "
+                            + DATA.get(MakeUp.KEY)
+                                    .of(e.id().code(), e.across().orElseThrow().high(), m));
+                }
+            }
+        }
+        stands("seals.txt", lines);
+    }
+}
