@@ -28,7 +28,7 @@ final class Starting {
 
     private Starting(Options options, Clock clock) {
         this.options = options;
-        CompletableFuture<ReferenceData> data = CompletableFuture.supplyAsync(ShippedData::load);
+        CompletableFuture<ReferenceData> data = CompletableFuture.supplyAsync(ShippedData::get);
         this.ready = CompletableFuture.supplyAsync(() -> book(options))
                 .thenCombine(
                         data,

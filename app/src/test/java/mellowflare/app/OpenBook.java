@@ -21,7 +21,7 @@ import mellowflare.core.reference.ReferenceData;
 
 /** A desk on a book in a folder, without a window: what would come to the interface thread waits until {@link #settle}. */
 public final class OpenBook implements AutoCloseable {
-    public static final ReferenceData DATA = ShippedData.load();
+    public static final ReferenceData DATA = ShippedData.get();
     public static final Instant NOW = Instant.parse("2026-11-01T08:30:00Z");
 
     private final Queue<Runnable> front = new ConcurrentLinkedQueue<>();

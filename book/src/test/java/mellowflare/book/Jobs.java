@@ -15,7 +15,7 @@ import mellowflare.core.reference.ReferenceData;
 
 /** Jobs to test with. */
 public final class Jobs {
-    public static final ReferenceData DATA = ShippedData.load();
+    public static final ReferenceData DATA = ShippedData.get();
     public static final Instant NOW = Instant.parse("2026-11-01T08:30:00Z");
 
     private Jobs() {}

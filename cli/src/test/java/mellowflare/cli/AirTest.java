@@ -200,7 +200,7 @@ class AirTest {
     void testWhatAMainGivesAwayCanBeReadAgain(@TempDir Path folder) throws Exception {
         String book = "--book=" + folder.resolve("book");
         try (Book b = Book.open(folder.resolve("book"))) {
-            KittiwakeSlip.fill(b, ShippedData.load(), Instant.parse("2026-11-01T08:30:00Z"));
+            KittiwakeSlip.fill(b, ShippedData.get(), Instant.parse("2026-11-01T08:30:00Z"));
         }
         Path file = folder.resolve("job.json");
         assertThat(Run.of("", "job", "export", "demo-shed-air", book, "--out", file.toString())

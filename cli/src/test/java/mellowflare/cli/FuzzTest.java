@@ -47,7 +47,7 @@ class FuzzTest {
     private static final String CAUGHT = "do not go together";
 
     private static final ObjectMapper MAPPER = new ObjectMapper();
-    private static final ReferenceData DATA = ShippedData.load();
+    private static final ReferenceData DATA = ShippedData.get();
     private static final List<Job> JOBS = KittiwakeSlip.jobs(DATA, Instant.parse("2026-11-01T08:30:00Z"));
 
     private final List<String> faults = Collections.synchronizedList(new ArrayList<>());

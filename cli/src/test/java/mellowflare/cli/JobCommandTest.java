@@ -23,7 +23,7 @@ class JobCommandTest {
     void fill() throws Exception {
         book = "--book=" + folder.resolve("book");
         try (Book b = Book.open(folder.resolve("book"))) {
-            KittiwakeSlip.fill(b, ShippedData.load(), Instant.parse("2026-11-01T08:30:00Z"));
+            KittiwakeSlip.fill(b, ShippedData.get(), Instant.parse("2026-11-01T08:30:00Z"));
         }
     }
 

@@ -23,7 +23,7 @@ class PartsCommandTest {
     void fill() throws Exception {
         book = "--book=" + folder;
         try (Book demo = Book.open(folder)) {
-            KittiwakeSlip.fill(demo, ShippedData.load(), Instant.parse("2026-11-01T08:30:00Z"));
+            KittiwakeSlip.fill(demo, ShippedData.get(), Instant.parse("2026-11-01T08:30:00Z"));
         }
     }
 

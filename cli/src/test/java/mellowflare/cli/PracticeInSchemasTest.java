@@ -32,7 +32,7 @@ class PracticeInSchemasTest {
             e.getValue().get("enum").forEach(w -> ways.add(w.asText()));
             published.put(e.getKey(), ways);
         });
-        Methods methods = ShippedData.load().get(Methods.KEY);
+        Methods methods = ShippedData.get().get(Methods.KEY);
         Map<String, List<String>> held = new TreeMap<>();
         for (MethodTopic topic : MethodTopic.values()) {
             held.put(

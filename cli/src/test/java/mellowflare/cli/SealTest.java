@@ -81,7 +81,7 @@ class SealTest {
 
     @Test
     void testEveryEndOnEveryFluidIsAnsweredInForm() {
-        ReferenceData data = ShippedData.load();
+        ReferenceData data = ShippedData.get();
         StringBuilder lines = new StringBuilder();
         int asked = 0;
         for (End end : data.get(EndTable.KEY).all()) {

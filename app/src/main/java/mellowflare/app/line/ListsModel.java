@@ -37,7 +37,7 @@ public final class ListsModel {
     public void take(Path file) {
         desk.keeper()
                 .ask(
-                        book -> new OwnCatalogue(book.folder(), ShippedData.load()).take(file),
+                        book -> new OwnCatalogue(book.folder(), ShippedData.get()).take(file),
                         taken -> {
                             desk.take(taken.data());
                             leftOut.set(taken.troubles());

@@ -117,7 +117,7 @@ public final class OwnToolModel {
         Optional<FlareTool> own = told().filter(FlareCalibration::sound).flatMap(c -> tool().map(t -> c.of(t, who())));
         own.ifPresent(t -> desk.keeper()
                 .ask(
-                        book -> new OwnCatalogue(book.folder(), ShippedData.load())
+                        book -> new OwnCatalogue(book.folder(), ShippedData.get())
                                 .keep(OwnFlareTools.LISTS, FlareToolFile.KIND, List.of(t)),
                         taken -> {
                             desk.take(taken.data());

@@ -83,7 +83,6 @@ class AirViewTest {
     private static void turn(FxRobot robot, AirLeaf leaf) {
         robot.interact(
                 () -> robot.lookup("#leaf-AIR-" + leaf.name()).queryButton().fire());
-        WaitForAsyncUtils.waitForFxEvents();
     }
 
     private static void type(FxRobot robot, String id, String text) {
@@ -92,7 +91,6 @@ class AirViewTest {
             f.requestFocus();
             f.setText(text);
         });
-        WaitForAsyncUtils.waitForFxEvents();
     }
 
     private static void press(FxRobot robot, String words) {
@@ -100,7 +98,6 @@ class AirViewTest {
                         n -> n instanceof Button b && b.getText().equals(words))
                 .queryButton()
                 .fire());
-        WaitForAsyncUtils.waitForFxEvents();
     }
 
     /** All words under a node. */
@@ -236,7 +233,6 @@ class AirViewTest {
                 .findFirst()
                 .orElseThrow()
                 .fire());
-        WaitForAsyncUtils.waitForFxEvents();
         assertThat(main().system()).contains("steel-black");
         assertThat(desk.current().stops()).isZero();
     }
@@ -267,7 +263,6 @@ class AirViewTest {
                 .findFirst()
                 .orElseThrow()
                 .setText("other hand"));
-        WaitForAsyncUtils.waitForFxEvents();
         assertThat(desk.current().plan(AirMainKind.AIR).orElseThrow().c().choices())
                 .containsKey("other hand");
     }

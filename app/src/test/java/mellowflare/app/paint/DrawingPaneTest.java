@@ -49,7 +49,6 @@ class DrawingPaneTest {
 
     private void show(FxRobot robot) {
         robot.interact(() -> pane.drawingProperty().set(twoParts()));
-        WaitForAsyncUtils.waitForFxEvents();
     }
 
     private Color dot(FxRobot robot, double x, double y) {
@@ -83,7 +82,6 @@ class DrawingPaneTest {
     void testExactScaleHoldsWhateverTheRoom(FxRobot robot) {
         show(robot);
         robot.interact(() -> pane.setExactScale(1));
-        WaitForAsyncUtils.waitForFxEvents();
         // 100 mm at one dot a millimetre, centred: end A now lies from 150 to 200.
         Point2D corner = pane.localToScreen(0, 0);
         robot.clickOn(corner.add(60, 100));

@@ -82,9 +82,7 @@ class PlacesTest {
 
     private void open(FxRobot robot, String id, Place place) {
         robot.interact(() -> desk.open(id));
-        WaitForAsyncUtils.waitForFxEvents();
         robot.interact(() -> shell.go(place));
-        WaitForAsyncUtils.waitForFxEvents();
     }
 
     /** Every control has words, and page and thumb index stand side by side in the window. */
@@ -130,7 +128,6 @@ class PlacesTest {
                 assertThat(leaves).hasSize(7);
                 for (Button leaf : leaves) {
                     robot.interact(leaf::fire);
-                    WaitForAsyncUtils.waitForFxEvents();
                     String where = leaf.getText() + " with " + id + (large ? " in large type" : "");
                     sound(where);
                     Node row = leaf.getParent();
@@ -157,7 +154,6 @@ class PlacesTest {
                 assertThat(leaves).hasSize(8);
                 for (Button leaf : leaves) {
                     robot.interact(leaf::fire);
-                    WaitForAsyncUtils.waitForFxEvents();
                     sound(leaf.getText() + " with " + id + (large ? " in large type" : ""));
                 }
                 open(robot, id, Place.MAKE);
@@ -172,7 +168,6 @@ class PlacesTest {
         assertThat(robot.lookup("#elsewhere").tryQuery()).isPresent();
         robot.interact(
                 () -> robot.lookup("#elsewhere .quiet-action").queryButton().fire());
-        WaitForAsyncUtils.waitForFxEvents();
         for (String piece : List.of(
                 "hose 0.6 m",
                 "foot: drain 400",
@@ -197,7 +192,6 @@ class PlacesTest {
             ComboBox<Compressor> compressor = robot.lookup("#compressor").queryComboBox();
             compressor.setValue(compressor.getItems().get(5));
         });
-        WaitForAsyncUtils.waitForFxEvents();
         assertThat(desk.current().stops()).isZero();
         assertThat(desk.current()
                         .plan(AirMainKind.AIR)
@@ -212,7 +206,6 @@ class PlacesTest {
         robot.interact(() -> shell.lead(Subject.OUTLET));
         assertThat(shell.open()).isEqualTo(Place.AIR);
         robot.interact(desk::undo);
-        WaitForAsyncUtils.waitForFxEvents();
     }
 
     @Test

@@ -87,6 +87,5 @@ class TubeInWindowTest extends DrivenWindow {
         ComboBox<Object> combo = robot.lookup(box).queryAs(ComboBox.class);
         Object value = combo.getItems().stream().filter(wanted).findFirst().orElseThrow();
         robot.interact(() -> combo.setValue(value));
-        WaitForAsyncUtils.waitForFxEvents();
     }
 }

@@ -42,7 +42,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** What an air main gives to other programs and to paper. */
 class AirFilesTest {
-    private static final ReferenceData DATA = ShippedData.load();
+    private static final ReferenceData DATA = ShippedData.get();
     private static final Evaluation SHED = Evaluation.of(demo("demo-shed-air"), DATA);
     private static final Evaluation LOFT = Evaluation.of(demo("demo-loft-air"), DATA);
     private static final AirCase C = SHED.plan(AirMainKind.AIR).orElseThrow().c();

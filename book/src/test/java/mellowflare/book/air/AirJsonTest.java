@@ -30,7 +30,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class AirJsonTest {
-    private static final ReferenceData DATA = ShippedData.load();
+    private static final ReferenceData DATA = ShippedData.get();
 
     private static Job demo(String id) {
         return KittiwakeSlip.jobs(DATA, Instant.EPOCH).stream()

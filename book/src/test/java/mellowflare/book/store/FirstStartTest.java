@@ -32,7 +32,7 @@ class FirstStartTest {
                     KilledWriter.start(book, 1, ProcessBuilder.Redirect.DISCARD, ProcessBuilder.Redirect.DISCARD);
             // Most of the time goes by before the file is there; the moments after are what matters.
             while (first.isAlive() && !touched(book)) {
-                Thread.onSpinWait();
+                TimeUnit.MILLISECONDS.sleep(1);
             }
             TimeUnit.MILLISECONDS.sleep(chance.nextInt(220));
             first.destroyForcibly();

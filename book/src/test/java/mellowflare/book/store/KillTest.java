@@ -27,7 +27,7 @@ class KillTest {
                     folder, next, ProcessBuilder.Redirect.to(said.toFile()), ProcessBuilder.Redirect.INHERIT);
             int after = next + chance.nextInt(60);
             while (writer.isAlive() && lastShown(said) < after) {
-                Thread.onSpinWait();
+                TimeUnit.MILLISECONDS.sleep(1);
             }
             writer.destroyForcibly();
             assertThat(writer.waitFor(20, TimeUnit.SECONDS)).isTrue();

@@ -41,7 +41,7 @@ public abstract class ComputeCommand implements Callable<Integer> {
 
     /** The tables, with the own parts that the command line names; rows left out are told on standard error. */
     public final ReferenceData data() {
-        ReferenceData house = ShippedData.load();
+        ReferenceData house = ShippedData.get();
         if (parts == null) {
             return house;
         }

@@ -190,7 +190,7 @@ public final class JobCommand implements Runnable {
         public Integer call() throws BookTrouble, IOException {
             Job job = JobFiles.read(file);
             try (Book book = where.open()) {
-                Evaluation result = Evaluation.of(job, ShippedData.load());
+                Evaluation result = Evaluation.of(job, ShippedData.get());
                 book.save(job, result.leftOff(), "import of " + file.getFileName(), "", Instant.now());
                 String id = JsonNodeFactory.instance
                         .objectNode()

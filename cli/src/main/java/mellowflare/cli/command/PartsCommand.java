@@ -46,7 +46,7 @@ public final class PartsCommand implements Runnable {
 
     /** The shipped data with the own parts of a book over them. */
     public static ReferenceData data(Book book) {
-        return new OwnCatalogue(book.folder(), ShippedData.load()).load().data();
+        return new OwnCatalogue(book.folder(), ShippedData.get()).load().data();
     }
 
     /** {@code parts export}. */
@@ -102,7 +102,7 @@ public final class PartsCommand implements Runnable {
         @Override
         public Integer call() throws BookTrouble, IOException {
             try (Book book = where.open()) {
-                OwnCatalogue.Taken taken = new OwnCatalogue(book.folder(), ShippedData.load()).take(file);
+                OwnCatalogue.Taken taken = new OwnCatalogue(book.folder(), ShippedData.get()).take(file);
                 ObjectNode out = JsonNodeFactory.instance.objectNode();
                 out.put("taken", taken.good());
                 ArrayNode troubles = out.putArray("leftOut");

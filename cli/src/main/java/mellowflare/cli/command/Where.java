@@ -26,7 +26,7 @@ public final class Where {
         }
         Book book = Book.open(BookPlace.demo());
         try {
-            KittiwakeSlip.fillIfEmpty(book, ShippedData.load(), Instant.now());
+            KittiwakeSlip.fillIfEmpty(book, ShippedData.get(), Instant.now());
         } catch (BookTrouble e) {
             book.close();
             throw e;

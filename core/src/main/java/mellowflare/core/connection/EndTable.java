@@ -19,10 +19,14 @@ import mellowflare.core.thread.ThreadTable;
 public final class EndTable {
     public static final ReferenceKey<EndTable> KEY = new ReferenceKey<>("ends", EndTable.class);
     private final Map<EndId, End> ends;
+    private final List<End> all;
+    private final Map<EndCode, List<End>> byCode;
     private final Map<End, List<End>> goOn = new ConcurrentHashMap<>();
 
     private EndTable(Map<EndId, End> ends) {
         this.ends = ends;
+        all = List.copyOf(ends.values());
+        byCode = all.stream().collect(Collectors.groupingBy(e -> e.id().code()));
     }
 
     /**
@@ -41,11 +45,16 @@ public final class EndTable {
     }
 
     public List<End> all() {
-        return List.copyOf(ends.values());
+        return all;
     }
 
     public List<End> of(Gender gender) {
         return ends.values().stream().filter(e -> e.gender() == gender).toList();
+    }
+
+    /** The ends of a family, in table order. */
+    public List<End> of(EndCode code) {
+        return byCode.getOrDefault(code, List.of());
     }
 
     public Optional<End> find(EndId id) {
@@ -82,11 +91,7 @@ public final class EndTable {
 
     /** The sizes of a family, in table order. */
     public List<String> sizes(EndCode code) {
-        return ends.keySet().stream()
-                .filter(id -> id.code() == code)
-                .map(EndId::size)
-                .distinct()
-                .toList();
+        return of(code).stream().map(e -> e.id().size()).distinct().toList();
     }
 
     /**

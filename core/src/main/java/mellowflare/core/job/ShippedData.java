@@ -1,5 +1,7 @@
 package mellowflare.core.job;
 
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import mellowflare.core.advice.Methods;
 import mellowflare.core.connection.EndSearch;
 import mellowflare.core.connection.EndTable;
@@ -30,10 +32,21 @@ public final class ShippedData {
     /** Names this state of the tables; goes up with every change of a figure. */
     public static final String VERSION = "2026-11-j";
 
+    private static final Map<String, ReferenceData> KEPT = new ConcurrentHashMap<>();
+
     private ShippedData() {}
 
     /**
-     * Loads every table.
+     * Every table, loaded by whoever asks first.
+     *
+     * @throws mellowflare.core.reference.BrokenTable if one cannot be used
+     */
+    public static ReferenceData get() {
+        return KEPT.computeIfAbsent(VERSION, version -> load());
+    }
+
+    /**
+     * Loads every table anew.
      *
      * @throws mellowflare.core.reference.BrokenTable if one cannot be used
      */

@@ -1,6 +1,7 @@
 package mellowflare.core.procedure;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -42,7 +43,12 @@ public final class StepTable {
 
         /** Whether all its words hold; of words parted by a bar one is enough. */
         public boolean holds(Set<String> words) {
-            return when.stream().allMatch(any -> any.stream().anyMatch(words::contains));
+            for (Set<String> any : when) {
+                if (Collections.disjoint(words, any)) {
+                    return false;
+                }
+            }
+            return true;
         }
     }
 
@@ -188,6 +194,10 @@ public final class StepTable {
     }
 
     private static <S> void add(List<Row> block, Set<String> words, Optional<S> side, List<Placed<S>> placed) {
-        block.stream().filter(r -> r.holds(words)).forEach(r -> placed.add(new Placed<>(r, side)));
+        for (Row row : block) {
+            if (row.holds(words)) {
+                placed.add(new Placed<>(row, side));
+            }
+        }
     }
 }

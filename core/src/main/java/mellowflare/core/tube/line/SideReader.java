@@ -88,12 +88,13 @@ final class SideReader {
 
     /** The commonest end of the kind's families that is made for the tube. */
     private Optional<End> usualPart(EndTraits traits) {
-        return tube.flatMap(u -> data.get(EndTable.KEY).all().stream()
-                .filter(e -> traits.codes().contains(e.id().code()))
-                .filter(e -> e.tube()
-                        .filter(t -> t.distanceTo(u.outside()).mm() <= SAME_TUBE_MM)
-                        .isPresent())
-                .min(Comparator.comparingInt((End e) -> traits.codes().indexOf(e.id().code()))
-                        .thenComparing(Comparator.comparingDouble(End::share).reversed())));
+        return tube.flatMap(u -> traits.codes().stream()
+                .flatMap(code -> data.get(EndTable.KEY).of(code).stream()
+                        .filter(e -> e.tube()
+                                .filter(t -> t.distanceTo(u.outside()).mm() <= SAME_TUBE_MM)
+                                .isPresent())
+                        .max(Comparator.comparingDouble(End::share))
+                        .stream())
+                .findFirst());
     }
 }
