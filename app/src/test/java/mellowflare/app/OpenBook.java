@@ -1,12 +1,18 @@
 package mellowflare.app;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Queue;
-import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.Optional;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.desk.Keeper;
@@ -24,9 +30,31 @@ public final class OpenBook implements AutoCloseable {
     public static final ReferenceData DATA = ShippedData.get();
     public static final Instant NOW = Instant.parse("2026-11-01T08:30:00Z");
 
-    private final Queue<Runnable> front = new ConcurrentLinkedQueue<>();
+    private final BlockingQueue<Runnable> front = new LinkedBlockingQueue<>();
     private final Keeper keeper;
     private final Desk desk;
+
+    /** The demo book, made once: most tests begin with one. */
+    private static final class Demo {
+        private static final List<Job> JOBS = KittiwakeSlip.jobs(DATA, NOW);
+        private static final byte[] FILE = file();
+
+        private static byte[] file() {
+            try {
+                Path folder = Files.createTempDirectory("demo");
+                try (Book book = Book.open(folder)) {
+                    KittiwakeSlip.fill(book, DATA, NOW);
+                }
+                byte[] bytes = Files.readAllBytes(folder.resolve("book.db"));
+                Files.walk(folder)
+                        .sorted(Comparator.reverseOrder())
+                        .forEach(f -> f.toFile().delete());
+                return bytes;
+            } catch (IOException | BookTrouble e) {
+                throw new IllegalStateException(e);
+            }
+        }
+    }
 
     private OpenBook(Book book, Job job) {
         this.keeper = new Keeper(book, front::add);
@@ -35,10 +63,17 @@ public final class OpenBook implements AutoCloseable {
 
     /** The demo book with its half-made job open. */
     public static OpenBook demo(Path folder) throws BookTrouble {
-        Book book = Book.open(folder);
-        KittiwakeSlip.fill(book, DATA, NOW);
-        List<Job> jobs = KittiwakeSlip.jobs(DATA, NOW);
-        return new OpenBook(book, jobs.get(2));
+        return new OpenBook(demoBook(folder), Demo.JOBS.get(2));
+    }
+
+    /** The demo book in a folder that holds none yet. */
+    public static Book demoBook(Path folder) throws BookTrouble {
+        try {
+            Files.write(folder.resolve("book.db"), Demo.FILE);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return Book.open(folder);
     }
 
     /** A book with one empty metric job. */
@@ -69,13 +104,17 @@ public final class OpenBook implements AutoCloseable {
             AtomicBoolean reached = new AtomicBoolean();
             keeper.ask(book -> null, done -> reached.set(true), trouble -> reached.set(true));
             while (!reached.get()) {
-                Runnable next = front.poll();
-                if (next != null) {
-                    next.run();
-                } else {
-                    Thread.onSpinWait();
-                }
+                next().ifPresent(Runnable::run);
             }
+        }
+    }
+
+    private Optional<Runnable> next() {
+        try {
+            return Optional.ofNullable(front.poll(10, TimeUnit.MILLISECONDS));
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
         }
     }
 

@@ -18,10 +18,12 @@ public final class Jobs {
     public static final ReferenceData DATA = ShippedData.get();
     public static final Instant NOW = Instant.parse("2026-11-01T08:30:00Z");
 
+    private static final List<Job> DEMO = KittiwakeSlip.jobs(DATA, NOW);
+
     private Jobs() {}
 
     public static List<Job> demo() {
-        return KittiwakeSlip.jobs(DATA, NOW);
+        return DEMO;
     }
 
     public static Job plain(String id, String title) {

@@ -25,7 +25,6 @@ import mellowflare.app.desk.Keeper;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.look.Look;
 import mellowflare.app.paint.DrawingPane;
-import mellowflare.book.demo.KittiwakeSlip;
 import mellowflare.book.store.Book;
 import mellowflare.core.air.AirMainKind;
 import mellowflare.core.air.layout.Piece;
@@ -48,8 +47,7 @@ class AirViewTest {
 
     @Start
     void start(Stage stage) throws Exception {
-        Book book = Book.open(Files.createTempDirectory("book"));
-        KittiwakeSlip.fill(book, OpenBook.DATA, OpenBook.NOW);
+        Book book = OpenBook.demoBook(Files.createTempDirectory("book"));
         desk = new Desk(
                 new Keeper(book, Platform::runLater),
                 OpenBook.DATA,

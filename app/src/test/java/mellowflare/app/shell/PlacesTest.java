@@ -25,7 +25,6 @@ import mellowflare.app.desk.Keeper;
 import mellowflare.app.gauge.CaliperModel;
 import mellowflare.app.look.Look;
 import mellowflare.app.page.Place;
-import mellowflare.book.demo.KittiwakeSlip;
 import mellowflare.book.store.Book;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.air.AirMainKind;
@@ -51,8 +50,7 @@ class PlacesTest {
     @Start
     void start(Stage stage) throws Exception {
         Path folder = Files.createTempDirectory("book");
-        Book book = Book.open(folder);
-        KittiwakeSlip.fill(book, OpenBook.DATA, OpenBook.NOW);
+        Book book = OpenBook.demoBook(folder);
         Job job = book.job("demo-slew-hose").orElseThrow();
         desk = new Desk(
                 new Keeper(book, Platform::runLater),
