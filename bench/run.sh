@@ -2,7 +2,7 @@
 # Runs every measurement and prints what docs/benchmarks.md holds. Needs a display, or xvfb-run and GTK.
 set -euo pipefail
 cd "$(dirname "$0")/.."
-mvn -q -B package -DskipTests -Dspotless.check.skip -Dpmd.skip -pl bench -am
+mvn -q -B package -DskipTests -Dpmd.skip -pl bench -am
 path="bench/target/bench-0.1.0.jar:bench/target/run/*"
 flags=(-Xshare:auto -Xlog:disable -Xlog:all=off -XX:TieredStopAtLevel=1 -XX:+UseSerialGC)
 if [ -z "${DISPLAY:-}" ]; then exec xvfb-run -a -s "-screen 0 1280x800x24" "$0" "$@"; fi
