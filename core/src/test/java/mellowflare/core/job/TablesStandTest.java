@@ -31,7 +31,8 @@ import org.junit.jupiter.api.Test;
  * is either a fault or to be looked at and taken over: {@code mvn test -pl core -Dtest=TablesStandTest -Dtest.args=-Dtake.over=true}.
  */
 class TablesStandTest {
-    private static final ReferenceData DATA = ShippedData.load();
+    /** Loaded anew for each test: what loads them is looked at too. */
+    private final ReferenceData data = ShippedData.load();
 
     private static void stands(String name, List<String> now) throws IOException {
         Path file = Path.of("src/test/resources/mellowflare/core/job", name);
@@ -52,7 +53,7 @@ class TablesStandTest {
 
     @Test
     void testEndsStandAsTheyWereLookedThrough() throws IOException {
-        EndTable ends = DATA.get(EndTable.KEY);
+        EndTable ends = data.get(EndTable.KEY);
         List<String> lines = new ArrayList<>();
         for (End e : ends.all()) {
             lines.add(brief(e) + ": " + e.threadName() + " "
@@ -67,7 +68,7 @@ class TablesStandTest {
 
     @Test
     void testWhatGoesOnWhatStandsAsItWasLookedThrough() throws IOException {
-        EndTable ends = DATA.get(EndTable.KEY);
+        EndTable ends = data.get(EndTable.KEY);
         List<String> lines = new ArrayList<>();
         for (End e : ends.all()) {
             lines.add(brief(e) + ": "
@@ -85,14 +86,14 @@ class TablesStandTest {
     @Test
     void testWhatIsTakenForWhatStandsAsItWasLookedThrough() throws IOException {
         List<String> lines = new ArrayList<>();
-        for (End e : DATA.get(EndTable.KEY).all()) {
+        for (End e : data.get(EndTable.KEY).all()) {
             lines.add(brief(e) + ": "
-                    + DATA.get(LookAlikes.KEY).of(e.id()).stream()
+                    + data.get(LookAlikes.KEY).of(e.id()).stream()
                             .map(l -> brief(l.other()) + " " + l.kind() + " "
                                     + mm(l.crestGap().mm()))
                             .collect(Collectors.joining("; ")));
         }
-        lines.add(DATA.get(LookAlikes.KEY).pairs().size() + " pairs");
+        lines.add(data.get(LookAlikes.KEY).pairs().size() + " pairs");
         stands("look-alikes.txt", lines);
     }
 
@@ -101,22 +102,22 @@ class TablesStandTest {
         List<String> lines = new ArrayList<>();
         for (LubricantPlace place : LubricantPlace.values()) {
             lines.add(place + ": "
-                    + DATA.get(Lubricants.KEY)
+                    + data.get(Lubricants.KEY)
                             .of(place, Optional.empty(), Practice.USUAL)
                             .substance());
-            for (Fluid f : DATA.get(FluidTable.KEY).all()) {
+            for (Fluid f : data.get(FluidTable.KEY).all()) {
                 lines.add(place + " " + f.id() + ": "
-                        + DATA.get(Lubricants.KEY)
+                        + data.get(Lubricants.KEY)
                                 .of(place, Optional.of(f), Practice.USUAL)
                                 .substance());
             }
         }
-        DATA.get(JointLimits.KEY).all().forEach(l -> lines.add(l.toString()));
-        for (End e : DATA.get(EndTable.KEY).all()) {
+        data.get(JointLimits.KEY).all().forEach(l -> lines.add(l.toString()));
+        for (End e : data.get(EndTable.KEY).all()) {
             for (MakeUp.Material m : MakeUp.Material.values()) {
                 if (e.tapered() && e.id().code() == EndCode.NPT) {
                     lines.add(brief(e) + " " + m + ": "
-                            + DATA.get(MakeUp.KEY)
+                            + data.get(MakeUp.KEY)
                                     .of(e.id().code(), e.across().orElseThrow().high(), m));
                 }
             }
