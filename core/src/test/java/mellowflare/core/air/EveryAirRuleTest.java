@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import mellowflare.core.Samples;
+import mellowflare.core.Stands;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Practice;
@@ -132,6 +133,16 @@ class EveryAirRuleTest {
                         new HoldTest.Reading(5, GaugePressure.ofBar(8), Optional.empty())))
                 .withReceiver(true)));
         return all;
+    }
+
+    @Test
+    void testPlansStandAsTheyWereLookedThrough() {
+        Stands.as(
+                getClass(),
+                "plans.txt",
+                Stands.apart(mains().stream()
+                        .map(m -> Stands.plan(AirPlan.of(AirSamples.of(m))))
+                        .toList()));
     }
 
     @Test

@@ -1,16 +1,11 @@
 package mellowflare.core.job;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import mellowflare.core.Stands;
 import mellowflare.core.advice.Practice;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndCode;
@@ -27,21 +22,11 @@ import mellowflare.core.sealing.MakeUp;
 import org.junit.jupiter.api.Test;
 
 /**
- * What follows from the tables alone, loaded anew, line by line as it was when it was last looked through: which ends there are, what goes on what, what is taken for what, what eases which joint. A line that differs
- * is either a fault or to be looked at and taken over: {@code mvn test -pl core -Dtest=TablesStandTest -Dtest.args=-Dtake.over=true}.
+ * What follows from the tables alone, loaded anew, line by line as it was when it was last looked through: which ends there are, what goes on what, what is taken for what, what eases which joint. A line that differs is a fault or to be taken over ({@link Stands}).
  */
 class TablesStandTest {
     /** Loaded anew for each test: what loads them is looked at too. */
     private final ReferenceData data = ShippedData.load();
-
-    private static void stands(String name, List<String> now) throws IOException {
-        Path file = Path.of("src/test/resources/mellowflare/core/job", name);
-        if (Boolean.getBoolean("take.over")) {
-            Files.createDirectories(file.getParent());
-            Files.write(file, now, StandardCharsets.UTF_8);
-        }
-        assertThat(now).isEqualTo(Files.readAllLines(file, StandardCharsets.UTF_8));
-    }
 
     private static String brief(End e) {
         return e.brief() + " " + e.gender().word();
@@ -52,7 +37,7 @@ class TablesStandTest {
     }
 
     @Test
-    void testEndsStandAsTheyWereLookedThrough() throws IOException {
+    void testEndsStandAsTheyWereLookedThrough() {
         EndTable ends = data.get(EndTable.KEY);
         List<String> lines = new ArrayList<>();
         for (End e : ends.all()) {
@@ -63,11 +48,11 @@ class TablesStandTest {
                     + String.format(Locale.ROOT, "%.6f", e.share()) + (e.leftHand() ? " left" : "") + " "
                     + e.ring().map(Object::toString).orElse("-"));
         }
-        stands("ends.txt", lines);
+        Stands.as(TablesStandTest.class, "ends.txt", lines);
     }
 
     @Test
-    void testWhatGoesOnWhatStandsAsItWasLookedThrough() throws IOException {
+    void testWhatGoesOnWhatStandsAsItWasLookedThrough() {
         EndTable ends = data.get(EndTable.KEY);
         List<String> lines = new ArrayList<>();
         for (End e : ends.all()) {
@@ -80,11 +65,11 @@ class TablesStandTest {
                                             .orElse("own mate"))
                             .collect(Collectors.joining("; ")));
         }
-        stands("goes-on.txt", lines);
+        Stands.as(TablesStandTest.class, "goes-on.txt", lines);
     }
 
     @Test
-    void testWhatIsTakenForWhatStandsAsItWasLookedThrough() throws IOException {
+    void testWhatIsTakenForWhatStandsAsItWasLookedThrough() {
         List<String> lines = new ArrayList<>();
         for (End e : data.get(EndTable.KEY).all()) {
             lines.add(brief(e) + ": "
@@ -94,11 +79,11 @@ class TablesStandTest {
                             .collect(Collectors.joining("; ")));
         }
         lines.add(data.get(LookAlikes.KEY).pairs().size() + " pairs");
-        stands("look-alikes.txt", lines);
+        Stands.as(TablesStandTest.class, "look-alikes.txt", lines);
     }
 
     @Test
-    void testSealsAndLimitsStandAsTheyWereLookedThrough() throws IOException {
+    void testSealsAndLimitsStandAsTheyWereLookedThrough() {
         List<String> lines = new ArrayList<>();
         for (LubricantPlace place : LubricantPlace.values()) {
             lines.add(place + ": "
@@ -122,6 +107,6 @@ class TablesStandTest {
                 }
             }
         }
-        stands("seals.txt", lines);
+        Stands.as(TablesStandTest.class, "seals.txt", lines);
     }
 }

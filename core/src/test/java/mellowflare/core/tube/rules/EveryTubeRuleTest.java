@@ -13,6 +13,7 @@ import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import mellowflare.core.Stands;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Practice;
@@ -32,6 +33,7 @@ import mellowflare.core.measure.Length;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.Here;
+import mellowflare.core.tube.TubePlan;
 import mellowflare.core.tube.TubeSamples;
 import mellowflare.core.tube.end.TubeEndKind;
 import mellowflare.core.tube.form.Measured;
@@ -240,6 +242,14 @@ class EveryTubeRuleTest {
             }
         });
         assertThat(lacks).isEmpty();
+    }
+
+    @Test
+    void plansStandAsTheyWereLookedThrough() {
+        Stands.as(
+                getClass(),
+                "plans.txt",
+                Stands.apart(cases().map(c -> Stands.plan(TubePlan.of(c))).toList()));
     }
 
     @Test

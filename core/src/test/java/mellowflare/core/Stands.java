@@ -1,0 +1,137 @@
+package mellowflare.core;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.fluid.Fluid;
+import mellowflare.core.line.Plan;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.procedure.Step;
+
+/**
+ * Answers as they were when they were last looked through: figures and verdicts, no sentences. A line that differs is either a fault or to be looked at and taken
+ * over: {@code mvn test -pl core -Dtest='*Stand*' -Dtest.args=-Dtake.over=true}.
+ */
+public final class Stands {
+    /** So many of the first cases others are told apart from. */
+    private static final int LIKE = 4;
+
+    private Stands() {}
+
+    public static void as(Class<?> test, String name, List<String> now) {
+        try {
+            if (Boolean.getBoolean("take.over")) {
+                Path file = Path.of("src/test/resources", test.getPackageName().replace('.', '/'), name);
+                Files.createDirectories(file.getParent());
+                Files.write(file, now, StandardCharsets.UTF_8);
+                return;
+            }
+            try (var in = test.getResourceAsStream(name)) {
+                assertThat(now)
+                        .isEqualTo(new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                                .lines()
+                                .toList());
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    public static String figure(double value) {
+        return String.format(Locale.ROOT, "%.3f", value);
+    }
+
+    public static String figures(Map<String, Figure> figures) {
+        return new TreeMap<>(figures)
+                .entrySet().stream()
+                        .map(f -> f.getKey() + "=" + f.getValue().text(UnitSystem.METRIC))
+                        .collect(Collectors.joining("; "));
+    }
+
+    public static List<String> findings(List<Finding> findings) {
+        return findings.stream()
+                .map(f -> f.rule().id() + " " + f.about() + " " + f.state() + " " + f.severity() + ": "
+                        + figures(f.figures())
+                        + (f.missing().isEmpty() ? "" : " lacks " + f.missing().size()))
+                .toList();
+    }
+
+    /** The steps, and then every figure that is filled into them. */
+    public static List<String> steps(List<Step> steps) {
+        List<String> lines = new ArrayList<>();
+        Set<String> figures = new TreeSet<>();
+        for (Step s : steps) {
+            lines.add(s.id() + " " + s.about() + " " + s.gate() + (s.hold().isPresent() ? " hold" : "") + " "
+                    + s.cautions().size() + " cautions, " + s.tools().size() + " tools, "
+                    + s.records().size() + " records");
+            s.figures().forEach((k, f) -> figures.add("figure " + k + " = " + f.text(UnitSystem.METRIC)));
+        }
+        lines.addAll(figures);
+        return lines;
+    }
+
+    /** All that a line comes to. */
+    public static List<String> plan(Plan plan) {
+        List<String> lines = new ArrayList<>(findings(plan.findings()));
+        lines.addAll(steps(plan.steps()));
+        plan.cutFigure()
+                .ifPresent(c -> lines.add("cut exact " + figure(c.exact().mm()) + " marked "
+                        + figure(c.marked().mm())));
+        plan.measured()
+                .ifPresent(m -> lines.add(
+                        "measured by " + m.calledBy() + " " + figure(m.value().mm())));
+        lines.add("fluid " + plan.fluid().map(Fluid::id).orElse("-"));
+        return lines;
+    }
+
+    /** Many cases, each by what it says otherwise than one of the first few, which is most like it. */
+    public static List<String> apart(List<List<String>> cases) {
+        List<String> lines = new ArrayList<>(cases.get(0));
+        for (int i = 1; i < cases.size(); i++) {
+            List<String> now = cases.get(i);
+            int like = IntStream.range(0, Math.min(i, LIKE))
+                    .boxed()
+                    .min(Comparator.comparingInt(
+                            n -> otherwise(now, cases.get(n)).size()))
+                    .orElseThrow();
+            lines.add("case " + i + " like " + like);
+            lines.addAll(otherwise(now, cases.get(like)));
+        }
+        return lines;
+    }
+
+    private static List<String> otherwise(List<String> now, List<String> first) {
+        Set<String> before = new HashSet<>(first);
+        Set<String> spoken = now.stream().map(Stands::what).collect(Collectors.toSet());
+        return Stream.concat(
+                        now.stream().filter(l -> !before.contains(l)).map(l -> "+ " + l),
+                        first.stream()
+                                .map(Stands::what)
+                                .filter(w -> !spoken.contains(w))
+                                .map(w -> "- " + w))
+                .toList();
+    }
+
+    /** Of whom or what a line speaks: rule or step, and part. */
+    private static String what(String line) {
+        return line.replaceAll("^(\\S+ \\S+).*", "$1");
+    }
+}
