@@ -4,16 +4,25 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import mellowflare.core.Stands;
 import mellowflare.core.advice.Practice;
+import mellowflare.core.connection.Body;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndCode;
+import mellowflare.core.connection.EndSearch;
 import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Together;
+import mellowflare.core.connection.TradeWords;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidTable;
+import mellowflare.core.lookalike.Comparison;
+import mellowflare.core.lookalike.LookAlikePair;
 import mellowflare.core.lookalike.LookAlikes;
+import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.sealing.JointLimits;
 import mellowflare.core.sealing.LubricantPlace;
@@ -48,7 +57,7 @@ class TablesStandTest {
                     + String.format(Locale.ROOT, "%.6f", e.share()) + (e.leftHand() ? " left" : "") + " "
                     + e.ring().map(Object::toString).orElse("-"));
         }
-        Stands.as(TablesStandTest.class, "ends.txt", lines);
+        Stands.as(getClass(), "ends.txt", lines);
     }
 
     @Test
@@ -65,7 +74,7 @@ class TablesStandTest {
                                             .orElse("own mate"))
                             .collect(Collectors.joining("; ")));
         }
-        Stands.as(TablesStandTest.class, "goes-on.txt", lines);
+        Stands.as(getClass(), "goes-on.txt", lines);
     }
 
     @Test
@@ -79,7 +88,7 @@ class TablesStandTest {
                             .collect(Collectors.joining("; ")));
         }
         lines.add(data.get(LookAlikes.KEY).pairs().size() + " pairs");
-        Stands.as(TablesStandTest.class, "look-alikes.txt", lines);
+        Stands.as(getClass(), "look-alikes.txt", lines);
     }
 
     @Test
@@ -107,6 +116,77 @@ class TablesStandTest {
                 }
             }
         }
-        Stands.as(TablesStandTest.class, "seals.txt", lines);
+        Stands.as(getClass(), "seals.txt", lines);
+    }
+
+    @Test
+    void testWhatIsFoundByWordsStandsAsItWasLookedThrough() {
+        List<String> lines = new ArrayList<>();
+        for (String words : List.of(
+                "jic 8",
+                "-8",
+                "3/4-16",
+                "g 1/2",
+                "1/2",
+                "npt 1/2 male",
+                "orb -8 female",
+                "m22x1.5",
+                "12 mm",
+                "flare 45",
+                "brake",
+                "left",
+                "hydraulic 3/4",
+                "ring",
+                "garden",
+                "refrigerant 1/4",
+                "no such words",
+                "bsp 3/8 female cone",
+                "24 s12")) {
+            lines.add(words + ": "
+                    + data.get(EndSearch.KEY).find(words).stream()
+                            .limit(12)
+                            .map(TablesStandTest::brief)
+                            .collect(Collectors.joining("; ")));
+        }
+        for (End e : data.get(EndTable.KEY).all()) {
+            lines.add(brief(e) + " is called "
+                    + new TreeMap<>(data.get(TradeWords.KEY).of(e)));
+        }
+        Stands.as(getClass(), "words.txt", lines);
+    }
+
+    @Test
+    void testGroupsOfEndsStandAsTheyWereLookedThrough() {
+        EndTable ends = data.get(EndTable.KEY);
+        List<String> lines = new ArrayList<>();
+        lines.add("services " + new TreeSet<>(ends.services()));
+        lines.add("regions " + new TreeSet<>(ends.regions()));
+        lines.add("machines " + new TreeSet<>(ends.machines()));
+        for (Gender gender : Gender.values()) {
+            lines.add(gender + " " + ends.of(gender).size());
+            for (Body body : Body.values()) {
+                lines.add(gender + " " + body + " " + ends.seats(body, gender));
+            }
+        }
+        for (EndCode code : EndCode.values()) {
+            lines.add(code + " " + ends.sizes(code));
+        }
+        Stands.as(getClass(), "groups.txt", lines);
+    }
+
+    @Test
+    void testComparisonsStandAsTheyWereLookedThrough() {
+        List<String> lines = new ArrayList<>();
+        List<LookAlikePair> pairs = data.get(LookAlikes.KEY).pairs();
+        pairs.forEach(
+                p -> lines.add(brief(p.one()) + " and " + brief(p.lookAlike().other())));
+        for (int i = 0; i < pairs.size(); i += 40) {
+            LookAlikePair p = pairs.get(i);
+            lines.add(brief(p.one()) + " beside " + brief(p.lookAlike().other()));
+            Comparison.of(p.one(), p.lookAlike().other(), UnitSystem.METRIC, data)
+                    .rows()
+                    .forEach(r -> lines.add("  " + r));
+        }
+        Stands.as(getClass(), "compared.txt", lines);
     }
 }
