@@ -1,16 +1,15 @@
 package mellowflare.app.air;
 
 import java.util.concurrent.ForkJoinPool;
-import java.util.function.Consumer;
 import javafx.application.Platform;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.line.KindInApp;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.look.Look;
+import mellowflare.app.page.Leads;
 import mellowflare.app.page.Page;
 import mellowflare.app.page.Place;
 import mellowflare.core.air.AirMainKind;
-import mellowflare.core.connection.LineEnd;
 import mellowflare.core.line.Kind;
 
 /** Air mains in the window. */
@@ -26,7 +25,7 @@ public final class AirInApp implements KindInApp {
     }
 
     @Override
-    public Page page(Desk desk, LineModel line, Look look, Consumer<LineEnd> measure) {
+    public Page page(Desk desk, LineModel line, Look look, Leads leads) {
         AirModel air = new AirModel(desk);
         return new AirView(
                 air,
@@ -34,7 +33,8 @@ public final class AirInApp implements KindInApp {
                 new AirWork(desk, ForkJoinPool.commonPool(), Platform::runLater),
                 new HeldModel(air),
                 line,
-                look);
+                look,
+                leads);
     }
 
     @Override

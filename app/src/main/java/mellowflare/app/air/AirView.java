@@ -19,6 +19,7 @@ import mellowflare.app.line.LineModel;
 import mellowflare.app.line.Slip;
 import mellowflare.app.look.Look;
 import mellowflare.app.page.FindingList;
+import mellowflare.app.page.Leads;
 import mellowflare.app.page.LeafPage;
 import mellowflare.app.page.LeafRow;
 import mellowflare.app.page.Page;
@@ -27,6 +28,7 @@ import mellowflare.app.paint.DrawingPane;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Method;
 import mellowflare.core.advice.MethodTopic;
+import mellowflare.core.advice.Subject;
 import mellowflare.core.air.AirPlan;
 import mellowflare.core.air.draw.BarStrips;
 import mellowflare.core.air.draw.DayPlot;
@@ -54,7 +56,7 @@ public final class AirView implements Page {
     private final CutPane cut;
     private final TestPane test;
     private final FilesPane files;
-    private final FindingList findings = new FindingList();
+    private final FindingList findings;
     private final ComboBox<PipeSystem> system = new ComboBox<>();
     private final VBox sizeChoices = new VBox(4);
     private final ChoiceRow<Method> small;
@@ -68,7 +70,8 @@ public final class AirView implements Page {
     private List<PipeSize> offered = List.of();
     private boolean showing;
 
-    public AirView(AirModel model, WalkModel walk, AirWork work, HeldModel held, LineModel line, Look look) {
+    public AirView(
+            AirModel model, WalkModel walk, AirWork work, HeldModel held, LineModel line, Look look, Leads leads) {
         this.model = model;
         this.walk = walk;
         this.work = work;
@@ -76,6 +79,7 @@ public final class AirView implements Page {
                 Arrays.stream(AirLeaf.values()).map(l -> "AIR-" + l.name()).toList(),
                 Arrays.stream(AirLeaf.values()).map(AirLeaf::word).toList(),
                 i -> turnTo(AirLeaf.values()[i])));
+        this.findings = new FindingList(leads);
         this.walkPane = new WalkPane(walk, this::drawn);
         this.tools = new ToolsPane(model, walk, work);
         this.sizes = new SizesPane(model, work);
@@ -140,7 +144,7 @@ public final class AirView implements Page {
                 system,
                 sizeChoices,
                 small,
-                Text.of("What was judged", "slip-heading"),
+                Text.of("Checks", "slip-heading"),
                 findings);
         content.getStyleClass().add("slip-content");
         ScrollPane scroll = new ScrollPane(content);
@@ -292,6 +296,11 @@ public final class AirView implements Page {
     @Override
     public Node node() {
         return page.node();
+    }
+
+    @Override
+    public void lead(Subject part) {
+        AirLeaf.of(part).ifPresent(this::turnTo);
     }
 
     @Override

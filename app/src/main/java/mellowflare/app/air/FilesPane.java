@@ -39,9 +39,11 @@ final class FilesPane extends VBox {
                 q -> null,
                 false,
                 q -> q.ifPresent(model::heading));
+        EntryRow roomLong = new EntryRow("long wall", "18 m", model.fields().roomLength());
+        roomLong.field().setId("room-long");
         VBox room = Text.under(
                 "The room, and the compressor's outlet",
-                new EntryRow("long wall", "18 m", model.fields().roomLength()),
+                roomLong,
                 new EntryRow("across", "9 m", model.fields().roomWidth()),
                 new EntryRow("height", "4 m", model.fields().roomHeight()),
                 new EntryRow("outlet along", "from the corner", model.fields().along()),

@@ -72,8 +72,14 @@ final class ToolsPane extends VBox {
                 p -> null,
                 true,
                 p -> model.place(p.orElse(Plant.Place.UNSAID)));
+        place.setId("compressor-place");
+        EntryRow ears = new EntryRow("to ears", "nearest work", model.fields().toEars());
+        ears.field().setId("ears");
         fresh = yesNo("airy", model::freshAir);
         drain = yesNo("drain", model::drain);
+        fresh.setId("fresh-air");
+        drain.setId("drain");
+        outlets.setId("tools");
         ScrollPane each = new ScrollPane(outlets);
         each.setFitToWidth(true);
         each.getStyleClass().add("slip-inner");
@@ -94,7 +100,7 @@ final class ToolsPane extends VBox {
                 compressor,
                 new EntryRow("filters take", "bar they take", model.fields().lost()),
                 place,
-                new EntryRow("to ears", "nearest work", model.fields().toEars()),
+                ears,
                 fresh,
                 drain);
         air.getStyleClass().add("tight");

@@ -39,6 +39,7 @@ final class HoseEntries extends VBox {
             shown = k;
             refresh();
         });
+        kind.setId("hose-kind");
         finished = new EntryRow("finished length", "1140 or 44 7/8 in", model.finished());
         finished.field().setId("finished");
         EntryRow bend = new EntryRow("tightest bend", "centre line", model.bend());

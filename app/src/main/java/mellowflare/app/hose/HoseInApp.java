@@ -1,14 +1,13 @@
 package mellowflare.app.hose;
 
 import java.util.concurrent.ForkJoinPool;
-import java.util.function.Consumer;
 import javafx.application.Platform;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.line.KindInApp;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.look.Look;
+import mellowflare.app.page.Leads;
 import mellowflare.app.page.Page;
-import mellowflare.core.connection.LineEnd;
 import mellowflare.core.hose.HoseLineKind;
 import mellowflare.core.line.Kind;
 
@@ -20,7 +19,7 @@ public final class HoseInApp implements KindInApp {
     }
 
     @Override
-    public Page page(Desk desk, LineModel line, Look look, Consumer<LineEnd> measure) {
+    public Page page(Desk desk, LineModel line, Look look, Leads leads) {
         return new HoseView(
                 new HoseModel(desk, line),
                 new HoseModels(
@@ -29,6 +28,6 @@ public final class HoseInApp implements KindInApp {
                         new HereModel(desk),
                         new PartsModel(desk, ForkJoinPool.commonPool(), Platform::runLater)),
                 look,
-                measure);
+                leads);
     }
 }

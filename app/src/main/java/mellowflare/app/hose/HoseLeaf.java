@@ -1,11 +1,14 @@
 package mellowflare.app.hose;
 
+import java.util.Optional;
+import mellowflare.core.advice.Subject;
+
 /** The leaves of Line, in the order of work. */
 enum HoseLeaf {
     ENDS("Ends"),
-    WAY("Way"),
-    LENGTH("How long"),
-    HERE("Can it be done here"),
+    WAY("Route"),
+    LENGTH("Length"),
+    HERE("On site"),
     PARTS("Parts");
 
     private final String word;
@@ -16,5 +19,16 @@ enum HoseLeaf {
 
     String word() {
         return word;
+    }
+
+    /** Where a part of the line is worked on; empty where every tab shows it. */
+    static Optional<HoseLeaf> of(Subject part) {
+        return switch (part) {
+            case JOINT_A, JOINT_B, HOSE_END_A, HOSE_END_B -> Optional.of(ENDS);
+            case ROUTE -> Optional.of(WAY);
+            case LENGTH -> Optional.of(LENGTH);
+            case SITE -> Optional.of(HERE);
+            default -> Optional.empty();
+        };
     }
 }

@@ -3,7 +3,6 @@ package mellowflare.app.hose;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
@@ -15,12 +14,14 @@ import mellowflare.app.line.ServiceEntries;
 import mellowflare.app.line.Slip;
 import mellowflare.app.look.Look;
 import mellowflare.app.page.FindingList;
+import mellowflare.app.page.Leads;
 import mellowflare.app.page.LeafPage;
 import mellowflare.app.page.LeafRow;
 import mellowflare.app.page.Page;
 import mellowflare.app.page.TurnByHand;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.LineEnd;
 import mellowflare.core.hose.HosePlan;
 import mellowflare.core.hose.line.CutLength;
@@ -43,16 +44,16 @@ public final class HoseView implements Page {
     private final EndColumn b;
     private final HoseEntries hose;
     private final ServiceEntries service;
-    private final FindingList findings = new FindingList();
+    private final FindingList findings;
     private final FigureBox cut = new FigureBox();
     private final FigureBox overall = new FigureBox();
     private final FigureBox tolerance = new FigureBox();
     private final FigureBox weakest = new FigureBox();
     private final FigureBox judged = new FigureBox();
     /**
-     * @param measure opens Gauge for an end
+     * @param leads leads to where a part of the line is worked on
      */
-    public HoseView(HoseModel model, HoseModels models, Look look, Consumer<LineEnd> measure) {
+    public HoseView(HoseModel model, HoseModels models, Look look, Leads leads) {
         this.model = model;
         this.wayModel = models.way();
         this.page = new LeafPage(
@@ -66,9 +67,10 @@ public final class HoseView implements Page {
         this.here = new HerePane(models.here(), new AmbientEntries(model.line()));
         this.parts = new PartsPane(models.parts());
         this.service = new ServiceEntries(model.line());
-        this.a = new EndColumn(model, LineEnd.A, measure);
-        this.b = new EndColumn(model, LineEnd.B, measure);
+        this.a = new EndColumn(model, LineEnd.A, which -> leads.to(which.end()));
+        this.b = new EndColumn(model, LineEnd.B, which -> leads.to(which.end()));
         this.hose = new HoseEntries(model);
+        this.findings = new FindingList(leads);
         LeafPage.dress(drawing, look, "line-strip", "The line as a strip with its seals");
         drawing.growMargin();
         LeafPage.dress(picture, look, "way-picture", "The way of the hose: drag or use the arrow keys to turn it");
@@ -182,6 +184,11 @@ public final class HoseView implements Page {
         if (isOpen() && model.isHose()) {
             refresh();
         }
+    }
+
+    @Override
+    public void lead(Subject part) {
+        HoseLeaf.of(part).ifPresent(this::turnTo);
     }
 
     @Override

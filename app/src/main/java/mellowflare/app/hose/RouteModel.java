@@ -187,7 +187,7 @@ public final class RouteModel {
                 .orElse("");
         return plan0().lengthByRoute()
                 .map(l -> "make " + LengthFormat.shop(l, desk.units()) + " for pressure" + clock)
-                .orElse("see what was judged");
+                .orElse("see the checks");
     }
 
     /** The picture; empty while nothing was measured. */

@@ -38,13 +38,12 @@ public final class AmbientEntries extends VBox {
                 w -> null,
                 true,
                 w -> model.ambient(x -> x.withWet(w)));
-        getChildren()
-                .setAll(
-                        new EntryRow("surroundings", "C or F", model.air()),
-                        moves,
-                        wet,
-                        Text.of("Who opens a joint next", "soft"),
-                        opener);
+        EntryRow air = new EntryRow("ambient", "C or F", model.air());
+        air.field().setId("ambient");
+        moves.setId("moves");
+        opener.setId("opener");
+        wet.setId("wet");
+        getChildren().setAll(air, moves, wet, Text.of("Who opens a joint next", "soft"), opener);
     }
 
     public void refresh() {

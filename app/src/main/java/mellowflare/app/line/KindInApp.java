@@ -1,12 +1,11 @@
 package mellowflare.app.line;
 
-import java.util.function.Consumer;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.look.Look;
+import mellowflare.app.page.Leads;
 import mellowflare.app.page.Page;
 import mellowflare.app.page.Place;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.connection.LineEnd;
 import mellowflare.core.line.Kind;
 
 /** What a kind of line shows in the window. */
@@ -22,9 +21,9 @@ public interface KindInApp {
      * Makes its page. It is shown while a line of the kind is open; while another is, it redraws nothing.
      *
      * @param line ports, service and kind of the open line
-     * @param measure opens Gauge for an end
+     * @param leads leads to where a part of the line is worked on
      */
-    Page page(Desk desk, LineModel line, Look look, Consumer<LineEnd> measure);
+    Page page(Desk desk, LineModel line, Look look, Leads leads);
 
     /** Where a part of the strip leads, beside the ends that are measured in Gauge. */
     default Place placeOf(Subject subject) {

@@ -69,6 +69,7 @@ public final class PortPick extends VBox {
         metal.getItems().setAll(Metal.values());
         WordCell.dress(metal, Metal::word, "metal");
         metal.setAccessibleText("What the port is made of");
+        metal.setId("metal-" + which.end());
         metal.valueProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
                 model.metal(which, now);

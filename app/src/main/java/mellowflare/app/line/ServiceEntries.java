@@ -36,18 +36,21 @@ public final class ServiceEntries extends VBox {
                 model.fluid(now);
             }
         });
-        EntryRow working = new EntryRow("working pressure", "bar or psi", model.working());
-        working.field().setId("working");
         getChildren()
                 .setAll(
                         work,
                         fluid,
                         duty,
-                        working,
-                        new EntryRow("highest surge", "bar or psi", model.peak()),
-                        new EntryRow("hottest fluid", "C or F", model.temperature()),
-                        new EntryRow("flow", "L/min", model.flow()));
+                        named("working", new EntryRow("working pressure", "bar or psi", model.working())),
+                        named("peak", new EntryRow("highest surge", "bar or psi", model.peak())),
+                        named("hottest", new EntryRow("hottest fluid", "C or F", model.temperature())),
+                        named("flow", new EntryRow("flow", "L/min", model.flow())));
         refresh();
+    }
+
+    private static EntryRow named(String id, EntryRow row) {
+        row.field().setId(id);
+        return row;
     }
 
     public void refresh() {

@@ -8,6 +8,7 @@ import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
 import mellowflare.app.page.FindingList;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Tally;
 
 /** The slip beside a line of any kind: what it is made of, what it must do, and what was judged. */
 public final class Slip {
@@ -30,7 +31,7 @@ public final class Slip {
                 entries,
                 Text.of("What it must do", "slip-heading"),
                 service,
-                Text.of("What was judged", "slip-heading"),
+                Text.of("Checks", "slip-heading"),
                 findings);
         content.getStyleClass().add("slip-content");
         ScrollPane scroll = new ScrollPane(content);
@@ -44,9 +45,17 @@ public final class Slip {
         List<Finding> stops = findings.stream().filter(Finding::stops).toList();
         box.words(
                 "stops",
-                stops.isEmpty() ? "none" : Integer.toString(stops.size()),
+                Integer.toString(stops.size()),
                 stops.isEmpty()
-                        ? "nothing stands in the way"
-                        : stops.get(0).about().word() + ": see what was judged");
+                        ? waiting(Tally.of(findings).waiting())
+                        : "first: " + stops.get(0).about().word());
+    }
+
+    private static String waiting(int checks) {
+        return switch (checks) {
+            case 0 -> "every check is made";
+            case 1 -> "1 check waits for figures";
+            default -> checks + " checks wait for figures";
+        };
     }
 }

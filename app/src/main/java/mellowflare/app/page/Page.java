@@ -1,6 +1,7 @@
 package mellowflare.app.page;
 
 import javafx.scene.Node;
+import mellowflare.core.advice.Subject;
 
 /** One place of the window. */
 public interface Page {
@@ -15,6 +16,9 @@ public interface Page {
     default boolean isOpen() {
         return node().getScene() != null;
     }
+
+    /** Opens the tab on which a part of the line is worked on. */
+    default void lead(Subject part) {}
 
     /** The place's main key action, Ctrl+Enter. */
     default void act() {}

@@ -1,6 +1,5 @@
 package mellowflare.app.shell;
 
-import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -13,8 +12,9 @@ import mellowflare.app.desk.Desk;
 import mellowflare.app.desk.SaveState;
 import mellowflare.app.entry.Text;
 import mellowflare.app.look.Look;
+import mellowflare.app.page.Checks;
+import mellowflare.app.page.Leads;
 import mellowflare.app.paint.DrawingPane;
-import mellowflare.core.advice.Subject;
 import mellowflare.core.job.Evaluation;
 
 /** The band along the top: job, the line as a strip that leads to its parts, where it was left, and whether it is saved. */
@@ -25,9 +25,11 @@ final class Band extends HBox {
     private final Button leftOff = new Button();
     private final DrawingPane strip = new DrawingPane(new Insets(2, 8, 2, 8), 12);
     private final Label saved = Text.of("", "saved");
+    private final Checks checks;
     private final Label news = Text.of("", "news");
 
-    Band(Desk desk, Look look, Consumer<Subject> lead, Runnable toMake) {
+    Band(Desk desk, Look look, Leads leads, Runnable toMake) {
+        checks = new Checks(leads);
         getStyleClass().add("band");
         setAlignment(Pos.CENTER_LEFT);
         leftOff.getStyleClass().setAll("left-off");
@@ -40,9 +42,11 @@ final class Band extends HBox {
         strip.inkProperty().bind(look.ink());
         strip.textScaleProperty().bind(look.scale());
         strip.setAccessibleText("The line: press a part to go where it is worked on");
-        strip.onPressed(lead);
+        strip.onPressed(leads::to);
         HBox.setHgrow(strip, Priority.ALWAYS);
-        VBox state = new VBox(4, saved, news);
+        HBox said = new HBox(10, news, saved);
+        said.getStyleClass().add("band-news");
+        VBox state = new VBox(3, said, checks);
         state.setAlignment(Pos.TOP_RIGHT);
         state.getStyleClass().add("band-state");
         getChildren().setAll(job, strip, state);
@@ -66,5 +70,6 @@ final class Band extends HBox {
         machine.setText(now.job().machine());
         leftOff.setText("left off: " + now.leftOff());
         strip.drawingProperty().set(now.plan().strip());
+        checks.show(now.plan().findings(), now.job().units());
     }
 }

@@ -15,6 +15,7 @@ import mellowflare.app.line.KindInApp;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.page.Page;
 import mellowflare.app.page.Place;
+import mellowflare.core.advice.Subject;
 
 /** A place where lines are worked on: the page of the kind of line that lies open, each made when it is first needed. */
 final class KindPage implements Page {
@@ -99,6 +100,13 @@ final class KindPage implements Page {
     public void opened() {
         lay();
         open();
+    }
+
+    @Override
+    public void lead(Subject part) {
+        if (kind().place() == place) {
+            page().lead(part);
+        }
     }
 
     @Override

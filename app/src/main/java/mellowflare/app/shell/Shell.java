@@ -26,10 +26,12 @@ import mellowflare.app.line.LineModel;
 import mellowflare.app.look.Look;
 import mellowflare.app.make.MakeModel;
 import mellowflare.app.make.MakeView;
+import mellowflare.app.page.Leads;
 import mellowflare.app.page.Page;
 import mellowflare.app.page.Place;
 import mellowflare.app.tables.TablesModel;
 import mellowflare.app.tables.TablesView;
+import mellowflare.core.advice.Need;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.LineEnd;
@@ -37,7 +39,7 @@ import mellowflare.core.measure.Length;
 import mellowflare.core.measure.Read;
 
 /** The window's root: band above, thumb index at the right edge, the open place between. */
-public final class Shell extends BorderPane {
+public final class Shell extends BorderPane implements Leads {
     private static final PseudoClass OPEN = PseudoClass.getPseudoClass("open");
     private final Desk desk;
     private final Look look;
@@ -65,7 +67,7 @@ public final class Shell extends BorderPane {
         this.hold = new HoldModel(desk);
         this.tables = new TablesModel(desk);
         getStyleClass().add("shell");
-        setTop(new Band(desk, look, this::lead, () -> go(Place.MAKE)));
+        setTop(new Band(desk, look, this, () -> go(Place.MAKE)));
         setCenter(ground);
         setRight(index());
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
@@ -92,7 +94,7 @@ public final class Shell extends BorderPane {
     private Page make(Place place) {
         return switch (place) {
             case GAUGE -> new GaugeView(gauge, hold, caliper, look, this::lookUp);
-            case LINE, AIR -> new KindPage(place, line, kind -> kind.page(desk, line, look, this::measure), this::go);
+            case LINE, AIR -> new KindPage(place, line, kind -> kind.page(desk, line, look, this), this::go);
             case MAKE -> new MakeView(new MakeModel(desk));
             case BOOK -> new BookView(new BookModel(desk), look);
             case TABLES -> new TablesView(tables, look);
@@ -134,12 +136,21 @@ public final class Shell extends BorderPane {
         go(Place.GAUGE);
     }
 
-    /** A part of the strip leads to where it is worked on. */
-    void lead(Subject subject) {
+    @Override
+    public void to(Need need) {
+        to(need.at());
+        applyCss();
+        layout();
+        Focus.on(ground, need.entry());
+    }
+
+    @Override
+    public void to(Subject subject) {
         if (subject == Subject.END_A || subject == Subject.END_B) {
             measure(subject == Subject.END_A ? LineEnd.A : LineEnd.B);
         } else {
             go(AppKinds.of(desk.job().kind()).placeOf(subject));
+            pages.get(open).lead(subject);
         }
     }
 

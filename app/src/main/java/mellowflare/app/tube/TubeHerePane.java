@@ -33,6 +33,7 @@ final class TubeHerePane extends VBox {
                 b -> null,
                 false,
                 b -> b.ifPresent(tube::buried));
+        buried.setId("buried");
         EntryRow cutter = new EntryRow("cutter's swing", "clear", model.cutter());
         cutter.field().setId("room-cutter");
         getChildren()

@@ -1,12 +1,11 @@
 package mellowflare.app.tube;
 
-import java.util.function.Consumer;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.line.KindInApp;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.look.Look;
+import mellowflare.app.page.Leads;
 import mellowflare.app.page.Page;
-import mellowflare.core.connection.LineEnd;
 import mellowflare.core.line.Kind;
 import mellowflare.core.tube.TubeLineKind;
 
@@ -18,7 +17,7 @@ public final class TubeInApp implements KindInApp {
     }
 
     @Override
-    public Page page(Desk desk, LineModel line, Look look, Consumer<LineEnd> measure) {
-        return new TubeView(TubeModels.of(desk), line, look, measure);
+    public Page page(Desk desk, LineModel line, Look look, Leads leads) {
+        return new TubeView(TubeModels.of(desk), line, look, leads);
     }
 }

@@ -1,14 +1,17 @@
 package mellowflare.app.tube;
 
+import java.util.Optional;
+import mellowflare.core.advice.Subject;
+
 /** The leaves of a tube line, in the order of work. */
 enum TubeLeaf {
-    WAY("Way"),
+    WAY("Shape"),
     ENDS("Ends"),
     FLARE("Flare bench"),
     BENDS("Bends"),
-    FIT("Does it fit"),
-    HERE("Room and tools"),
-    PAPERS("Papers");
+    FIT("Fit"),
+    HERE("On site"),
+    PAPERS("Print & export");
 
     private final String word;
 
@@ -18,5 +21,16 @@ enum TubeLeaf {
 
     String word() {
         return word;
+    }
+
+    /** Where a part of the line is worked on; empty where every tab shows it. */
+    static Optional<TubeLeaf> of(Subject part) {
+        return switch (part) {
+            case SHAPE, LENGTH -> Optional.of(WAY);
+            case JOINT_A, JOINT_B, TUBE_END_A, TUBE_END_B -> Optional.of(ENDS);
+            case BENDS -> Optional.of(BENDS);
+            case SITE -> Optional.of(HERE);
+            default -> Optional.empty();
+        };
     }
 }

@@ -2,7 +2,6 @@ package mellowflare.app.tube;
 
 import java.util.Arrays;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
 import mellowflare.app.entry.Columns;
@@ -12,12 +11,14 @@ import mellowflare.app.line.ServiceEntries;
 import mellowflare.app.line.Slip;
 import mellowflare.app.look.Look;
 import mellowflare.app.page.FindingList;
+import mellowflare.app.page.Leads;
 import mellowflare.app.page.LeafPage;
 import mellowflare.app.page.LeafRow;
 import mellowflare.app.page.Page;
 import mellowflare.app.page.TurnByHand;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.LineEnd;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.measure.LengthFormat;
@@ -48,7 +49,7 @@ public final class TubeView implements Page {
     private final PapersPane papers;
     private final TubeEntries entries;
     private final ServiceEntries service;
-    private final FindingList findings = new FindingList();
+    private final FindingList findings;
     private final FigureBox cut = new FigureBox();
     private final FigureBox developed = new FigureBox();
     private final FigureBox third = new FigureBox();
@@ -58,9 +59,9 @@ public final class TubeView implements Page {
 
     /**
      * @param line ports and what the line must do
-     * @param measurePort opens Gauge for an end
+     * @param leads leads to where a part of the line is worked on
      */
-    public TubeView(TubeModels models, LineModel line, Look look, Consumer<LineEnd> measurePort) {
+    public TubeView(TubeModels models, LineModel line, Look look, Leads leads) {
         this.models = models;
         this.model = models.tube();
         this.page = new LeafPage(new LeafRow(
@@ -68,8 +69,8 @@ public final class TubeView implements Page {
                 Arrays.stream(TubeLeaf.values()).map(TubeLeaf::word).toList(),
                 i -> turnTo(TubeLeaf.values()[i])));
         this.measure = new MeasurePane(models.measure(), this::drawn);
-        this.a = new TubeEndPane(model, line, LineEnd.A, measurePort);
-        this.b = new TubeEndPane(model, line, LineEnd.B, measurePort);
+        this.a = new TubeEndPane(model, line, LineEnd.A, which -> leads.to(which.end()));
+        this.b = new TubeEndPane(model, line, LineEnd.B, which -> leads.to(which.end()));
         this.ends = new Columns(new double[] {50, 50}, a, b);
         this.bench = new BenchPane(models.bench());
         this.bends = new BendsPane(model, this::drawn);
@@ -77,6 +78,7 @@ public final class TubeView implements Page {
         this.here = new TubeHerePane(models.here(), model, line);
         this.papers = new PapersPane(models.papers());
         this.entries = new TubeEntries(model);
+        this.findings = new FindingList(leads);
         this.service = new ServiceEntries(line);
         LeafPage.dress(shape, look, "tube-shape", "The shape of the tube: drag or use the arrow keys to turn it");
         LeafPage.dress(flat, look, "tube-flat", "The line, or its marks");
@@ -218,6 +220,11 @@ public final class TubeView implements Page {
     @Override
     public Node node() {
         return page.node();
+    }
+
+    @Override
+    public void lead(Subject part) {
+        TubeLeaf.of(part).ifPresent(this::turnTo);
     }
 
     @Override

@@ -24,8 +24,11 @@ import mellowflare.app.desk.Desk;
 import mellowflare.app.desk.Keeper;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.look.Look;
+import mellowflare.app.page.Leads;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.book.store.Book;
+import mellowflare.core.advice.Need;
+import mellowflare.core.advice.Subject;
 import mellowflare.core.air.AirMainKind;
 import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.main.AirMain;
@@ -42,6 +45,13 @@ import org.testfx.util.WaitForAsyncUtils;
 /** The page of Air in a real window: keys, leaves and what they say. */
 @ExtendWith(ApplicationExtension.class)
 class AirViewTest {
+    private static final Leads LEADS = new Leads() {
+        @Override
+        public void to(Subject part) {}
+
+        @Override
+        public void to(Need need) {}
+    };
     private Desk desk;
     private AirView view;
 
@@ -61,7 +71,8 @@ class AirViewTest {
                 new AirWork(desk, Runnable::run, Runnable::run),
                 new HeldModel(air),
                 new LineModel(desk),
-                look);
+                look,
+                LEADS);
         Scene scene = new Scene((Parent) view.node(), 1280, 800);
         look.dress(scene);
         stage.setScene(scene);

@@ -201,7 +201,7 @@ class PlacesTest {
         assertThat(robot.lookup("#tightest").query().getAccessibleText())
                 .contains("bar")
                 .contains("bench");
-        robot.interact(() -> shell.lead(Subject.OUTLET));
+        robot.interact(() -> shell.to(Subject.OUTLET));
         assertThat(shell.open()).isEqualTo(Place.AIR);
         robot.interact(desk::undo);
     }
@@ -209,11 +209,11 @@ class PlacesTest {
     @Test
     void testPartOfTheBandLeadsWhereItIsWorkedOn(FxRobot robot) {
         open(robot, "demo-slew-hose", Place.BOOK);
-        robot.interact(() -> shell.lead(Subject.END_B));
+        robot.interact(() -> shell.to(Subject.END_B));
         assertThat(shell.open()).isEqualTo(Place.GAUGE);
-        robot.interact(() -> shell.lead(Subject.HOSE));
+        robot.interact(() -> shell.to(Subject.HOSE));
         assertThat(shell.open()).isEqualTo(Place.LINE);
-        robot.interact(() -> shell.lead(Subject.MAKE));
+        robot.interact(() -> shell.to(Subject.MAKE));
         assertThat(shell.open()).isEqualTo(Place.MAKE);
     }
 }

@@ -13,6 +13,7 @@ import mellowflare.book.line.SheetPart;
 import mellowflare.book.sheet.SheetPage;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.State;
+import mellowflare.core.advice.StillNeeded;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.measure.CalledFigure;
@@ -133,16 +134,37 @@ final class JobSheet {
     }
 
     private void findings(SheetPage page) throws IOException {
-        page.heading("Findings", 12);
+        page.heading("Checks", 12);
         for (Finding f : result.findings()) {
-            if (f.state() == State.PASS) {
-                continue;
+            if (f.state() == State.FAIL) {
+                page.text(
+                        f.severity().name() + ", " + f.about().word() + ": " + f.says(units),
+                        9.5f,
+                        0,
+                        f.stops(),
+                        0.13f);
+                page.text("Because " + f.because(units) + ". " + f.remedy(units), 8.5f, 10, false, 0.37f);
             }
-            String mark = f.state() == State.NOT_CHECKED
-                    ? "NOT CHECKED"
-                    : f.severity().name();
-            page.text(mark + ", " + f.about().word() + ": " + f.says(units), 9.5f, 0, f.stops(), 0.13f);
-            page.text("Because " + f.because(units) + ". " + f.remedy(units), 8.5f, 10, false, 0.37f);
+        }
+        StillNeeded needed = StillNeeded.of(result.findings());
+        if (needed.checks() > 0) {
+            page.text(
+                    needed.checks() == 1
+                            ? "STILL NEEDED: 1 check waits."
+                            : "STILL NEEDED: %d checks wait.".formatted(needed.checks()),
+                    9.5f,
+                    0,
+                    true,
+                    0.13f);
+            for (StillNeeded.At at : needed.places()) {
+                page.text(
+                        at.part().word() + ": "
+                                + at.needs().stream().map(a -> a.need().asks()).collect(Collectors.joining(" ")),
+                        9,
+                        10,
+                        false,
+                        0.13f);
+            }
         }
         long passed =
                 result.findings().stream().filter(f -> f.state() == State.PASS).count();

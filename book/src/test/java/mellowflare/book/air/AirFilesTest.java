@@ -190,7 +190,7 @@ class AirFilesTest {
                 .contains("north 1: left 3.4 m", "Left off: not begun", "rigging loft: drop 2 m")
                 .contains("Heights of the centre line over the floor", "north 1: 3494 mm to 3460 mm over 3400 mm")
                 .contains("Free air by ISO 1217", "Pump up and hold", "Local codes, the makers of pipe")
-                .contains("NOT CHECKED, make");
+                .contains("STILL NEEDED", "leak test: Enter two readings of a leak test.");
         assertThat(text(Jobs.paper("sheet", LOFT))).contains("PVC pipe must never carry compressed air");
     }
 

@@ -243,7 +243,7 @@ public final class AirCommand extends ComputeCommand {
                         p.path("drop").asDouble()));
             }
             text.append("free air by ").append(r.path("reference").asText()).append('\n');
-            r.path("findings").forEach(x -> text.append(Words.finding(x)));
+            text.append(Words.findings(r.path("findings")));
             return text.toString();
         }
     }

@@ -132,7 +132,7 @@ public final class AdaptersCommand extends ComputeCommand {
                         .append(chain.path("weakest").asText())
                         .append(" bar\n");
             }
-            r.path("findings").forEach(f -> text.append(Words.finding(f)));
+            text.append(Words.findings(r.path("findings")));
             return text.toString();
         }
     }

@@ -159,7 +159,7 @@ public final class CutListCommand extends ComputeCommand {
                     r.path("bars").size(),
                     r.path("price").asDouble(),
                     100 * r.path("waste").asDouble()));
-            r.path("findings").forEach(f -> text.append(Words.finding(f)));
+            text.append(Words.findings(r.path("findings")));
             return text.toString();
         }
     }

@@ -199,7 +199,7 @@ public final class HoldTestCommand implements Callable<Integer> {
                 r.path("plusMinus").asDouble(),
                 r.path("reference").asText(),
                 100 * r.path("confidence").asDouble()));
-        r.path("findings").forEach(f -> text.append(Words.finding(f)));
+        text.append(Words.findings(r.path("findings")));
         return text.toString();
     }
 }

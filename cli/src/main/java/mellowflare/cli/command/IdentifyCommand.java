@@ -237,7 +237,7 @@ public final class IdentifyCommand extends ComputeCommand {
                 text.append(c.path("thread").asText()).append('\n');
             }
             text.append(share(r.path("unknownProbability"))).append("  none of these\n");
-            r.path("findings").forEach(f -> text.append(Words.finding(f)));
+            text.append(Words.findings(r.path("findings")));
             return text.toString();
         }
 

@@ -153,7 +153,7 @@ public final class SealCommand extends ComputeCommand {
                         .append(cell(r.path(key)))
                         .append('\n');
             }
-            r.path("findings").forEach(f -> text.append(Words.finding(f)));
+            text.append(Words.findings(r.path("findings")));
             return text.toString();
         }
     }

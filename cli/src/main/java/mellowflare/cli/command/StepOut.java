@@ -27,7 +27,7 @@ public final class StepOut {
 
     /** Findings and steps of a result, for reading by people: one line each. */
     public static void text(ObjectNode result, StringBuilder into) {
-        result.path("findings").forEach(f -> into.append(Words.finding(f)));
+        into.append(Words.findings(result.path("findings")));
         int number = 1;
         for (JsonNode step : result.path("steps")) {
             into.append(number++)

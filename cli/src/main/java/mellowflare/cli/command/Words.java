@@ -3,8 +3,11 @@ package mellowflare.cli.command;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import mellowflare.cli.input.Fields;
@@ -42,14 +45,29 @@ public final class Words {
                 .orElse(UnitSystem.METRIC);
     }
 
-    /** A finding for reading by people. */
-    public static String finding(JsonNode f) {
-        String state = f.path("state").asText();
-        if (state.equals("pass")) {
-            return "";
+    /** Findings for reading by people: what failed, then what is still needed, asked for once each, by where it is told. */
+    public static String findings(JsonNode findings) {
+        StringBuilder text = new StringBuilder();
+        Map<String, Set<String>> needed = new LinkedHashMap<>();
+        int waiting = 0;
+        for (JsonNode f : findings) {
+            if (f.path("state").asText().equals("fail")) {
+                text.append(failed(f));
+            }
+            waiting += f.has("needs") ? 1 : 0;
+            f.path("needs")
+                    .forEach(n -> needed.computeIfAbsent(n.path("at").asText(), at -> new LinkedHashSet<>())
+                            .add(n.path("asks").asText()));
         }
-        String head = state.equals("fail") ? f.path("severity").asText() : "open";
-        return head + ", " + f.path("about").asText() + ": " + f.path("says").asText() + " "
-                + f.path("do").asText() + "\n";
+        if (waiting > 0) {
+            text.append("still needed (%s):\n".formatted(waiting == 1 ? "1 check waits" : waiting + " checks wait"));
+            needed.forEach((at, asks) -> text.append("  %s: %s\n".formatted(at, String.join(" ", asks))));
+        }
+        return text.toString();
+    }
+
+    private static String failed(JsonNode f) {
+        return f.path("severity").asText() + ", " + f.path("about").asText() + ": "
+                + f.path("says").asText() + " " + f.path("do").asText() + "\n";
     }
 }

@@ -171,7 +171,7 @@ public final class RouteCommand extends ComputeCommand {
                         .append(LengthFormat.decimal(r.path("clocking").asDouble(), 1, 0))
                         .append("° clockwise, seen from the near end along the hose\n");
             }
-            r.path("findings").forEach(f -> text.append(Words.finding(f)));
+            text.append(Words.findings(r.path("findings")));
             return text.toString();
         }
     }

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.Locale;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Need;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.State;
 import mellowflare.core.measure.UnitSystem;
@@ -18,7 +19,7 @@ public final class FindingsOut {
     public static void put(ObjectNode result, List<Finding> findings, UnitSystem units) {
         ArrayNode all = result.putArray("findings");
         for (Finding f : findings) {
-            add(
+            ObjectNode one = add(
                     all,
                     word(f.severity()),
                     word(f.state()),
@@ -26,6 +27,13 @@ public final class FindingsOut {
                     f.says(units),
                     f.because(units),
                     f.remedy(units));
+            for (Need need : f.missing()) {
+                one.withArray("needs")
+                        .addObject()
+                        .put("id", need.id())
+                        .put("asks", need.asks())
+                        .put("at", need.at().word());
+            }
         }
     }
 
@@ -41,7 +49,7 @@ public final class FindingsOut {
                 "Mend this record and send it again.");
     }
 
-    private static void add(
+    private static ObjectNode add(
             ArrayNode all, String severity, String state, String about, String says, String because, String remedy) {
         ObjectNode one = all.addObject();
         one.put("severity", severity);
@@ -50,6 +58,7 @@ public final class FindingsOut {
         one.put("says", says);
         one.put("because", because);
         one.put("do", remedy);
+        return one;
     }
 
     /** Whether a result holds a failed stop. */

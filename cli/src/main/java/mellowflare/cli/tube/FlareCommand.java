@@ -269,7 +269,7 @@ public final class FlareCommand extends ComputeCommand {
                             .append('\n');
                 }
             }
-            r.path("findings").forEach(f -> text.append(Words.finding(f)));
+            text.append(Words.findings(r.path("findings")));
             return text.toString();
         }
     }

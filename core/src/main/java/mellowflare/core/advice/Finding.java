@@ -17,7 +17,7 @@ import mellowflare.core.measure.UnitSystem;
  * @param figures the actual values, by the names used in the rule's sentences
  * @param missing what must be told before it can be checked; empty unless not checked
  */
-public record Finding(RuleText rule, State state, Subject about, Map<String, Figure> figures, List<String> missing) {
+public record Finding(RuleText rule, State state, Subject about, Map<String, Figure> figures, List<Need> missing) {
 
     public Finding {
         Objects.requireNonNull(rule);
@@ -41,7 +41,7 @@ public record Finding(RuleText rule, State state, Subject about, Map<String, Fig
         return holds ? pass(rule, about, figures) : fail(rule, about, figures);
     }
 
-    public static Finding notChecked(RuleText rule, Subject about, String... missing) {
+    public static Finding notChecked(RuleText rule, Subject about, Need... missing) {
         return new Finding(rule, State.NOT_CHECKED, about, Map.of(), List.of(missing));
     }
 
@@ -63,7 +63,7 @@ public record Finding(RuleText rule, State state, Subject about, Map<String, Fig
         return switch (state) {
             case PASS -> Wording.sentence(rule.passes(), figures, system);
             case FAIL -> Wording.sentence(rule.fails(), figures, system);
-            case NOT_CHECKED -> "Not checked: needs " + needs() + ".";
+            case NOT_CHECKED -> asks();
         };
     }
 
@@ -75,21 +75,17 @@ public record Finding(RuleText rule, State state, Subject about, Map<String, Fig
                 : figure + " (" + rule.source().text() + ")";
     }
 
-    /** What to do; empty when it passed. */
+    /** What to do; empty unless it failed. */
     public String remedy(UnitSystem system) {
         return switch (state) {
-            case PASS -> "";
+            case PASS, NOT_CHECKED -> "";
             case FAIL -> Wording.fill(rule.remedy(), figures, system);
-            case NOT_CHECKED -> "Give the " + needs() + ".";
         };
     }
 
-    /** What is missing, as words of a sentence: “hose, hose end A and working pressure”. */
-    public String needs() {
-        int last = missing.size() - 1;
-        return last <= 0
-                ? String.join("", missing)
-                : String.join(", ", missing.subList(0, last)) + " and " + missing.get(last);
+    /** What is asked for before it can be checked, each in its sentence; empty unless not checked. */
+    public String asks() {
+        return missing.stream().map(Need::asks).collect(Collectors.joining(" "));
     }
 
     /** Worst first: failed stops, warnings, notes, then unchecked, then passed. */

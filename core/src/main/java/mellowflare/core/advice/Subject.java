@@ -20,6 +20,12 @@ public enum Subject {
     OUTLET("outlet"),
     WATER("water"),
     LENGTH("length"),
+    ROUTE("route"),
+    SERVICE("fluid and pressure"),
+    SITE("on site"),
+    SIZES("sizes"),
+    ROOM("room"),
+    LEAK_TEST("leak test"),
     LINE("line"),
     MAKE("make");
 

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
@@ -35,7 +36,7 @@ public final class FluidServed {
     public static List<Finding> check(Service service, ReferenceData data) {
         FluidTable fluids = data.get(FluidTable.KEY);
         if (service.fluid().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.LINE, "fluid"));
+            return List.of(Finding.notChecked(TEXT, Subject.LINE, Needs.FLUID));
         }
         String id = service.fluid().get();
         Optional<Fluid> known = fluids.find(id);

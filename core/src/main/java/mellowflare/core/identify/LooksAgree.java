@@ -37,7 +37,8 @@ final class LooksAgree implements Rule<IdentifyCase> {
                 || seen.taper().isEmpty()
                         && seen.hand().isEmpty()
                         && seen.pitch().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.END, seen.seat().isEmpty() ? "seat" : "taper"));
+            return List.of(
+                    Finding.notChecked(TEXT, Subject.END, seen.seat().isEmpty() ? LookNeeds.SEAT : LookNeeds.TAPER));
         }
         List<Finding> all = new ArrayList<>();
         Seat seat = seen.seat().get();
@@ -65,7 +66,7 @@ final class LooksAgree implements Rule<IdentifyCase> {
                                 "a " + h.word() + " thread",
                                 "a pitch of " + p.text()))));
         if (all.isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.END, "taper"));
+            return List.of(Finding.notChecked(TEXT, Subject.END, LookNeeds.TAPER));
         }
         return all.stream().anyMatch(f -> f.state() == State.FAIL)
                 ? all.stream().filter(f -> f.state() == State.FAIL).toList()

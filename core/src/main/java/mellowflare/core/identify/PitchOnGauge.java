@@ -27,7 +27,7 @@ final class PitchOnGauge implements Rule<IdentifyCase> {
     public List<Finding> check(IdentifyCase c) {
         Observation seen = c.answer().observation();
         if (seen.pitch().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.END, "pitch"));
+            return List.of(Finding.notChecked(TEXT, Subject.END, LookNeeds.PITCH));
         }
         Pitch pitch = seen.pitch().get();
         String next = c.leaves().nextTo(pitch).stream().map(Pitch::text).collect(Collectors.joining(" and "));

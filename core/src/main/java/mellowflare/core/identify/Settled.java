@@ -41,7 +41,7 @@ final class Settled implements Rule<IdentifyCase> {
     public List<Finding> check(IdentifyCase c) {
         Identification answer = c.answer();
         if (answer.best().isEmpty()) {
-            return List.of(Finding.notChecked(OPEN, Subject.END, "diameter over the crests"));
+            return List.of(Finding.notChecked(OPEN, Subject.END, LookNeeds.DIAMETER));
         }
         if (answer.standing() == Identification.Standing.NOTHING_FITS) {
             return List.of(Finding.fail(

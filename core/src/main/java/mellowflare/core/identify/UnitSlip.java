@@ -25,7 +25,7 @@ final class UnitSlip implements Rule<IdentifyCase> {
     @Override
     public List<Finding> check(IdentifyCase c) {
         if (c.answer().observation().diameter().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.END, "diameter over the crests"));
+            return List.of(Finding.notChecked(TEXT, Subject.END, LookNeeds.DIAMETER));
         }
         if (c.otherUnit().isEmpty()) {
             Length given = c.answer().observation().diameter().get();

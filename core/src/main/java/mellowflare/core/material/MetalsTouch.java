@@ -4,6 +4,7 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
@@ -55,14 +56,13 @@ public final class MetalsTouch {
             Metal one, Metal other, Optional<Boolean> wet, boolean inside, Subject about, ReferenceData data) {
         Optional<Metals.Pair> pair = data.get(Metals.KEY).of(one, other);
         if (pair.isEmpty()) {
-            return Finding.notChecked(
-                    TEXT, about, "word on " + one.word() + " on " + other.word() + ", which no table here holds");
+            return Finding.notChecked(TEXT, about, Needs.fromMaker(one.word() + " on " + other.word(), about));
         }
         if (inside && pair.get().inside() == Compatibility.Verdict.NEVER) {
             return Finding.fail(INSIDE, about, figures(pair.get(), one, other, "where fresh water runs through them"));
         }
         if (wet.isEmpty()) {
-            return Finding.notChecked(TEXT, about, "word on whether water reaches it");
+            return Finding.notChecked(TEXT, about, Needs.WET);
         }
         Compatibility.Verdict outside =
                 wet.get() ? pair.get().wet() : pair.get().dry();

@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Need;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
@@ -46,8 +48,7 @@ public final class AtHand {
         for (Tool t : asked) {
             Optional<Boolean> has = here.has(t);
             if (has.isEmpty()) {
-                all.add(Finding.notChecked(
-                        TOOL.get(t.severity()), Subject.MAKE, "word on whether a " + t.name() + " is at hand"));
+                all.add(Finding.notChecked(TOOL.get(t.severity()), Subject.MAKE, Needs.tool(t.id(), t.name())));
             } else if (!has.get()) {
                 Tool.PlanB without = t.without(fluid);
                 all.add(lacks(
@@ -86,7 +87,7 @@ public final class AtHand {
     }
 
     /** That it cannot be said yet what is asked for. */
-    public static Finding toolsNeed(String missing) {
+    public static Finding toolsNeed(Need missing) {
         return Finding.notChecked(TOOL.get(Severity.STOP), Subject.MAKE, missing);
     }
 
@@ -108,11 +109,11 @@ public final class AtHand {
                                 "need", Figure.of(need),
                                 "tool", Figure.of(tool),
                                 "instead", Figure.of(instead))))
-                .orElseGet(() -> roomNeeds("room for the " + tool, about));
+                .orElseGet(() -> roomNeeds(Needs.roomFor(tool, about), about));
     }
 
     /** That it cannot be said yet how much room is asked for. */
-    public static Finding roomNeeds(String missing, Subject about) {
+    public static Finding roomNeeds(Need missing, Subject about) {
         return Finding.notChecked(ROOM, about, missing);
     }
 }

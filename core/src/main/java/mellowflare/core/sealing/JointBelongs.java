@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -24,7 +25,7 @@ final class JointBelongs implements Rule<JointCase> {
     public List<Finding> check(JointCase c) {
         RuleText stop = TEXTS.get(Severity.STOP);
         if (c.fluid().isEmpty()) {
-            return List.of(Finding.notChecked(stop, c.about(), "fluid"));
+            return List.of(Finding.notChecked(stop, c.about(), Needs.FLUID));
         }
         Optional<JointLimits.Limit> limit = c.data()
                 .get(JointLimits.KEY)

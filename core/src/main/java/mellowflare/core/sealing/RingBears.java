@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -37,7 +38,7 @@ final class RingBears implements Rule<JointCase> {
             return List.of();
         }
         if (c.fluid().isEmpty()) {
-            return List.of(Finding.notChecked(NEVER, c.about(), "fluid"));
+            return List.of(Finding.notChecked(NEVER, c.about(), Needs.FLUID));
         }
         Compatibility table = c.data().get(Compatibility.KEY);
         String fluid = c.fluid().get().id();
@@ -46,7 +47,7 @@ final class RingBears implements Rule<JointCase> {
             return List.of(Finding.notChecked(
                     NEVER,
                     c.about(),
-                    "word on " + rubber.get() + " in " + c.fluid().get().name()));
+                    Needs.fromMaker(rubber.get() + " in " + c.fluid().get().name(), c.about())));
         }
         Map<String, Figure> figures = Map.of(
                 "rubber", Figure.of(rubber.get()),

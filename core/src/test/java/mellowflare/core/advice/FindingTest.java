@@ -15,6 +15,7 @@ import mellowflare.core.reference.Source;
 import org.junit.jupiter.api.Test;
 
 class FindingTest {
+    private static final Need HOSE = new Need("hose", "Choose the hose.", Subject.HOSE);
     private static final RuleText TEXT = new RuleText(
             "test.rule",
             Severity.STOP,
@@ -48,8 +49,8 @@ class FindingTest {
 
     @Test
     void testUncheckedNamesWhatIsMissing() {
-        Finding f = Finding.notChecked(TEXT, Subject.LINE, "hose", "hose end A", "working pressure");
-        assertThat(f.says(UnitSystem.METRIC)).isEqualTo("Not checked: needs hose, hose end A and working pressure.");
+        Finding f = Finding.notChecked(TEXT, Subject.LINE, HOSE, Needs.WORKING);
+        assertThat(f.says(UnitSystem.METRIC)).isEqualTo("Choose the hose. Enter the working pressure.");
         assertThat(f.because(UnitSystem.METRIC)).isEqualTo("ISO 1");
         assertThat(f.stops()).isFalse();
     }
@@ -57,7 +58,7 @@ class FindingTest {
     @Test
     void testUncheckedWithoutReasonCannotBeBuilt() {
         assertThatThrownBy(() -> Finding.notChecked(TEXT, Subject.LINE)).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new Finding(TEXT, State.PASS, Subject.LINE, Map.of(), List.of("hose")))
+        assertThatThrownBy(() -> new Finding(TEXT, State.PASS, Subject.LINE, Map.of(), List.of(HOSE)))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 
@@ -70,7 +71,7 @@ class FindingTest {
     @Test
     void testWorstStandsFirst() {
         Finding stop = Finding.fail(TEXT, Subject.LINE, FIGURES);
-        Finding open = Finding.notChecked(TEXT, Subject.HOSE, "hose");
+        Finding open = Finding.notChecked(TEXT, Subject.HOSE, HOSE);
         Finding pass = Finding.pass(TEXT, Subject.HOSE, FIGURES);
         Rule<String> first = c -> List.of(pass, open);
         Rule<String> second = c -> List.of(stop);

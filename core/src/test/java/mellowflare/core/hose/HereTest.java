@@ -41,8 +41,8 @@ class HereTest {
                 .anyMatch(s -> s.contains("No hose press at hand"));
         assertThat(of(Here.UNSAID, "here.tool"))
                 .as("what was not said is asked, not held against the line")
-                .anyMatch(f ->
-                        f.state() == State.NOT_CHECKED && f.needs().equals("word on whether a hose press is at hand"))
+                .anyMatch(f -> f.state() == State.NOT_CHECKED
+                        && f.asks().equals("Say whether you have this here: hose press."))
                 .noneMatch(f -> f.state() == State.FAIL);
         HosePlan plan = HosePlan.of(hoseCase(soundLine().withHere(Here.UNSAID)));
         assertThat(plan.ways()).extracting(Ways.Way::id).containsExactly("make", "shop", "call-out");

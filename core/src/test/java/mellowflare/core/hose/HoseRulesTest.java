@@ -177,7 +177,7 @@ class HoseRulesTest {
         LineSample unknown = sound.withHose(Optional.of("KH4-08"))
                 .withService(sound.service().withFluid(Optional.of("coolant")));
         assertThat(only("hose.liner", unknown).state()).isEqualTo(State.NOT_CHECKED);
-        assertThat(only("hose.liner", unknown).says(UnitSystem.METRIC)).contains("which no table here holds");
+        assertThat(only("hose.liner", unknown).says(UnitSystem.METRIC)).contains("no table here has it");
     }
 
     @Test
@@ -326,7 +326,8 @@ class HoseRulesTest {
                 Optional.empty(),
                 PortTried.NOT);
         HoseCase with = new HoseCase(c.line(), c.setting(), c.a(), b, c.hose(), c.fluid(), c.route());
-        assertThat(of("line.weakest-part", with).get(0).needs()).isEqualTo("rating of hose end B");
+        assertThat(of("line.weakest-part", with).get(0).asks())
+                .isEqualTo("Ask the maker about the rating of hose end B: no table here has it.");
         assertThat(of("line.matched-series", with))
                 .extracting(Finding::state)
                 .containsExactlyInAnyOrder(State.PASS, State.NOT_CHECKED);

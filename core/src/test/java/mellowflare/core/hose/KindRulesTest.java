@@ -173,7 +173,7 @@ class KindRulesTest {
         LineSample coolant = water.withService(water.service().withFluid(Optional.of("coolant")));
         assertThat(of(coolant, "joint.metals-inside")).isEmpty();
         LineSample unsaid = l.withEnd(LineEnd.A, l.a().withMetal(Optional.empty()));
-        assertThat(of(unsaid, "joint.metals").get(0).needs()).contains("metal of the port at end A");
+        assertThat(of(unsaid, "joint.metals").get(0).asks()).contains("Say what metal the port of end A is.");
     }
 
     @Test

@@ -17,8 +17,8 @@ final class AirArrives implements Rule<AirCase> {
                     NetworkFindings.ARRIVES,
                     Subject.MAIN,
                     c.feeds().isEmpty()
-                            ? "compressor"
-                            : c.walked().runs().isEmpty() ? "walk along the main" : "size of the main"));
+                            ? AirNeeds.COMPRESSOR
+                            : c.walked().runs().isEmpty() ? AirNeeds.WALK : AirNeeds.size(c)));
         }
         // What the walk was told already is not said again.
         return NetworkFindings.of(c.together().flow()).stream()

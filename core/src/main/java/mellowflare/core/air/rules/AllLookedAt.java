@@ -27,7 +27,7 @@ final class AllLookedAt implements Rule<AirCase> {
     @Override
     public List<Finding> check(AirCase c) {
         if (c.choices().isEmpty() || !c.flows()) {
-            return List.of(Finding.notChecked(TEXT, Subject.OUTLET, "tools, compressor and sizes"));
+            return List.of(Finding.notChecked(TEXT, Subject.OUTLET, AirNeeds.flowing(c)));
         }
         Together t = c.together();
         return List.of(Finding.of(

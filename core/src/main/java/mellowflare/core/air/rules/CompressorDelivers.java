@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Need;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -39,7 +40,7 @@ final class CompressorDelivers implements Rule<AirCase> {
     @Override
     public List<Finding> check(AirCase c) {
         if (c.choices().isEmpty() || c.feeds().isEmpty()) {
-            String missing = c.feeds().isEmpty() ? "compressor" : "tool at an outlet";
+            Need missing = c.feeds().isEmpty() ? AirNeeds.COMPRESSOR : AirNeeds.tools(c);
             return List.of(
                     Finding.notChecked(TEXT, Subject.COMPRESSOR, missing),
                     Finding.notChecked(PEAK, Subject.COMPRESSOR, missing));

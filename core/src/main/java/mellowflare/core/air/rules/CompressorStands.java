@@ -56,8 +56,8 @@ final class CompressorStands implements Rule<AirCase> {
         Optional<Compressor> k = c.compressor();
         Plant p = c.main().plant();
         if (k.isEmpty() || p.place() == Plant.Place.UNSAID) {
-            return List.of(Finding.notChecked(
-                    NOISE, Subject.COMPRESSOR, k.isEmpty() ? "compressor" : "place of the compressor"));
+            return List.of(
+                    Finding.notChecked(NOISE, Subject.COMPRESSOR, k.isEmpty() ? AirNeeds.COMPRESSOR : AirNeeds.PLACE));
         }
         List<Finding> all = new ArrayList<>();
         double wall = p.place() == Plant.Place.CLOSET ? CLOSET_WALL : 0;
@@ -77,7 +77,7 @@ final class CompressorStands implements Rule<AirCase> {
                             "source", Figure.of(LengthFormat.decimal(k.get().noise(), 0, 0) + " dB(A)"),
                             "ears", Figure.of(p.toEars().get()))));
         } else {
-            all.add(Finding.notChecked(NOISE, Subject.COMPRESSOR, "distance to where people work"));
+            all.add(Finding.notChecked(NOISE, Subject.COMPRESSOR, AirNeeds.EARS));
         }
         Map<String, Figure> heat = Map.of(
                 "heat", Figure.of(LengthFormat.decimal(k.get().kilowatts(), 1, 0) + " kW"),
@@ -85,12 +85,12 @@ final class CompressorStands implements Rule<AirCase> {
                         Figure.of(
                                 LengthFormat.decimal(k.get().kilowatts() * 3600 / (1.2 * 1.005 * 10), 0, 0) + " m³/h"));
         if (p.freshAir().isEmpty()) {
-            all.add(Finding.notChecked(HEAT, Subject.COMPRESSOR, "cool air at the compressor"));
+            all.add(Finding.notChecked(HEAT, Subject.COMPRESSOR, AirNeeds.FRESH));
         } else {
             all.add(Finding.of(p.freshAir().get(), HEAT, Subject.COMPRESSOR, heat));
         }
         if (p.drain().isEmpty()) {
-            all.add(Finding.notChecked(DRAIN, Subject.COMPRESSOR, "reach of the drain"));
+            all.add(Finding.notChecked(DRAIN, Subject.COMPRESSOR, AirNeeds.DRAIN));
         } else {
             all.add(Finding.of(p.drain().get(), DRAIN, Subject.COMPRESSOR, Map.of()));
         }

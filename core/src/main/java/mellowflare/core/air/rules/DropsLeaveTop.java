@@ -43,7 +43,8 @@ final class DropsLeaveTop implements Rule<AirCase> {
                 .toList();
         if (drops.isEmpty()) {
             return List.of(
-                    Finding.notChecked(TOP, Subject.WATER, "drop"), Finding.notChecked(LEG, Subject.WATER, "drop"));
+                    Finding.notChecked(TOP, Subject.WATER, AirNeeds.DROP),
+                    Finding.notChecked(LEG, Subject.WATER, AirNeeds.DROP));
         }
         List<Finding> all = new ArrayList<>();
         for (Piece.Drop d : drops) {

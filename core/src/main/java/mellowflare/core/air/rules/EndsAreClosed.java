@@ -36,7 +36,7 @@ final class EndsAreClosed implements Rule<AirCase> {
     @Override
     public List<Finding> check(AirCase c) {
         if (c.main().pieces().isEmpty()) {
-            return List.of(Finding.notChecked(OPEN, Subject.MAIN, "walk along the main"));
+            return List.of(Finding.notChecked(OPEN, Subject.MAIN, AirNeeds.WALK));
         }
         List<Finding> all = new ArrayList<>();
         List<String> open = places(c, Joints.Kind.OPEN);

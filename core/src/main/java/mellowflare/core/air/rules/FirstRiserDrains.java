@@ -32,7 +32,7 @@ final class FirstRiserDrains implements Rule<AirCase> {
                         && r.way().filter(w -> w.z() > 0.5).isPresent())
                 .findFirst();
         if (riser.isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.WATER, "riser"));
+            return List.of(Finding.notChecked(TEXT, Subject.WATER, AirNeeds.RISER));
         }
         boolean leg = c.joints().meeting(riser.get().from()).stream().anyMatch(r -> r.kind() == Walked.Kind.LEG);
         return List.of(Finding.of(

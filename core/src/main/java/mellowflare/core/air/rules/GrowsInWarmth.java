@@ -35,12 +35,12 @@ final class GrowsInWarmth implements Rule<AirCase> {
     @Override
     public List<Finding> check(AirCase c) {
         if (c.work().isEmpty() || c.system().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.MAIN, "size of the main"));
+            return List.of(Finding.notChecked(TEXT, Subject.MAIN, AirNeeds.size(c)));
         }
         Optional<Stretch> longest = c.work().get().stretches().stream()
                 .max(Comparator.comparing(Stretch::centres).thenComparing(Stretch::name));
         if (longest.isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.MAIN, "walk along the main"));
+            return List.of(Finding.notChecked(TEXT, Subject.MAIN, AirNeeds.WALK));
         }
         Stretch s = longest.get();
         Length grows = c.system().get().grows(s.centres(), KELVIN);

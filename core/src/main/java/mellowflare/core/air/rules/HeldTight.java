@@ -15,7 +15,7 @@ final class HeldTight implements Rule<AirCase> {
     public List<Finding> check(AirCase c) {
         Optional<HoldTest> test = c.heldTest();
         if (test.isEmpty()) {
-            return List.of(Finding.notChecked(HoldFindings.LEAKS, Subject.MAKE, "two readings of a hold test"));
+            return List.of(Finding.notChecked(HoldFindings.LEAKS, Subject.MAKE, AirNeeds.READINGS));
         }
         HoldTest.Result r = test.get().result();
         return HoldFindings.of(test.get(), r, c.yearly(r.leak()));

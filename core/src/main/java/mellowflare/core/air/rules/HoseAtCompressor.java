@@ -27,7 +27,7 @@ final class HoseAtCompressor implements Rule<AirCase> {
     @Override
     public List<Finding> check(AirCase c) {
         if (c.walked().runs().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.COMPRESSOR, "walk along the main"));
+            return List.of(Finding.notChecked(TEXT, Subject.COMPRESSOR, AirNeeds.WALK));
         }
         List<Finding> all = c.joints().all().stream()
                 .filter(j ->

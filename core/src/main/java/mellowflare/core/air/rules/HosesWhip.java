@@ -60,7 +60,7 @@ final class HosesWhip implements Rule<AirCase> {
             }
         }
         if (!any) {
-            return List.of(Finding.notChecked(TEXT, Subject.MAIN, "tools at the outlets"));
+            return List.of(Finding.notChecked(TEXT, Subject.MAIN, AirNeeds.tools(c)));
         }
         return all.isEmpty()
                 ? List.of(Finding.pass(TEXT, Subject.MAIN, Map.of("most", Figure.of(MOST))))

@@ -44,7 +44,7 @@ final class LeaksCost implements Rule<AirCase> {
         List<Finding> all = new ArrayList<>();
         all.add(Finding.pass(HARM, Subject.COMPRESSOR, Map.of()));
         if (c.compressor().isEmpty() || c.choices().isEmpty()) {
-            all.add(Finding.notChecked(COST, Subject.MAIN, "compressor and tools"));
+            all.add(Finding.notChecked(COST, Subject.MAIN, AirNeeds.COMPRESSOR, AirNeeds.tools(c)));
             return all;
         }
         Use u = c.main().use();

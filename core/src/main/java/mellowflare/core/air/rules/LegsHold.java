@@ -39,7 +39,7 @@ final class LegsHold implements Rule<AirCase> {
     @Override
     public List<Finding> check(AirCase c) {
         if (c.water().isEmpty() || c.choices().isEmpty() || !c.flows()) {
-            return List.of(Finding.notChecked(TEXT, Subject.WATER, "tools, compressor and sizes"));
+            return List.of(Finding.notChecked(TEXT, Subject.WATER, AirNeeds.flowing(c)));
         }
         Water w = c.water().get();
         List<Finding> all = new ArrayList<>();

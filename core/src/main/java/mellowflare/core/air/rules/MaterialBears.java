@@ -26,7 +26,7 @@ final class MaterialBears implements Rule<AirCase> {
     @Override
     public List<Finding> check(AirCase c) {
         if (c.system().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.MAIN, "material of the main"));
+            return List.of(Finding.notChecked(TEXT, Subject.MAIN, AirNeeds.SYSTEM));
         }
         PipeSystem s = c.system().get();
         return List.of(Finding.of(

@@ -40,7 +40,7 @@ final class MetalFirst implements Rule<AirCase> {
     @Override
     public List<Finding> check(AirCase c) {
         if (c.system().isEmpty()) {
-            return List.of(Finding.notChecked(METAL, Subject.WATER, "material of the main"));
+            return List.of(Finding.notChecked(METAL, Subject.WATER, AirNeeds.SYSTEM));
         }
         PipeSystem s = c.system().get();
         List<Finding> all = new ArrayList<>();

@@ -28,7 +28,7 @@ final class PiecesCanBeCut implements Rule<AirCase> {
     @Override
     public List<Finding> check(AirCase c) {
         if (c.work().isEmpty() || c.work().get().stretches().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.MAIN, "size of the main"));
+            return List.of(Finding.notChecked(TEXT, Subject.MAIN, AirNeeds.size(c)));
         }
         List<Finding> all = c.work().get().stretches().stream()
                 .filter(s -> !s.possible() && s.centres().mm() > 0)

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Need;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -61,9 +62,9 @@ final class PressureAtTools implements Rule<AirCase> {
     @Override
     public List<Finding> check(AirCase c) {
         if (c.choices().isEmpty() || !c.flows()) {
-            String missing = c.choices().isEmpty()
-                    ? "tool at an outlet"
-                    : c.feeds().isEmpty() ? "compressor" : "size of the main";
+            Need missing = c.choices().isEmpty()
+                    ? AirNeeds.tools(c)
+                    : c.feeds().isEmpty() ? AirNeeds.COMPRESSOR : AirNeeds.size(c);
             return Stream.of(TEXT, NEAR, CUT_IN)
                     .map(t -> Finding.notChecked(t, Subject.OUTLET, missing))
                     .toList();

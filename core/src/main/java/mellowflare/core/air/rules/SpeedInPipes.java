@@ -31,7 +31,7 @@ final class SpeedInPipes implements Rule<AirCase> {
     @Override
     public List<Finding> check(AirCase c) {
         if (!c.flows() || c.choices().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.MAIN, "tools, compressor and sizes"));
+            return List.of(Finding.notChecked(TEXT, Subject.MAIN, AirNeeds.flowing(c)));
         }
         Map<String, Walked.Run> rigid = new HashMap<>();
         for (Sized s : c.sized()) {
@@ -50,7 +50,7 @@ final class SpeedInPipes implements Rule<AirCase> {
             }
         }
         if (worst == null) {
-            return List.of(Finding.notChecked(TEXT, Subject.MAIN, "tool that draws air"));
+            return List.of(Finding.notChecked(TEXT, Subject.MAIN, AirNeeds.tools(c)));
         }
         String piece = worst.pipe().name();
         return List.of(Finding.of(

@@ -31,8 +31,8 @@ final class StartsSeldom implements Rule<AirCase> {
     public List<Finding> check(AirCase c) {
         Optional<Compressor> k = c.compressor();
         if (k.isEmpty() || c.choices().isEmpty()) {
-            return List.of(
-                    Finding.notChecked(TEXT, Subject.COMPRESSOR, k.isEmpty() ? "compressor" : "tool at an outlet"));
+            return List.of(Finding.notChecked(
+                    TEXT, Subject.COMPRESSOR, k.isEmpty() ? AirNeeds.COMPRESSOR : AirNeeds.tools(c)));
         }
         double used = c.need().needed().litresPerMinute();
         double made = k.get().delivers().litresPerMinute();

@@ -29,7 +29,7 @@ final class StaysInRoom implements Rule<AirCase> {
     public List<Finding> check(AirCase c) {
         Shop s = c.main().shop();
         if (s.length().isEmpty() || s.width().isEmpty() || s.height().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.MAIN, "measures of the room"));
+            return List.of(Finding.notChecked(TEXT, Subject.MAIN, AirNeeds.ROOM));
         }
         List<Finding> all = c.walked().spots().values().stream()
                 .filter(x -> outside(x.at(), s))

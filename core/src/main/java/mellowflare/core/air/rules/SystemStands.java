@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Need;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -52,7 +53,7 @@ final class SystemStands implements Rule<AirCase> {
     @Override
     public List<Finding> check(AirCase c) {
         if (c.system().isEmpty() || c.feeds().isEmpty()) {
-            String missing = c.system().isEmpty() ? "material of the main" : "compressor";
+            Need missing = c.system().isEmpty() ? AirNeeds.SYSTEM : AirNeeds.COMPRESSOR;
             return List.of(
                     Finding.notChecked(PRESSURE, Subject.MAIN, missing),
                     Finding.notChecked(WARMTH.get(Severity.STOP), Subject.MAIN, missing));

@@ -71,7 +71,7 @@ final class WalkHolds implements Rule<AirCase> {
     @Override
     public List<Finding> check(AirCase c) {
         if (c.main().pieces().isEmpty()) {
-            return List.of(Finding.notChecked(PLACE, Subject.MAIN, "walk along the main"));
+            return List.of(Finding.notChecked(PLACE, Subject.MAIN, AirNeeds.WALK));
         }
         if (c.walked().odd().isEmpty()) {
             return List.of(Finding.pass(PLACE, Subject.MAIN, Map.of()));

@@ -38,7 +38,7 @@ final class WaterRunsOff implements Rule<AirCase> {
     @Override
     public List<Finding> check(AirCase c) {
         if (c.walked().runs().stream().noneMatch(Walked.Run::level)) {
-            return List.of(Finding.notChecked(TEXT, Subject.WATER, "level run"));
+            return List.of(Finding.notChecked(TEXT, Subject.WATER, AirNeeds.LEVEL));
         }
         Figure fall = Figure.of(Length.ofMm(c.main().fall()));
         boolean level = c.fall().way() == Fall.Way.LEVEL || c.main().fall() == 0;

@@ -30,7 +30,7 @@ final class KeepsClear implements Rule<RoutePlan> {
             return List.of();
         }
         if (p.curve().isEmpty() && !p.blocked()) {
-            return List.of(Finding.notChecked(TEXT, Subject.HOSE, "way that keeps the radius"));
+            return List.of(Finding.notChecked(TEXT, Subject.HOSE, RouteNeeds.WITHIN_RADIUS));
         }
         String what = t.keepOuts().stream().map(KeepOut::name).collect(Collectors.joining(", "));
         double nearest = p.curve().stream()

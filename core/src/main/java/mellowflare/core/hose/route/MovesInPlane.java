@@ -33,7 +33,7 @@ final class MovesInPlane implements Rule<RoutePlan> {
         }
         Optional<Vector> plane = plane(p.curve().get());
         if (plane.isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.HOSE, "way that bends in one plane only"));
+            return List.of(Finding.notChecked(TEXT, Subject.HOSE, RouteNeeds.IN_ONE_PLANE));
         }
         double worst = p.task().motion().stream()
                 .filter(m -> m.length() > 1e-9)

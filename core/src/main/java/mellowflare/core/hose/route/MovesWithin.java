@@ -32,7 +32,7 @@ final class MovesWithin implements Rule<RoutePlan> {
             return List.of();
         }
         if (lengths.size() < p.positions().size()) {
-            return List.of(Finding.notChecked(TEXT, Subject.LENGTH, "way for every position"));
+            return List.of(Finding.notChecked(TEXT, Subject.LENGTH, RouteNeeds.EVERY_POSITION));
         }
         Length longest = lengths.stream().max(Comparator.naturalOrder()).orElseThrow();
         Length shortest = lengths.stream().min(Comparator.naturalOrder()).orElseThrow();

@@ -26,7 +26,7 @@ final class TurnsTooMuch implements Rule<RoutePlan> {
     @Override
     public List<Finding> check(RoutePlan p) {
         if (p.curve().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.HOSE, "way that keeps the radius"));
+            return List.of(Finding.notChecked(TEXT, Subject.HOSE, RouteNeeds.WITHIN_RADIUS));
         }
         double turns = Math.toDegrees(p.curve().get().turning());
         return List.of(Finding.of(

@@ -8,6 +8,7 @@ import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Methods;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -63,15 +64,12 @@ final class Ambient implements Rule<HoseCase> {
                 .ambient()
                 .moves()
                 .ifPresentOrElse(
-                        m -> moves(c, m, all),
-                        () -> all.add(
-                                Finding.notChecked(SHAKES, Subject.LINE, "word on whether it vibrates or moves")));
+                        m -> moves(c, m, all), () -> all.add(Finding.notChecked(SHAKES, Subject.LINE, Needs.MOVES)));
         c.service()
                 .ambient()
                 .opener()
                 .ifPresentOrElse(
-                        o -> opened(c, o, all),
-                        () -> all.add(Finding.notChecked(TAPER, Subject.LINE, "word on who opens it next")));
+                        o -> opened(c, o, all), () -> all.add(Finding.notChecked(TAPER, Subject.LINE, Needs.OPENER)));
         return all;
     }
 

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -38,7 +39,12 @@ final class AttachSuits implements Rule<HoseCase> {
         }
         HoseEndPart part = s.part().get();
         if (part.attach().isEmpty()) {
-            return Finding.notChecked(TEXT, about, "way of fixing hose end " + s.which());
+            return Finding.notChecked(
+                    TEXT,
+                    about,
+                    Needs.fromMaker(
+                            "how hose end " + part.part() + " is fixed to its hose",
+                            s.which().hoseEnd()));
         }
         Attach attach = part.attach().get();
         var ways = c.traits().orElseThrow().attach();

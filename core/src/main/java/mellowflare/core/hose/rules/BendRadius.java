@@ -10,6 +10,7 @@ import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
 
@@ -30,8 +31,8 @@ final class BendRadius implements Rule<HoseCase> {
         if (c.hose().isEmpty() || tightest.isEmpty()) {
             return List.of(
                     c.hose().isEmpty()
-                            ? Finding.notChecked(TEXT, Subject.HOSE, "hose")
-                            : Finding.notChecked(TEXT, Subject.HOSE, "tightest bend on the job"));
+                            ? Finding.notChecked(TEXT, Subject.HOSE, HoseNeeds.HOSE)
+                            : Finding.notChecked(TEXT, Subject.HOSE, HoseNeeds.BEND));
         }
         Length least = c.hose().get().centreLineBendRadius();
         return List.of(Finding.of(

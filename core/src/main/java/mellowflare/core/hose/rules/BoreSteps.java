@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Need;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -13,6 +15,7 @@ import mellowflare.core.advice.Subject;
 import mellowflare.core.flow.PipeVelocity;
 import mellowflare.core.hose.line.Fitted;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.hose.line.Side;
 import mellowflare.core.measure.Length;
 import mellowflare.core.parts.HoseEndPart;
@@ -37,18 +40,22 @@ final class BoreSteps implements Rule<HoseCase> {
     @Override
     public List<Finding> check(HoseCase c) {
         if (c.hose().isEmpty() || c.a().part().isEmpty() || c.b().part().isEmpty()) {
-            List<String> missing = new ArrayList<>();
+            List<Need> missing = new ArrayList<>();
             if (c.hose().isEmpty()) {
-                missing.add("hose");
+                missing.add(HoseNeeds.HOSE);
             }
             missing.addAll(List.of(Missing.ends(c)));
-            return List.of(Finding.notChecked(TEXT, Subject.LINE, missing.toArray(String[]::new)));
+            return List.of(Finding.notChecked(TEXT, Subject.LINE, missing.toArray(Need[]::new)));
         }
         List<Narrow> all = new ArrayList<>();
         for (Side s : c.sides()) {
             HoseEndPart part = s.part().orElseThrow();
             if (part.bore().isEmpty()) {
-                return List.of(Finding.notChecked(TEXT, Subject.LINE, "bore of hose end " + s.which()));
+                return List.of(Finding.notChecked(
+                        TEXT,
+                        Subject.LINE,
+                        Needs.fromMaker(
+                                "the bore of hose end " + part.part(), s.which().hoseEnd())));
             }
             all.add(new Narrow(part.part(), part.bore().get()));
             for (Fitted f : s.adapters()) {

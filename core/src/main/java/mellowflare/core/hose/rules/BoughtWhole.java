@@ -11,6 +11,7 @@ import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.measure.Length;
 import mellowflare.core.parts.HosePart;
 import mellowflare.core.reference.Source;
@@ -32,7 +33,7 @@ final class BoughtWhole implements Rule<HoseCase> {
             return List.of();
         }
         if (c.finished().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.LENGTH, "finished length"));
+            return List.of(Finding.notChecked(TEXT, Subject.LENGTH, HoseNeeds.FINISHED));
         }
         HosePart hose = c.hose().orElseThrow();
         Optional<Length> taken = c.wholeLength();

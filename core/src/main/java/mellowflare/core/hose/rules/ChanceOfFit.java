@@ -32,7 +32,7 @@ final class ChanceOfFit implements Rule<HoseCase> {
         }
         Optional<ToleranceBudget> budget = ToleranceBudget.of(c);
         if (budget.isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.LENGTH, "cut length"));
+            return List.of(Finding.notChecked(TEXT, Subject.LENGTH, Missing.cut(c)));
         }
         ToleranceBudget b = budget.get();
         String better = b.causes().stream()

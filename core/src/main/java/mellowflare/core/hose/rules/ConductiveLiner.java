@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -34,7 +35,9 @@ final class ConductiveLiner implements Rule<HoseCase> {
         HosePart hose = c.hose().orElseThrow();
         if (hose.conductive().isEmpty()) {
             return List.of(Finding.notChecked(
-                    TEXT, Subject.HOSE, "word on whether the liner of " + hose.part() + " conducts"));
+                    TEXT,
+                    Subject.HOSE,
+                    Needs.fromMaker("whether the liner of hose " + hose.part() + " conducts", Subject.HOSE)));
         }
         return List.of(Finding.of(
                 hose.conductive().get(),

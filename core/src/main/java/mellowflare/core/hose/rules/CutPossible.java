@@ -11,6 +11,7 @@ import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.hose.line.CutLength;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.measure.Length;
 import mellowflare.core.parts.HosePart;
 import mellowflare.core.reference.Source;
@@ -35,7 +36,7 @@ final class CutPossible implements Rule<HoseCase> {
         if (cut.isEmpty()) {
             return List.of(
                     c.finished().isEmpty()
-                            ? Finding.notChecked(TEXT, Subject.LENGTH, "finished length")
+                            ? Finding.notChecked(TEXT, Subject.LENGTH, HoseNeeds.FINISHED)
                             : Finding.notChecked(TEXT, Subject.LENGTH, Missing.ends(c)));
         }
         Length least = c.sides().stream()

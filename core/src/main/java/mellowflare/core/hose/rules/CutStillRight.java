@@ -11,6 +11,7 @@ import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.hose.line.CutLength;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.measure.Length;
 import mellowflare.core.procedure.StepEntry;
 import mellowflare.core.reference.Source;
@@ -37,10 +38,10 @@ final class CutStillRight implements Rule<HoseCase> {
             return List.of();
         }
         if (cut.isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.MAKE, "finished length and both hose ends"));
+            return List.of(Finding.notChecked(TEXT, Subject.MAKE, Missing.cut(c)));
         }
         if (c.log().readBack().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.MAKE, "figure that was read back before the cut"));
+            return List.of(Finding.notChecked(TEXT, Subject.MAKE, HoseNeeds.READ_BACK));
         }
         Length was = c.log().readBack().get().figure();
         Length now = cut.get().shop(c.units());

@@ -9,6 +9,7 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.hose.line.Side;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.Ferrule;
@@ -44,6 +45,6 @@ final class FerruleFits implements Rule<HoseCase> {
                                 "most", Figure.of(k.outside().high()),
                                 "hose", Figure.of(h.part()),
                                 "outside", Figure.of(h.outside()))))
-                .orElseGet(() -> Finding.notChecked(TEXT, s.which().hoseEnd(), "hose")));
+                .orElseGet(() -> Finding.notChecked(TEXT, s.which().hoseEnd(), HoseNeeds.HOSE)));
     }
 }

@@ -5,12 +5,14 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.fluid.FluidGroup;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.parts.HoseKind;
 import mellowflare.core.parts.HoseKinds;
 import mellowflare.core.parts.HosePart;
@@ -30,7 +32,7 @@ final class FluidBelongs implements Rule<HoseCase> {
     @Override
     public List<Finding> check(HoseCase c) {
         if (c.fluid().isEmpty() || c.hose().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.LINE, c.fluid().isEmpty() ? "fluid" : "hose"));
+            return List.of(Finding.notChecked(TEXT, Subject.LINE, c.fluid().isEmpty() ? Needs.FLUID : HoseNeeds.HOSE));
         }
         FluidGroup group = c.fluid().get().group();
         HosePart hose = c.hose().get();

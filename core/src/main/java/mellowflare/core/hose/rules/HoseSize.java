@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -39,7 +40,12 @@ final class HoseSize implements Rule<HoseCase> {
         HoseEndPart part = s.part().get();
         HosePart hose = c.hose().get();
         if (part.hoseDash().isEmpty()) {
-            return Finding.notChecked(TEXT, about, "hose size of hose end " + s.which());
+            return Finding.notChecked(
+                    TEXT,
+                    about,
+                    Needs.fromMaker(
+                            "the hose size of hose end " + part.part(),
+                            s.which().hoseEnd()));
         }
         DashSize fits = part.hoseDash().get();
         return Finding.of(

@@ -14,6 +14,7 @@ import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.hose.line.CutLength;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
 
@@ -53,7 +54,7 @@ final class LengthMethod implements Rule<HoseCase> {
     @Override
     public List<Finding> check(HoseCase c) {
         if (c.finished().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.LENGTH, "finished length"));
+            return List.of(Finding.notChecked(TEXT, Subject.LENGTH, HoseNeeds.FINISHED));
         }
         List<Finding> all = new ArrayList<>();
         all.add(method(c));

@@ -5,11 +5,13 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.material.Compatibility;
 import mellowflare.core.reference.Source;
 
@@ -35,7 +37,7 @@ final class LinerBears implements Rule<HoseCase> {
     @Override
     public List<Finding> check(HoseCase c) {
         if (c.hose().isEmpty() || c.fluid().isEmpty()) {
-            return List.of(Finding.notChecked(NEVER, Subject.HOSE, c.hose().isEmpty() ? "hose" : "fluid"));
+            return List.of(Finding.notChecked(NEVER, Subject.HOSE, c.hose().isEmpty() ? HoseNeeds.HOSE : Needs.FLUID));
         }
         String liner = c.hose().get().liner();
         String fluid = c.fluid().get().name();
@@ -43,7 +45,7 @@ final class LinerBears implements Rule<HoseCase> {
                 c.data().get(Compatibility.KEY).of(c.fluid().get().id(), liner);
         if (row.isEmpty()) {
             return List.of(Finding.notChecked(
-                    NEVER, Subject.HOSE, "maker's word on " + liner + " in " + fluid + ", which no table here holds"));
+                    NEVER, Subject.HOSE, Needs.fromMaker("a liner of " + liner + " in " + fluid, Subject.HOSE)));
         }
         Map<String, Figure> figures = Map.of(
                 "liner", Figure.of(liner),

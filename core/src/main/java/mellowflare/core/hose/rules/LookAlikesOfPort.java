@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -42,7 +43,7 @@ final class LookAlikesOfPort implements Rule<HoseCase> {
     private static Finding check(Side s) {
         Subject about = s.which().end();
         if (s.port().isEmpty()) {
-            return Finding.notChecked(UNSURE, about, "port of end " + s.which());
+            return Finding.notChecked(UNSURE, about, Needs.port(s.which().end()));
         }
         RuleText text = s.certainty().isPresent() ? UNSURE : PICKED;
         boolean sure = s.certainty().filter(x -> x >= Identification.SETTLED).isPresent();

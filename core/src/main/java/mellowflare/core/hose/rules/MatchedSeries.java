@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -38,7 +39,11 @@ final class MatchedSeries implements Rule<HoseCase> {
         HoseEndPart part = s.part().get();
         HosePart hose = c.hose().get();
         if (part.series().isEmpty()) {
-            return Finding.notChecked(TEXT, about, "series of hose end " + s.which());
+            return Finding.notChecked(
+                    TEXT,
+                    about,
+                    Needs.fromMaker(
+                            "the series of hose end " + part.part(), s.which().hoseEnd()));
         }
         String series = part.series().get();
         return Finding.of(

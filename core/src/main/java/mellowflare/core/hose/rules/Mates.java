@@ -5,11 +5,13 @@ import java.util.List;
 import java.util.Map;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.hose.line.Side;
 import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.reference.Source;
@@ -44,8 +46,8 @@ final class Mates implements Rule<HoseCase> {
         Subject about = s.which().joint();
         if (s.mates().isEmpty()) {
             return s.port().isEmpty()
-                    ? Finding.notChecked(TEXT, about, "port of end " + s.which())
-                    : Finding.notChecked(TEXT, about, "hose end " + s.which());
+                    ? Finding.notChecked(TEXT, about, Needs.port(s.which().end()))
+                    : Finding.notChecked(TEXT, about, HoseNeeds.end(s.which()));
         }
         HoseEndPart part = s.part().orElseThrow();
         return Finding.of(

@@ -4,10 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Need;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.fluid.Hazard;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.hose.line.Side;
 import mellowflare.core.material.Metal;
 import mellowflare.core.material.MetalsTouch;
@@ -24,15 +27,20 @@ final class MetalsTogether implements Rule<HoseCase> {
         Optional<Metal> port = s.presentedMetal();
         Optional<Metal> part = s.part().flatMap(p -> p.metal());
         Optional<Boolean> wet = c.service().ambient().wet();
-        List<String> missing = new ArrayList<>();
+        List<Need> missing = new ArrayList<>();
         if (port.isEmpty()) {
-            missing.add("metal of the port at end " + s.which());
+            missing.add(Needs.portMetal(s.which().end(), s.which().joint()));
         }
         if (part.isEmpty()) {
-            missing.add(s.part().isEmpty() ? "hose end " + s.which() : "metal of hose end " + s.which());
+            missing.add(
+                    s.part().isEmpty()
+                            ? HoseNeeds.end(s.which())
+                            : Needs.fromMaker(
+                                    "the metal of hose end " + s.which(),
+                                    s.which().hoseEnd()));
         }
         if (!missing.isEmpty()) {
-            return Finding.notChecked(MetalsTouch.TEXT, about, missing.toArray(String[]::new));
+            return Finding.notChecked(MetalsTouch.TEXT, about, missing.toArray(Need[]::new));
         }
         return MetalsTouch.check(
                 part.get(),

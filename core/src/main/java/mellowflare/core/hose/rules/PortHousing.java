@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -14,6 +15,7 @@ import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.SealRing;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.hose.line.Side;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Confidence;
@@ -67,8 +69,7 @@ final class PortHousing implements Rule<HoseCase> {
         all.add(s.tried()
                 .homeByHand()
                 .map(home -> Finding.of(!home, TEXT, about, figures))
-                .orElseGet(() -> Finding.notChecked(
-                        TEXT, about, "whether a fitting turns home by hand in the port at end " + s.which())));
+                .orElseGet(() -> Finding.notChecked(TEXT, about, HoseNeeds.turnsHome(s.which()))));
         s.tried().ringShows().ifPresent(shows -> all.add(Finding.of(!shows, SHOWS, about, figures)));
         s.tried().mouth().ifPresent(m -> all.add(mouth(m, port, about, figures)));
         return all;
@@ -77,8 +78,7 @@ final class PortHousing implements Rule<HoseCase> {
     private static Finding mouth(Length measured, End port, Subject about, Map<String, Figure> figures) {
         Optional<Length> housing = port.ring().flatMap(SealRing::housing);
         if (housing.isEmpty()) {
-            return Finding.notChecked(
-                    MOUTH, about, "the ring housing of " + port.brief() + ", which no table here holds");
+            return Finding.notChecked(MOUTH, about, Needs.fromMaker("the ring housing of " + port.brief(), about));
         }
         Map<String, Figure> more = new HashMap<>(figures);
         more.put("mouth", Figure.of(measured));

@@ -5,12 +5,15 @@ import java.util.List;
 import java.util.Map;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Need;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.flow.PipeFriction;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.PressureDifference;
 import mellowflare.core.reference.Source;
@@ -70,23 +73,23 @@ final class PressureDrop implements Rule<HoseCase> {
         };
     }
 
-    private static String[] missing(HoseCase c) {
-        List<String> missing = new ArrayList<>();
+    private static Need[] missing(HoseCase c) {
+        List<Need> missing = new ArrayList<>();
         if (c.hose().isEmpty()) {
-            missing.add("hose");
+            missing.add(HoseNeeds.HOSE);
         }
         if (c.fluid().isEmpty()) {
-            missing.add("fluid");
+            missing.add(Needs.FLUID);
         }
         if (c.service().fluidTemperature().isEmpty()) {
-            missing.add("fluid temperature");
+            missing.add(Needs.HOTTEST);
         }
         if (c.service().flow().isEmpty()) {
-            missing.add("flow");
+            missing.add(Needs.FLOW);
         }
         if (c.finished().isEmpty()) {
-            missing.add("finished length");
+            missing.add(HoseNeeds.FINISHED);
         }
-        return missing.toArray(String[]::new);
+        return missing.toArray(Need[]::new);
     }
 }

@@ -11,6 +11,7 @@ import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.hose.line.CutRoom;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
 
@@ -33,7 +34,7 @@ final class RoomForCutter implements Rule<HoseCase> {
         }
         Optional<Length> least = CutRoom.needed(c);
         if (least.isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.HOSE, "hose"));
+            return List.of(Finding.notChecked(TEXT, Subject.HOSE, HoseNeeds.HOSE));
         }
         List<String> fitting = CutRoom.fitting(c, room.get());
         return List.of(Finding.of(

@@ -3,6 +3,7 @@ package mellowflare.core.hose.rules;
 import java.util.List;
 import java.util.Optional;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.hose.line.HoseCase;
 import mellowflare.core.hose.line.Side;
@@ -24,7 +25,10 @@ final class RoomForWrench implements Rule<HoseCase> {
             return room.isEmpty()
                     ? Optional.empty()
                     : Optional.of(AtHand.roomNeeds(
-                            "wrench size of hose end " + s.which(), s.which().hoseEnd()));
+                            Needs.fromMaker(
+                                    "the wrench size of hose end " + s.which(),
+                                    s.which().hoseEnd()),
+                            s.which().hoseEnd()));
         }
         boolean crow = room.get().compareTo(WrenchRoom.crowFoot(hex.get())) >= 0;
         return Optional.of(AtHand.room(

@@ -11,6 +11,8 @@ import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
+import mellowflare.core.hose.route.RouteNeeds;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.reference.Source;
@@ -54,7 +56,7 @@ final class RouteOfLine implements Rule<HoseCase> {
         Optional<Length> way = c.route().get().length();
         if (c.finished().isEmpty() || way.isEmpty()) {
             all.add(Finding.notChecked(
-                    SHORT, Subject.LENGTH, way.isEmpty() ? "way that keeps the radius" : "finished length"));
+                    SHORT, Subject.LENGTH, way.isEmpty() ? RouteNeeds.WITHIN_RADIUS : HoseNeeds.FINISHED));
             return all;
         }
         Length adapters = c.a().adapterLength().plus(c.b().adapterLength());

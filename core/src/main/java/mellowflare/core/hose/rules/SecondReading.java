@@ -9,6 +9,7 @@ import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
@@ -27,11 +28,11 @@ final class SecondReading implements Rule<HoseCase> {
     @Override
     public List<Finding> check(HoseCase c) {
         if (c.finished().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.LENGTH, "finished length"));
+            return List.of(Finding.notChecked(TEXT, Subject.LENGTH, HoseNeeds.FINISHED));
         }
         CalledFigure figure = c.finished().get();
         if (figure.second().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.LENGTH, "second reading"));
+            return List.of(Finding.notChecked(TEXT, Subject.LENGTH, HoseNeeds.SECOND));
         }
         Length second = figure.second().get();
         return List.of(Finding.of(

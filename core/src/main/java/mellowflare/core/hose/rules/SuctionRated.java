@@ -10,6 +10,7 @@ import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.fluid.Duty;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.parts.HosePart;
 import mellowflare.core.reference.Source;
@@ -33,7 +34,7 @@ final class SuctionRated implements Rule<HoseCase> {
             return List.of();
         }
         if (c.hose().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.HOSE, "hose"));
+            return List.of(Finding.notChecked(TEXT, Subject.HOSE, HoseNeeds.HOSE));
         }
         HosePart hose = c.hose().get();
         boolean deepEnough = hose.vacuum()

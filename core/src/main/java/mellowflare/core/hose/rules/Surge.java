@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -31,7 +32,7 @@ final class Surge implements Rule<HoseCase> {
         if (weakest.isEmpty() || c.service().peak().isEmpty()) {
             return List.of(
                     c.service().peak().isEmpty()
-                            ? Finding.notChecked(TEXT, Subject.LINE, "peak pressure")
+                            ? Finding.notChecked(TEXT, Subject.LINE, Needs.SURGE)
                             : Finding.notChecked(TEXT, Subject.LINE, Missing.parts(c)));
         }
         GaugePressure peak = c.service().peak().get();

@@ -10,6 +10,7 @@ import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.fluid.PressureBasis;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.parts.HosePart;
 import mellowflare.core.reference.Source;
 
@@ -27,7 +28,7 @@ final class TableNamed implements Rule<HoseCase> {
     @Override
     public List<Finding> check(HoseCase c) {
         if (c.hose().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.HOSE, "hose"));
+            return List.of(Finding.notChecked(TEXT, Subject.HOSE, HoseNeeds.HOSE));
         }
         HosePart hose = c.hose().get();
         boolean metric = c.service().basis() == PressureBasis.METRIC;

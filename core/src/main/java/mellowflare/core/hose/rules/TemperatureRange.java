@@ -5,11 +5,14 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Need;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.parts.HosePart;
 import mellowflare.core.reference.Source;
@@ -36,13 +39,13 @@ final class TemperatureRange implements Rule<HoseCase> {
     @Override
     public List<Finding> check(HoseCase c) {
         return List.of(
-                check(c, TEXT, c.service().fluidTemperature(), "fluid temperature"),
-                check(c, AIR, c.service().ambient().air(), "temperature of the surroundings"));
+                check(c, TEXT, c.service().fluidTemperature(), Needs.HOTTEST),
+                check(c, AIR, c.service().ambient().air(), Needs.AMBIENT));
     }
 
-    private static Finding check(HoseCase c, RuleText text, Optional<Temperature> temperature, String name) {
+    private static Finding check(HoseCase c, RuleText text, Optional<Temperature> temperature, Need need) {
         if (c.hose().isEmpty() || temperature.isEmpty()) {
-            return Finding.notChecked(text, Subject.HOSE, c.hose().isEmpty() ? "hose" : name);
+            return Finding.notChecked(text, Subject.HOSE, c.hose().isEmpty() ? HoseNeeds.HOSE : need);
         }
         HosePart hose = c.hose().get();
         Temperature t = temperature.get();

@@ -7,11 +7,13 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.measure.Length;
 import mellowflare.core.parts.Here;
 import mellowflare.core.parts.HosePart;
@@ -61,7 +63,7 @@ final class ThroughPanel implements Rule<HoseCase> {
                         HOSE,
                         Subject.HOSE,
                         Map.of("hole", Figure.of(hole), "outside", Figure.of(o))))
-                .orElseGet(() -> Finding.notChecked(HOSE, Subject.HOSE, "hose")));
+                .orElseGet(() -> Finding.notChecked(HOSE, Subject.HOSE, HoseNeeds.HOSE)));
         List<Passing> ends = c.sides().stream()
                 .flatMap(s -> s
                         .part()
@@ -71,7 +73,8 @@ final class ThroughPanel implements Rule<HoseCase> {
                 .sorted(Comparator.comparing(Passing::needs))
                 .toList();
         if (ends.isEmpty()) {
-            all.add(Finding.notChecked(ENDS, Subject.LINE, "wrench sizes of the hose ends"));
+            all.add(Finding.notChecked(
+                    ENDS, Subject.LINE, Needs.fromMaker("the wrench sizes of the hose ends", Subject.LINE)));
         } else {
             Passing least = ends.get(0);
             all.add(Finding.of(

@@ -6,6 +6,7 @@ import java.util.Map;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.hose.line.Side;
 import mellowflare.core.hose.order.HoseStepWriter;
 import mellowflare.core.parts.AtHand;
@@ -16,7 +17,7 @@ final class ToolsAtHand implements Rule<HoseCase> {
     @Override
     public List<Finding> check(HoseCase c) {
         if (c.hose().isEmpty()) {
-            return List.of(AtHand.toolsNeed("hose"));
+            return List.of(AtHand.toolsNeed(HoseNeeds.HOSE));
         }
         List<Finding> all = new ArrayList<>(AtHand.tools(new HoseStepWriter(c, Map.of()).tools(), c.here(), c.fluid()));
         for (Side s : c.sides()) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -11,6 +12,7 @@ import mellowflare.core.advice.Subject;
 import mellowflare.core.flow.PipeVelocity;
 import mellowflare.core.fluid.Duty;
 import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.HoseNeeds;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
 
@@ -28,7 +30,7 @@ final class Velocity implements Rule<HoseCase> {
     @Override
     public List<Finding> check(HoseCase c) {
         if (c.hose().isEmpty() || c.service().flow().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.HOSE, c.hose().isEmpty() ? "hose" : "flow"));
+            return List.of(Finding.notChecked(TEXT, Subject.HOSE, c.hose().isEmpty() ? HoseNeeds.HOSE : Needs.FLOW));
         }
         Length bore = c.hose().get().bore();
         Duty duty = c.service().duty();

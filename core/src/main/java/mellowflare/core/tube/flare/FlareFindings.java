@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
@@ -82,7 +83,7 @@ public final class FlareFindings {
             }
         }
         if (band.isEmpty()) {
-            all.add(Finding.notChecked(BAND, Subject.TUBE, "band of the diameter: fluid or port"));
+            all.add(Finding.notChecked(BAND, Subject.TUBE, Needs.FLUID));
         } else if (all.isEmpty()) {
             all.add(Finding.pass(
                     FAULT,

@@ -52,7 +52,7 @@ final class BenderFits implements Rule<TubeCase> {
         }
         if (c.tube().isEmpty() || c.radius().isEmpty()) {
             return List.of(Finding.notChecked(
-                    LEAST, Subject.BENDS, c.tube().isEmpty() ? "tube" : "bender, or the radius of the form"));
+                    LEAST, Subject.BENDS, c.tube().isEmpty() ? TubeNeeds.TUBE : TubeNeeds.BENDER_OR_RADIUS));
         }
         Tube tube = c.tube().get();
         List<Finding> all = new ArrayList<>();

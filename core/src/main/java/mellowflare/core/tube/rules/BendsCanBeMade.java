@@ -52,7 +52,7 @@ final class BendsCanBeMade implements Rule<TubeCase> {
         }
         if (c.order().isEmpty()) {
             return List.of(Finding.notChecked(
-                    STOP, Subject.BENDS, c.path().isEmpty() ? "way of the tube and radius of its bends" : "bender"));
+                    STOP, Subject.BENDS, c.path().isEmpty() ? TubeNeeds.SHAPE_AND_RADIUS : TubeNeeds.BENDER));
         }
         BendOrder order = c.order().get();
         Bender b = c.bender().orElseThrow();

@@ -29,15 +29,13 @@ final class CheckAgrees implements Rule<TubeCase> {
     public List<Finding> check(TubeCase c) {
         Optional<CalledFigure> f = c.figure();
         if (f.isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.LENGTH, "way of the tube"));
+            return List.of(Finding.notChecked(TEXT, Subject.LENGTH, TubeNeeds.SHAPE));
         }
         if (f.get().second().isEmpty()) {
             return List.of(Finding.notChecked(
                     TEXT,
                     Subject.LENGTH,
-                    c.shape().template().isPresent()
-                            ? "second reading of the template"
-                            : "distance end to end, measured by itself"));
+                    c.shape().template().isPresent() ? TubeNeeds.TEMPLATE_AGAIN : TubeNeeds.END_TO_END));
         }
         Length second = f.get().second().get();
         return List.of(Finding.of(

@@ -36,7 +36,7 @@ final class ClearsItself implements Rule<TubeCase> {
     @Override
     public List<Finding> check(TubeCase c) {
         if (c.path().isEmpty() && c.shape().template().isEmpty()) {
-            return List.of(Finding.notChecked(THROUGH, Subject.SHAPE, "way of the tube and radius of its bends"));
+            return List.of(Finding.notChecked(THROUGH, Subject.SHAPE, TubeNeeds.SHAPE_AND_RADIUS));
         }
         if (c.clash().isEmpty()) {
             return List.of();

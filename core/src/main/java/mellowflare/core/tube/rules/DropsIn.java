@@ -28,7 +28,7 @@ final class DropsIn implements Rule<TubeCase> {
     @Override
     public List<Finding> check(TubeCase c) {
         if (c.path().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.SHAPE, "way of the tube and radius of its bends"));
+            return List.of(Finding.notChecked(TEXT, Subject.SHAPE, TubeNeeds.SHAPE_AND_RADIUS));
         }
         FitChance f = c.fit().orElseThrow();
         Optional<FitChance.Cause> worst = f.largest();

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -53,7 +54,7 @@ final class EndMates implements Rule<TubeCase> {
             }
             if (s.traits().isEmpty() || port.isEmpty()) {
                 all.add(Finding.notChecked(
-                        TEXT, about, port.isEmpty() ? "port at end " + s.which() : "kind of tube end " + s.which()));
+                        TEXT, about, port.isEmpty() ? Needs.port(s.which().end()) : TubeNeeds.kind(s.which())));
                 continue;
             }
             EndTraits t = s.traits().get();

@@ -3,6 +3,7 @@ package mellowflare.core.tube.rules;
 import java.util.List;
 import java.util.Map;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -28,7 +29,7 @@ final class EndSuits implements Rule<TubeCase> {
                         return Finding.notChecked(
                                 TEXTS.get(Severity.STOP),
                                 s.which().tubeEnd(),
-                                s.traits().isEmpty() ? "kind of tube end " + s.which() : "fluid");
+                                s.traits().isEmpty() ? TubeNeeds.kind(s.which()) : Needs.FLUID);
                     }
                     return Verdicts.finding(
                             TEXTS,

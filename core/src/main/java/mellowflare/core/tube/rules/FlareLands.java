@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Need;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -73,7 +75,7 @@ final class FlareLands implements Rule<TubeCase> {
                                 "tool", Figure.of(s.tool().orElseThrow().name()),
                                 "source", Figure.of(s.band().get().source().shown()))));
             } else {
-                all.add(Finding.notChecked(BAND, about, "band of its diameter: name the port"));
+                all.add(Finding.notChecked(BAND, about, Needs.port(s.which().end())));
             }
             all.add(Finding.of(
                     made.crackRisk() < SPLITS,
@@ -99,10 +101,10 @@ final class FlareLands implements Rule<TubeCase> {
 
     private static final double SPLITS = 0.2;
 
-    private static String missing(TubeCase c, TubeSide s) {
+    private static Need missing(TubeCase c, TubeSide s) {
         if (c.tube().isEmpty()) {
-            return "tube";
+            return TubeNeeds.TUBE;
         }
-        return s.tool().isEmpty() ? "flaring tool for end " + s.which() : "stick-out at end " + s.which();
+        return s.tool().isEmpty() ? TubeNeeds.flaringTool(s.which()) : TubeNeeds.stickOut(s.which());
     }
 }

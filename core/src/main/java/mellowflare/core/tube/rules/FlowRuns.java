@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -41,7 +42,7 @@ final class FlowRuns implements Rule<TubeCase> {
     @Override
     public List<Finding> check(TubeCase c) {
         if (c.tube().isEmpty() || c.service().flow().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.TUBE, c.tube().isEmpty() ? "tube" : "flow"));
+            return List.of(Finding.notChecked(TEXT, Subject.TUBE, c.tube().isEmpty() ? TubeNeeds.TUBE : Needs.FLOW));
         }
         Length bore = c.tube().get().bore();
         Duty duty = c.service().duty();

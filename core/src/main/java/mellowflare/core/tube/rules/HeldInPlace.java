@@ -28,7 +28,8 @@ final class HeldInPlace implements Rule<TubeCase> {
     @Override
     public List<Finding> check(TubeCase c) {
         if (c.tube().isEmpty() || c.shape().developed().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.TUBE, c.tube().isEmpty() ? "tube" : "way of the tube"));
+            return List.of(
+                    Finding.notChecked(TEXT, Subject.TUBE, c.tube().isEmpty() ? TubeNeeds.TUBE : TubeNeeds.SHAPE));
         }
         Optional<Clamps> clamps = c.data()
                 .get(Benders.KEY)

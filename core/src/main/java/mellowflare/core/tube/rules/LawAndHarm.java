@@ -6,6 +6,7 @@ import java.util.Map;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.MethodTopic;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -46,7 +47,7 @@ final class LawAndHarm implements Rule<TubeCase> {
     public List<Finding> check(TubeCase c) {
         List<Finding> all = new ArrayList<>();
         if (c.fluid().isEmpty()) {
-            all.add(Finding.notChecked(TEXTS.get(Severity.WARN), Subject.LINE, "fluid"));
+            all.add(Finding.notChecked(TEXTS.get(Severity.WARN), Subject.LINE, Needs.FLUID));
         } else {
             c.data()
                     .get(Laws.KEY)
@@ -60,7 +61,7 @@ final class LawAndHarm implements Rule<TubeCase> {
                                     "source", Figure.of(law.source().shown())))));
         }
         if (c.line().buried().isEmpty()) {
-            all.add(Finding.notChecked(BURIED, Subject.LINE, "word on whether any of it is buried or walled in"));
+            all.add(Finding.notChecked(BURIED, Subject.LINE, TubeNeeds.BURIED));
         } else {
             for (TubeSide s : c.sides()) {
                 s.traits()

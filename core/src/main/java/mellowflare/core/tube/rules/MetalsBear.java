@@ -2,6 +2,7 @@ package mellowflare.core.tube.rules;
 
 import java.util.List;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.fluid.Hazard;
@@ -20,7 +21,11 @@ final class MetalsBear implements Rule<TubeCase> {
         Subject about = s.which().joint();
         if (c.tube().isEmpty() || s.port().metal().isEmpty()) {
             return Finding.notChecked(
-                    MetalsTouch.TEXT, about, c.tube().isEmpty() ? "tube" : "metal of the port at end " + s.which());
+                    MetalsTouch.TEXT,
+                    about,
+                    c.tube().isEmpty()
+                            ? TubeNeeds.TUBE
+                            : Needs.portMetal(s.which().end(), s.which().joint()));
         }
         return MetalsTouch.check(
                 c.tube().get().material().metal(),

@@ -19,7 +19,7 @@ final class RoomHere implements Rule<TubeCase> {
     @Override
     public List<Finding> check(TubeCase c) {
         if (c.tube().isEmpty()) {
-            return List.of(AtHand.roomNeeds("tube", Subject.MAKE));
+            return List.of(AtHand.roomNeeds(TubeNeeds.TUBE, Subject.MAKE));
         }
         List<Finding> all = new ArrayList<>();
         Length od = c.tube().get().outside();

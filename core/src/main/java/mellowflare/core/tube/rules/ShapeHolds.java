@@ -25,7 +25,7 @@ final class ShapeHolds implements Rule<TubeCase> {
     @Override
     public List<Finding> check(TubeCase c) {
         if (!c.line().measured().said()) {
-            return List.of(Finding.notChecked(TEXT, Subject.SHAPE, "way of the tube"));
+            return List.of(Finding.notChecked(TEXT, Subject.SHAPE, TubeNeeds.SHAPE));
         }
         if (c.shape().trouble().isPresent()) {
             return List.of(Finding.fail(

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -52,8 +53,7 @@ final class SolderHolds implements Rule<TubeCase> {
         Optional<GaugePressure> wanted = c.service().working();
         Optional<Temperature> hot = c.service().fluidTemperature();
         if (wanted.isEmpty() || hot.isEmpty()) {
-            return Optional.of(
-                    Finding.notChecked(text, about, wanted.isEmpty() ? "working pressure" : "hottest fluid"));
+            return Optional.of(Finding.notChecked(text, about, wanted.isEmpty() ? Needs.WORKING : Needs.HOTTEST));
         }
         Length outside = c.tube().get().outside();
         Optional<GaugePressure> bears = c.data().get(SolderedJoints.KEY).bears(outside, hot.get());

@@ -31,7 +31,7 @@ final class SpringBackTried implements Rule<TubeCase> {
             return List.of();
         }
         if (c.tube().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.BENDS, "tube"));
+            return List.of(Finding.notChecked(TEXT, Subject.BENDS, TubeNeeds.TUBE));
         }
         SpringBack s = c.line().spring();
         Angle right = Angle.ofDegrees(90);

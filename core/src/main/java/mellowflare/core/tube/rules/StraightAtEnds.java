@@ -39,8 +39,8 @@ final class StraightAtEnds implements Rule<TubeCase> {
                         TEXT,
                         about,
                         c.path().isEmpty()
-                                ? "way of the tube and radius of its bends"
-                                : c.tube().isEmpty() ? "tube" : "kind of tube end " + s.which()));
+                                ? TubeNeeds.SHAPE_AND_RADIUS
+                                : c.tube().isEmpty() ? TubeNeeds.TUBE : TubeNeeds.kind(s.which())));
                 continue;
             }
             Length need = EndStraight.needed(c, s.which());

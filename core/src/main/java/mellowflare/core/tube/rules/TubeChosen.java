@@ -27,7 +27,7 @@ final class TubeChosen implements Rule<TubeCase> {
     @Override
     public List<Finding> check(TubeCase c) {
         if (c.tube().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.TUBE, "tube"));
+            return List.of(Finding.notChecked(TEXT, Subject.TUBE, TubeNeeds.TUBE));
         }
         Optional<TubeSize> size = c.size();
         Optional<String> bore = size.flatMap(TubeSize::bore);

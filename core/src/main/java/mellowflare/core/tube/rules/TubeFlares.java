@@ -32,7 +32,7 @@ final class TubeFlares implements Rule<TubeCase> {
             return List.of();
         }
         if (c.tube().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.TUBE, "tube"));
+            return List.of(Finding.notChecked(TEXT, Subject.TUBE, TubeNeeds.TUBE));
         }
         Tube t = c.tube().get();
         boolean soft = t.material().flares() && c.size().map(TubeSize::soft).orElse(true);

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -27,7 +28,7 @@ final class TubeSuits implements Rule<TubeCase> {
     public List<Finding> check(TubeCase c) {
         if (c.tube().isEmpty() || c.fluid().isEmpty()) {
             return List.of(Finding.notChecked(
-                    TEXTS.get(Severity.STOP), Subject.TUBE, c.tube().isEmpty() ? "tube" : "fluid"));
+                    TEXTS.get(Severity.STOP), Subject.TUBE, c.tube().isEmpty() ? TubeNeeds.TUBE : Needs.FLUID));
         }
         Optional<Use> use = c.data()
                 .get(EndKinds.KEY)

@@ -4,6 +4,7 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
@@ -16,10 +17,7 @@ final class Verdicts {
     static Finding finding(
             Map<Severity, RuleText> texts, Subject about, Optional<Use> use, String what, String place, String fluid) {
         if (use.isEmpty()) {
-            return Finding.notChecked(
-                    texts.get(Severity.STOP),
-                    about,
-                    "word on " + what + " for " + fluid + ", which no table here holds");
+            return Finding.notChecked(texts.get(Severity.STOP), about, Needs.fromMaker(what + " for " + fluid, about));
         }
         Map<String, Figure> figures = Map.of(
                 place,

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
@@ -44,14 +45,14 @@ final class WallBears implements Rule<TubeCase> {
     @Override
     public List<Finding> check(TubeCase c) {
         if (c.tube().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.TUBE, "tube"));
+            return List.of(Finding.notChecked(TEXT, Subject.TUBE, TubeNeeds.TUBE));
         }
         Tube tube = c.tube().get();
         TubeMaterials materials = c.data().get(TubeMaterials.KEY);
         Optional<Temperature> hot = c.service().fluidTemperature();
         List<Finding> all = new ArrayList<>();
         if (hot.isEmpty()) {
-            all.add(Finding.notChecked(HOT, Subject.TUBE, "hottest fluid"));
+            all.add(Finding.notChecked(HOT, Subject.TUBE, Needs.HOTTEST));
         } else {
             Optional<Double> share = materials.share(tube.material(), hot.get());
             all.add(Finding.of(
@@ -73,7 +74,7 @@ final class WallBears implements Rule<TubeCase> {
                 .flatMap(Optional::stream)
                 .max(Comparator.naturalOrder());
         if (wanted.isEmpty()) {
-            all.add(Finding.notChecked(TEXT, Subject.TUBE, "working pressure"));
+            all.add(Finding.notChecked(TEXT, Subject.TUBE, Needs.WORKING));
             return all;
         }
         Optional<TubePressure> bears = TubeBears.of(c);

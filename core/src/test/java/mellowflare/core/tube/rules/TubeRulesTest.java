@@ -69,7 +69,7 @@ class TubeRulesTest {
     void anEmptyLineSaysWhatItNeeds() {
         TubeCase c = of(TubeLine.NEW, Service.UNSAID, EndCode.JIC37, "-6", Practice.USUAL);
         assertThat(TubeRules.check(c)).noneMatch(Finding::stops);
-        assertThat(says(c, "shape.holds", State.NOT_CHECKED)).containsExactly("Not checked: needs way of the tube.");
+        assertThat(says(c, "shape.holds", State.NOT_CHECKED)).containsExactly("Enter the shape of the tube.");
     }
 
     @Test
@@ -121,7 +121,7 @@ class TubeRulesTest {
         assertThat(says(fluid("nitrous-oxide", l -> l), "tube.suits", State.NOT_CHECKED))
                 .first()
                 .asString()
-                .contains("no table here holds");
+                .contains("no table here has it");
     }
 
     @Test

@@ -1,0 +1,61 @@
+package mellowflare.app.shell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.TreeSet;
+import javafx.scene.Node;
+import javafx.stage.Stage;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Need;
+import mellowflare.core.advice.StillNeeded;
+import mellowflare.core.air.AirMainKind;
+import mellowflare.core.hose.HoseLineKind;
+import mellowflare.core.line.Kind;
+import mellowflare.core.tube.TubeLineKind;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/** What is still needed leads to the field in which it is told. */
+class LeadsTest extends DrivenWindow {
+    @Start
+    void start(Stage first) throws Exception {
+        begin(first);
+    }
+
+    private List<Need> needs() {
+        List<Finding> findings = desk.current().plan().findings();
+        return StillNeeded.of(findings).needs().stream()
+                .map(StillNeeded.Asked::need)
+                .toList();
+    }
+
+    /** Whether what has the focus is the field of a need, or lies in it. */
+    private boolean reached(Need need) {
+        for (Node n = shell.getScene().getFocusOwner(); n != null; n = n.getParent()) {
+            if (need.entry().equals(n.getId())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    @Test
+    void testEveryNeedOfAnEmptyLineLeadsToItsField(FxRobot robot) {
+        List<String> astray = new ArrayList<>();
+        for (Kind<?, ?> kind : List.of(HoseLineKind.HOSE, TubeLineKind.TUBE, AirMainKind.AIR)) {
+            robot.interact(() -> desk.change("kind", "", j -> j.withKind(kind)));
+            assertThat(needs()).isNotEmpty();
+            for (Need need : needs()) {
+                robot.interact(() -> shell.to(need));
+                if (!reached(need)) {
+                    astray.add(kind.word() + " " + need.id() + " at " + need.at() + ", in " + shell.open() + " on "
+                            + shell.getScene().getFocusOwner());
+                }
+            }
+        }
+        assertThat(new TreeSet<>(astray)).isEmpty();
+    }
+}
