@@ -144,7 +144,7 @@ final class Starting {
             }
         }
         Job fresh = Job.open(UUID.randomUUID().toString(), "First hose line", "", UnitSystem.METRIC);
-        book.save(fresh, "not begun", "first job", "", clock.instant());
+        book.save(fresh, "not started", "first job", "", clock.instant());
         return new First(Evaluation.of(fresh, data), aside);
     }
 }

@@ -80,7 +80,7 @@ public final class OpenBook implements AutoCloseable {
     public static OpenBook empty(Path folder) throws BookTrouble {
         Book book = Book.open(folder);
         Job job = Job.open("first", "First line", "", UnitSystem.METRIC);
-        book.save(job, "not begun", "first job", "", NOW);
+        book.save(job, "not started", "first job", "", NOW);
         return new OpenBook(book, job);
     }
 

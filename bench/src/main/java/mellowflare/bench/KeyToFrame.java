@@ -147,7 +147,7 @@ public final class KeyToFrame extends Application {
                                 .withMeasured(new Measured.Points(LongTube.corners(50)))
                                 .withTube(Optional.of(new TubePick.Listed("ACR-3/8")))
                                 .withBender(Optional.of("hand-lever-3/8")));
-        book.save(job, "not begun", "bench", "", Instant.now());
+        book.save(job, "not started", "bench", "", Instant.now());
         return job;
     }
 
@@ -155,7 +155,7 @@ public final class KeyToFrame extends Application {
         Job job = Job.open("bench", "200 pieces", "", UnitSystem.METRIC)
                 .withKind(AirMainKind.AIR)
                 .with(AirMainKind.AIR, LargeShop.main(200));
-        book.save(job, "not begun", "bench", "", Instant.now());
+        book.save(job, "not started", "bench", "", Instant.now());
         return job;
     }
 

@@ -32,7 +32,7 @@ class JobCommandTest {
         assertThat(Run.of("", "job", "list", book).json()).hasSize(15);
         Run found = Run.of("", "job", "list", book, "--search", "slip winch");
         assertThat(found.json()).hasSize(1);
-        assertThat(found.json().get(0).get("leftOff").asText()).isEqualTo("not begun");
+        assertThat(found.json().get(0).get("leftOff").asText()).isEqualTo("not started");
     }
 
     @Test

@@ -284,7 +284,7 @@ public final class AirView implements Page {
                         c.heldResult()
                                 .map(r -> Figure.of(r.leak()).text(model.units()))
                                 .orElse("–"),
-                        c.heldResult().isPresent() ? "from the hold test" : "two readings are needed");
+                        c.heldResult().isPresent() ? "from the leak test" : "two readings are needed");
             default ->
                 third.words(
                         "costs",

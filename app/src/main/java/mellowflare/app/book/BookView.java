@@ -30,6 +30,7 @@ import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
 import mellowflare.app.entry.WordCell;
 import mellowflare.app.line.PaperPresses;
+import mellowflare.app.line.Slip;
 import mellowflare.app.look.Look;
 import mellowflare.app.page.Page;
 import mellowflare.app.paint.DrawingPane;
@@ -258,15 +259,11 @@ public final class BookView implements Page {
         drawing.drawingProperty().set(now.plan().strip());
         select();
         showMethods();
-        long count = now.stops();
         left.words(
-                "left off",
+                "work",
                 now.leftOff().split(":")[0],
                 now.leftOff().contains(":") ? now.leftOff().split(": ", 2)[1] : job.machine());
-        stops.words(
-                "stops",
-                count == 0 ? "none" : Long.toString(count),
-                count == 0 ? "nothing stands in the way" : "see Line");
+        Slip.stops(stops, now.findings());
         showing = false;
     }
 

@@ -77,15 +77,15 @@ final class GaugeSlip extends VBox {
         gender = row("it is", List.of(Gender.values()), Gender::word, Pictures::gender, model::gender);
         body = row("it has", List.of(Body.values()), Words::body, Pictures::body, model::body);
         diameter =
-                new EntryRow("across the crests", "14.2 or 9/16", model.fields().diameter());
+                new EntryRow("over the crests", "14.2 or 9/16", model.fields().diameter());
         pitch = new EntryRow(
-                "pitch leaf", "18, 1.5 mm, 10 over 14", model.fields().pitch());
-        taper = loose("along it", List.of(TaperSeen.values()), TaperSeen::word, Pictures::taper, model::taper);
+                "thread pitch", "18, 1.5 mm, 10 over 14", model.fields().pitch());
+        taper = loose("taper", List.of(TaperSeen.values()), TaperSeen::word, Pictures::taper, model::taper);
         flank = loose("", List.of(FlankSeen.values()), f -> f.word().replace(" flank", ""), f -> null, model::flank);
         alongIt = pair(taper, flank);
         seat = loose("seat", List.of(Seat.values()), Words::seat, Pictures::seat, model::seat);
         ring = loose("ring", List.of(RingSeen.values()), Words::ring, Pictures::ring, model::ring);
-        worn = row("looks", List.of(false, true), w -> w ? "worn" : "sound", w -> null, model::worn);
+        worn = row("condition", List.of(false, true), w -> w ? "worn" : "sound", w -> null, model::worn);
         instrument = row(
                 "",
                 List.of(Instrument.CALIPER, Instrument.RULE, Instrument.EYE),
@@ -199,7 +199,7 @@ final class GaugeSlip extends VBox {
         more.setText(
                 wide
                         ? "less to go by"
-                        : "more to go by: " + (said.isEmpty() ? "where found, nut, hand, hex, tube ..." : said));
+                        : "more clues: " + (said.isEmpty() ? "where found, nut, hand, hex, tube ..." : said));
     }
 
     /** Opens the rest and brings it into sight. */
@@ -281,7 +281,7 @@ final class GaugeSlip extends VBox {
         static String across(Body body, Gender gender) {
             boolean male = gender == Gender.MALE;
             return switch (body) {
-                case THREAD -> "across the crests";
+                case THREAD -> "over the crests";
                 case FLANGE -> male ? "across the head" : "bolts, the long way";
                 case BARB -> "over the barb";
                 case TUBE -> male ? "outside the tube" : "across the mouth";

@@ -106,9 +106,9 @@ public final class GaugeView implements Page {
         stack.setMinHeight(250);
         HBox columns = new HBox(
                 18,
-                Text.column("Speaks for it", new VBox(3, speaksFor, speaksAgainst)),
-                Text.column("Looks like it", lookAlikes),
-                Text.column("Check next", new VBox(3, nextCheck, outcomes)));
+                Text.column("Why", new VBox(3, speaksFor, speaksAgainst)),
+                Text.column("Easily confused with", lookAlikes),
+                Text.column("Next check", new VBox(3, nextCheck, outcomes)));
         columns.getStyleClass().add("under-drawing");
         VBox.setVgrow(stack, Priority.ALWAYS);
         warnings.getStyleClass().add("warnings");
@@ -181,8 +181,8 @@ public final class GaugeView implements Page {
                     "not settled",
                     model.shareOf(best) + " " + best.end().brief(),
                     best.end().threadName() + ", " + best.end().gender().word());
-            goesOn.words("goes on it", "–", "once the end is settled");
-            tighten.words("never", "–", "");
+            goesOn.words("seal with", "–", "once the end is settled");
+            tighten.words("never use", "–", "");
             use.setText(
                     model.asked()
                             ? "Use it unsettled as end " + model.whichProperty().get()
@@ -201,13 +201,13 @@ public final class GaugeView implements Page {
                                 .best()
                                 .map(b -> b.end().threadName() + ", "
                                         + b.end().gender().word())
-                                .orElse("measure across the crests"));
+                                .orElse("measure over the crests"));
         goesOn.words(
-                "goes on it",
+                "seal with",
                 r.seal().map(s -> shorten(s.putOn().get(0))).orElse("–"),
                 r.seal().map(s -> "seals on the " + s.sealsOn().words()).orElse(""));
         tighten.words(
-                "never",
+                "never use",
                 r.seal().map(s -> shorten(s.never().get(0))).orElse("–"),
                 r.seal().map(s -> s.source().shown()).orElse(""));
         use.setText("Use as end " + model.whichProperty().get());

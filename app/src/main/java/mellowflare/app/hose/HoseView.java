@@ -146,7 +146,7 @@ public final class HoseView implements Page {
             toleranceFigure(length);
         }
         weakest.words(
-                "weakest part bears",
+                "weakest part rated to",
                 plan.weakest()
                         .map(w -> Figure.of(w.limit()).text(model.units()))
                         .orElse("–"),
@@ -159,7 +159,7 @@ public final class HoseView implements Page {
 
     private void toleranceFigure(Optional<CutLength> length) {
         tolerance.words(
-                "give or take",
+                "tolerance ±",
                 length.map(c -> LengthFormat.figure(c.tolerance(), model.units()))
                         .orElse("–"),
                 length.map(c -> "exact cut " + LengthFormat.figure(c.exact(), model.units()) + ", rounded by "
@@ -170,7 +170,7 @@ public final class HoseView implements Page {
     /** On the leaf of the way its length stands in the bar, and what to make of it. */
     private void wayFigure() {
         tolerance.words(
-                "the way is",
+                "route length",
                 wayModel.length().map(l -> LengthFormat.shop(l, model.units())).orElse("none"),
                 wayModel.says());
     }

@@ -120,7 +120,7 @@ public final class MakeView implements Page {
         Optional<Step> due = model.due();
         int total = model.bench().steps().size();
         steps.show(model.bench());
-        leftOff.setText("Left off: " + model.current().leftOff());
+        leftOff.setText(model.current().leftOff());
         if (!person.getText().equals(model.personProperty().get())) {
             person.setText(model.personProperty().get());
         }

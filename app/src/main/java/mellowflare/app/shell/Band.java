@@ -68,7 +68,7 @@ final class Band extends HBox {
         title.setText(
                 now.job().title().isBlank() ? "Job without a title" : now.job().title());
         machine.setText(now.job().machine());
-        leftOff.setText("left off: " + now.leftOff());
+        leftOff.setText(now.leftOff());
         strip.drawingProperty().set(now.plan().strip());
         checks.show(now.plan().findings(), now.job().units());
     }

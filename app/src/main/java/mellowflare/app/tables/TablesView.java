@@ -202,7 +202,7 @@ public final class TablesView implements Page {
                 chosen.isEmpty() ? "–" : model.band(units),
                 chosen.flatMap(End::across).map(a -> model.band(units.other())).orElse(""));
         pitch.words(
-                "pitch leaf",
+                "thread pitch",
                 chosen.flatMap(End::thread).map(t -> t.pitch().text()).orElse("–"),
                 chosen.flatMap(End::thread).map(t -> t.pitch().otherText()).orElse(""));
     }

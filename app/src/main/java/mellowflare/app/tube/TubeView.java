@@ -167,7 +167,7 @@ public final class TubeView implements Page {
         developed.length("developed", c.shape().developed(), model.units());
         third(c);
         bears.words(
-                "the tube bears",
+                "tube rated to",
                 TubeBears.of(c)
                         .map(p -> Figure.of(p.bears()).text(model.units()))
                         .orElse("–"),

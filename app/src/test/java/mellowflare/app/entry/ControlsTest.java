@@ -42,7 +42,7 @@ class ControlsTest {
     void start(Stage stage) {
         choices = new ChoiceRow<>("seat", List.of("plain", "cone", "ring"), s -> s, s -> null, true, told::add);
         figure = new FigureBox();
-        row = new EntryRow("across the crests", "14.2", first);
+        row = new EntryRow("over the crests", "14.2", first);
         nextRow = new EntryRow("pitch leaf", "18", second);
         lines = new VBox();
         stage.setScene(new Scene(new VBox(choices, figure, row, nextRow, lines), 500, 400));

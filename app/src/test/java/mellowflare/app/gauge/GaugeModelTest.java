@@ -218,7 +218,7 @@ class GaugeModelTest {
     @Test
     void testWhatItIsOutsideDecidesWhatIsAskedAndDropsWhatOnlyAThreadHas() {
         assertThat(gauge.body()).isEqualTo(Body.THREAD);
-        assertThat(gauge.body().across(gauge.seen().gender())).isEqualTo("across the crests");
+        assertThat(gauge.body().across(gauge.seen().gender())).isEqualTo("over the crests");
         type("44.4", "18");
         gauge.seat(Optional.of(Seat.CONE37));
         gauge.hand(Optional.of(HandSeen.LEFT));

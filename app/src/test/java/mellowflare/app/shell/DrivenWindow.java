@@ -53,7 +53,8 @@ abstract class DrivenWindow {
     void show() throws BookTrouble {
         Book book = Book.open(folder);
         if (book.job("job").isEmpty()) {
-            book.save(Job.open("job", "Slew hose", "crane", UnitSystem.METRIC), "not begun", "first", "", OpenBook.NOW);
+            book.save(
+                    Job.open("job", "Slew hose", "crane", UnitSystem.METRIC), "not started", "first", "", OpenBook.NOW);
         }
         desk = new Desk(
                 new Keeper(book, Platform::runLater),

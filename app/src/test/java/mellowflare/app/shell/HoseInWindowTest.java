@@ -68,7 +68,7 @@ class HoseInWindowTest extends DrivenWindow {
             }
         });
         assertThat(((Labeled) robot.lookup("#left-off").query()).getText())
-                .isEqualTo("left off: step 3 of 22: Lay out the parts");
+                .isEqualTo("step 3 of 22: Lay out the parts");
         assertThat(((javafx.scene.control.TextField) robot.lookup("#diameter").query()).getText())
                 .isEqualTo("17.5");
         assertThat(desk.job().log().entries().get(0).by()).isEqualTo("Maren");

@@ -44,7 +44,7 @@ class WindowTest extends DrivenWindow {
 
     @Test
     void testUndoAndRedoByKey(FxRobot robot) {
-        press(robot, "looks: worn");
+        press(robot, "condition: worn");
         robot.clickOn("#more-clues");
         WaitForAsyncUtils.waitForFxEvents();
         press(robot, "found on: water");

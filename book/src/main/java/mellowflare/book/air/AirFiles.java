@@ -233,7 +233,7 @@ public final class AirFiles {
         event(
                 out,
                 "hold-" + id,
-                "Hold test of the air main: " + title,
+                "Leak test of the air main: " + title,
                 "Pump up, shut off, read pressure and temperature, again an hour or a night later.",
                 from.plusYears(1),
                 "RRULE:FREQ=YEARLY");

@@ -59,7 +59,7 @@ final class HandOverSheet {
                 column("overall, sealing point to sealing point", cut.map(CutLength::hoseOverall)),
                 column("cut the hose at", cut.map(x -> x.shop(units))),
                 new String[] {
-                    "overall, give or take",
+                    "overall length, tolerance ±",
                     cut.map(x -> LengthFormat.figure(x.tolerance(), units)).orElse("open"),
                     cut.map(x -> LengthFormat.figure(x.tolerance(), units.other()))
                             .orElse("")

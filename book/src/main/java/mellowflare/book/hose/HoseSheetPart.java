@@ -102,7 +102,7 @@ final class HoseSheetPart implements SheetPart {
                         "overall, sealing point to sealing point",
                         plan.c().finished().map(CalledFigure::value)),
                 new String[] {
-                    "overall, give or take",
+                    "overall length, tolerance ±",
                     cut.map(c -> LengthFormat.figure(c.tolerance(), units)).orElse("open"),
                     cut.map(c -> LengthFormat.figure(c.tolerance(), units.other()))
                             .orElse("")

@@ -81,7 +81,7 @@ final class JobSheet {
                     true,
                     0.13f);
         }
-        page.text("Left off: " + result.leftOff(), 10, 0, false, 0.37f);
+        page.text("Work: " + result.leftOff(), 10, 0, false, 0.37f);
         page.rule();
         SheetPart line = BookKinds.sheet(result);
         line.pictures(page);

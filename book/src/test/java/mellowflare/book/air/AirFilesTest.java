@@ -187,7 +187,7 @@ class AirFilesTest {
         assertThat(text)
                 .contains(
                         "Air for the blasting shed", "The walk", "riser: up 2.6 m", "Cut list", "48 mm on 50", "Parts")
-                .contains("north 1: left 3.4 m", "Left off: not begun", "rigging loft: drop 2 m")
+                .contains("north 1: left 3.4 m", "Work: not started", "rigging loft: drop 2 m")
                 .contains("Heights of the centre line over the floor", "north 1: 3494 mm to 3460 mm over 3400 mm")
                 .contains("Free air by ISO 1217", "Pump up and hold", "Local codes, the makers of pipe")
                 .contains("STILL NEEDED", "leak test: Enter two readings of a leak test.");

@@ -51,7 +51,7 @@ class KittiwakeSlipTest {
         assertThat(demo).hasSize(15);
         assertThat(slew.leftOff()).startsWith("step 6 of");
         assertThat(slew.plan().stops()).isFalse();
-        assertThat(winch.leftOff()).isEqualTo("not begun");
+        assertThat(winch.leftOff()).isEqualTo("not started");
         assertThat(demo.get(0).plan().findings().stream().filter(Finding::stops))
                 .extracting(f -> f.rule().id())
                 .containsExactlyInAnyOrder("line.clocking", "hose.bend-radius");

@@ -277,7 +277,7 @@ class BookTest {
             book.undo("j", NOW.plusSeconds(9));
             assertThat(book.jobs("").get(0).leftOff()).isEqualTo("step 3");
         }
-        assertThat(folder.resolve("book-before-2.db")).exists();
+        assertThat(folder.resolve("book-before-" + BookFile.SCHEMA + ".db")).exists();
     }
 
     @Test

@@ -2,7 +2,7 @@ package mellowflare.core.connection;
 
 /** What an end is on its outside, before anyone looks for a seat. */
 public enum Body {
-    THREAD("a thread", "across the crests", "across the crests"),
+    THREAD("a thread", "over the crests", "over the crests"),
     FLANGE("a flange", "across the flange head", "between the bolt holes the long way"),
     BARB("barbs", "over the largest barb", "inside the hose"),
     TUBE("a plain tube", "outside the tube", "across the mouth"),

@@ -124,7 +124,7 @@ public record HosePlan(
                 "overall",
                 "of the finished length",
                 cut.filter(CutLength::possible)
-                        .map(x -> "overall give or take " + LengthFormat.figure(x.tolerance(), c.units()))
+                        .map(x -> "overall length ± " + LengthFormat.figure(x.tolerance(), c.units()))
                         .orElse(""));
     }
 

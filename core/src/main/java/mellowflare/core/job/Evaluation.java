@@ -95,14 +95,14 @@ public record Evaluation(Job job, Plan plan, Bench bench, ReferenceData data) {
         return findings().stream().filter(Finding::stops).count();
     }
 
-    /** Where the work was left: “step 4 of 17, Cut with the wheel”, “not begun”, or “made”. */
+    /** Where the work was left: “step 4 of 17, Cut with the wheel”, “not started”, or “finished”. */
     public String leftOff() {
         if (job.log().entries().isEmpty() || bench.steps().isEmpty()) {
-            return "not begun";
+            return "not started";
         }
         Optional<Step> next = bench.next();
         return next.map(s -> "step " + (bench.steps().indexOf(s) + 1) + " of "
                         + bench.steps().size() + ": " + s.title())
-                .orElse("made, all " + bench.steps().size() + " steps");
+                .orElse("finished, all " + bench.steps().size() + " steps");
     }
 }

@@ -76,7 +76,7 @@ public record Comparison(List<Row> rows, String verdict) {
                         .orElse("–"));
         add(
                 rows,
-                "along it",
+                "taper",
                 one,
                 other,
                 e -> e.thread().map(t -> t.tapered() ? "tapered" : "straight").orElse("–"));

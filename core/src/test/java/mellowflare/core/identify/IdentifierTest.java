@@ -309,7 +309,7 @@ class IdentifierTest {
                 .withWorn(true);
         assertThat(ObservationWords.readings(seen, UnitSystem.METRIC))
                 .containsExactly(
-                        "14.2 mm across the crests (caliper)", "18 per inch", "hex 17.5 mm", "found on hydraulic");
+                        "14.2 mm over the crests (caliper)", "18 per inch", "hex 17.5 mm", "found on hydraulic");
         assertThat(ObservationWords.looks(seen)).containsExactly("male", "37° cone", "worn");
     }
 

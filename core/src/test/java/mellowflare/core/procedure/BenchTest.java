@@ -137,7 +137,7 @@ class BenchTest {
         tickAllUntil("record");
         tick("record", Map.of());
         assertThat(bench().next()).isEmpty();
-        assertThat(Evaluation.of(job, DATA).leftOff()).isEqualTo("made, all 22 steps");
+        assertThat(Evaluation.of(job, DATA).leftOff()).isEqualTo("finished, all 22 steps");
         assertThat(refusal(bench().tick("record", "Maren", AT, Map.of()))).contains("ticked already");
     }
 
@@ -158,7 +158,7 @@ class BenchTest {
 
     @Test
     void testWhereItWasLeftIsSaidByStep() {
-        assertThat(Evaluation.of(job, DATA).leftOff()).isEqualTo("not begun");
+        assertThat(Evaluation.of(job, DATA).leftOff()).isEqualTo("not started");
         toTheCut();
         assertThat(Evaluation.of(job, DATA).leftOff()).isEqualTo("step 6 of 22: Cut with the wheel");
         job = job.withLog(job.log().withoutLast());
