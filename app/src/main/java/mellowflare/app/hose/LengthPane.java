@@ -109,7 +109,7 @@ final class LengthPane extends VBox {
             repairs.getChildren()
                     .setAll(Text.of(
                             model.damaged().value().isEmpty()
-                                    ? "Two ends on the stubs put back what was cut out. Type how long the damage is; never on brake, gas or refrigerant hose."
+                                    ? "Two splice ends replace the length you cut out. Enter how long the damage is. Never on brake, gas or refrigerant hose."
                                     : "The catalogue holds no ends for such a repair on this hose.",
                             "soft"));
             return;

@@ -349,7 +349,7 @@ class TubeModelsTest {
         FitModel f = m.fit();
         assertThat(f.fit()).isPresent();
         assertThat(f.roundingSays())
-                .matches("Marks on the rule and whole degrees move the far end by .* mm \\(.* askew\\).");
+                .matches("Rounding the marks and the angles moves the far end by .* mm \\(.* out of line\\).");
         assertThat(f.redo()).isEmpty();
         f.off().textProperty().set("110");
         assertThat(f.redo().orElseThrow().serves()).isEqualTo(Redo.Serves.NEW_PIECE);

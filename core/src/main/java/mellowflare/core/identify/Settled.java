@@ -31,7 +31,7 @@ final class Settled implements Rule<IdentifyCase> {
     private static final RuleText NOTHING = new RuleText(
             "end.nothing-fits",
             Severity.WARN,
-            "Nothing in the tables fits well; that it is none of them stands at {share}.",
+            "Nothing in the tables fits well: {share} chance that it is not in the tables.",
             "Something in the tables fits.",
             "{share} for none of them",
             "Measure again, look whether it is worn, or ask: it may be a standard that these tables lack.",

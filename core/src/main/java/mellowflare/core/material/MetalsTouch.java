@@ -17,7 +17,7 @@ public final class MetalsTouch {
     public static final RuleText TEXT = text(
             "joint.metals",
             Severity.WARN,
-            "{one} on {other} {where}: one eats the other.",
+            "{one} and {other} corrode each other {where}.",
             "Take the part in the metal of the port, or keep water off with grease, tape round the outside or a plated part.");
 
     private static final RuleText LIMITED = text(
@@ -28,7 +28,7 @@ public final class MetalsTouch {
     private static final RuleText INSIDE = text(
             "joint.metals-inside",
             Severity.STOP,
-            "{one} on {other} with fresh water running through: one eats the other from inside.",
+            "{one} and {other} corrode each other from inside where fresh water runs through.",
             "Put a dielectric union or a brass nipple between them, as local code has it, and give its metal as the port's.");
 
     private MetalsTouch() {}
@@ -38,7 +38,7 @@ public final class MetalsTouch {
                 id,
                 severity,
                 fails,
-                "{one} on {other} bear each other {where}.",
+                "{one} and {other} are compatible {where}.",
                 "{source}",
                 remedy,
                 Source.house("metals that touch"));

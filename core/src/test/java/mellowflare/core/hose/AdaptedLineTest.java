@@ -68,7 +68,7 @@ class AdaptedLineTest {
         LineSample weak = l.withEnd(LineEnd.A, npt);
         assertThat(hoseCase(weak).weakest().orElseThrow().limit().bar()).isEqualTo(207);
         assertThat(of(weak, "line.weakest-part").get(0).says(UnitSystem.METRIC))
-                .contains("Adapter A (KA-JM8-NM12) bears 207 bar");
+                .contains("Adapter A (KA-JM8-NM12) is rated to 207 bar");
     }
 
     @Test

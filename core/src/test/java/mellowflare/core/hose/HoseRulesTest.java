@@ -86,7 +86,7 @@ class HoseRulesTest {
     @Test
     void testWeakestPartRulesTheLine() {
         LineSample strong = sound.withService(sound.service().withWorking(Optional.of(GaugePressure.ofBar(250))));
-        fails("line.weakest-part", Severity.STOP, strong, "hose KH2-08 bears 241 bar; the line works at 250 bar");
+        fails("line.weakest-part", Severity.STOP, strong, "hose KH2-08 is rated to 241 bar; the line works at 250 bar");
         LineSample exact = sound.withService(sound.service().withWorking(Optional.of(GaugePressure.ofBar(241))));
         assertThat(only("line.weakest-part", exact).state()).isEqualTo(State.PASS);
     }

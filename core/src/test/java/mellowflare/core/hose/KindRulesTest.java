@@ -92,7 +92,7 @@ class KindRulesTest {
     @Test
     void testHighPressureRefrigerantIsTooMuchForBarrierHose() {
         LineSample hot = line("KHB-08", "r410a", 42, 40, "KB08-C08F", "KB08-C08F");
-        assertThat(says(hot, "line.weakest-part")).contains("bears 35 bar");
+        assertThat(says(hot, "line.weakest-part")).contains("rated to 35 bar");
         assertThat(of(hot, "hose.liner").get(0).state()).isEqualTo(State.NOT_CHECKED);
     }
 
@@ -123,7 +123,7 @@ class KindRulesTest {
         LineSample cool = line("KHP-06", "mineral-oil", 95, 60, "KP06-J06F", "KP06-J06F");
         assertThat(of(cool, "line.weakest-part").get(0).state()).isEqualTo(State.PASS);
         LineSample hot = cool.withService(cool.service().withFluidTemperature(Optional.of(Temperature.ofCelsius(149))));
-        assertThat(says(hot, "line.weakest-part")).contains("with 87 % left in the heat bears 90 bar");
+        assertThat(says(hot, "line.weakest-part")).contains("with 87 % left in the heat is rated to 90 bar");
         LineSample engine = cool.withService(
                 cool.service().withAmbient(cool.service().ambient().withAir(Optional.of(Temperature.ofCelsius(149)))));
         assertThat(says(engine, "line.weakest-part")).contains("87 %");
@@ -165,7 +165,7 @@ class KindRulesTest {
         LineSample wet = dry.withService(
                 dry.service().withAmbient(dry.service().ambient().withWet(Optional.of(true))));
         assertThat(says(wet, "joint.metals"))
-                .isEqualTo("Aluminium on brass where water reaches them: one eats the other.");
+                .isEqualTo("Aluminium and brass corrode each other where water reaches them.");
         // Aluminium on steel in a fresh-water line is eaten from inside, whatever reaches it from outside.
         LineSample water = l.withEnd(LineEnd.A, l.a().withMetal(Optional.of(Metal.GALVANISED)))
                 .withService(l.service().withFluid(Optional.of("water")));

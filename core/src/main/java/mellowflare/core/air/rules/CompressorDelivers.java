@@ -31,10 +31,10 @@ final class CompressorDelivers implements Rule<AirCase> {
     private static final RuleText PEAK = new RuleText(
             "air.receiver",
             Severity.NOTE,
-            "{peak} are drawn at once at the peak. If that begins as the compressor cuts in, the {receiver} stored bear it for {seconds}, down to the {need} that the neediest tool asks.",
-            "The compressors make {delivers}, more than the {peak} drawn at the peak.",
+            "Peak demand is {peak}. If it begins as the compressor cuts in, the {receiver} receiver covers it for {seconds}, until the pressure is down to the {need} that one tool needs.",
+            "The compressors deliver {delivers}; peak demand is {peak}.",
             "V = T (C - S) pa / (p1 - p2), from cutting in, the worst moment, to what the neediest tool asks",
-            "A larger receiver, or one near the tool that draws most.",
+            "Fit a larger receiver, or one near the tool that draws most.",
             new Source("ISO 1217 free air; receiver formula", Confidence.TYPICAL));
 
     @Override

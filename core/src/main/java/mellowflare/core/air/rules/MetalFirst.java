@@ -22,10 +22,10 @@ final class MetalFirst implements Rule<AirCase> {
     private static final RuleText METAL = new RuleText(
             "air.metal",
             Severity.NOTE,
-            "{system} hardly cools the air: what falls out in metal here falls out in the tools.",
-            "{system} cools the air, so that its water falls out in the main.",
+            "The air stays warm in {system}, so the water condenses in the tools.",
+            "{system} cools the air, so the water condenses in the main.",
             "whether the wall conducts heat",
-            "Some metres of metal with a leg behind the compressor, or a dryer.",
+            "Run some metres of metal pipe with a drip leg behind the compressor, or fit a dryer.",
             new Source("trade practice: hot wet air meets metal early", Confidence.TYPICAL));
 
     private static final RuleText HOSE = new RuleText(

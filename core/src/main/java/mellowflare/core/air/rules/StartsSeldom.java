@@ -21,10 +21,10 @@ final class StartsSeldom implements Rule<AirCase> {
     private static final RuleText TEXT = new RuleText(
             "air.starts",
             Severity.WARN,
-            "At the average use it starts {starts} times an hour and bears {bears}.",
-            "At the average use it starts {starts} times an hour, it bears {bears}.",
+            "The compressor would start {starts} times an hour; it is rated for {bears}.",
+            "The compressor starts {starts} times an hour at the average use; it is rated for {bears}.",
             "{receiver} stored, {used} drawn, {made} made: time to empty and to fill again between cut-in and cut-out",
-            "A larger receiver, a wider step between cut-in and cut-out, or a machine that runs on unloaded.",
+            "Fit a larger receiver, set cut-in and cut-out further apart, or take a machine that runs on unloaded.",
             new Source("receiver formula; starts of the house list of compressors", Confidence.TYPICAL));
 
     @Override

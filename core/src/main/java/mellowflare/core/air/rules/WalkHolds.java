@@ -17,8 +17,8 @@ final class WalkHolds implements Rule<AirCase> {
     private static final RuleText PLACE = new RuleText(
             "air.walk-place",
             Severity.STOP,
-            "“{piece}” speaks of “{other}”, and no place is called so.",
-            "Every place that the walk speaks of is there.",
+            "“{piece}” refers to “{other}”, which does not exist.",
+            "Every place that the layout refers to exists.",
             "names of the walk",
             "Name a place that comes earlier on the walk.",
             Source.house("the walk"));
@@ -44,7 +44,7 @@ final class WalkHolds implements Rule<AirCase> {
     private static final RuleText SLANT = new RuleText(
             "air.walk-slant",
             Severity.WARN,
-            "“{piece}” would run slanting to {other}; no fitting turns by that.",
+            "“{piece}” would need an angle to {other} that no fitting makes.",
             "Every pipe runs along a wall or upright.",
             "fittings of 90 degrees",
             "Walk round the corner in two pieces, or correct a length: the two ends do not line up.",

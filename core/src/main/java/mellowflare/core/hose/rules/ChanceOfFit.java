@@ -19,10 +19,10 @@ final class ChanceOfFit implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "length.chance",
             Severity.WARN,
-            "The chance that the hose comes out within {tolerance} is {chance}; most of the doubt is {largest}.",
+            "The chance that the hose comes out within {tolerance} is {chance}. Biggest uncertainty: {largest}.",
             "The chance that the hose comes out within {tolerance} is {chance}.",
             "scatter of {deviation} (first order); most of it {largest}",
-            "To better it: {better}.",
+            "To improve it: {better}.",
             Source.house("scatter of readings, cuts and make-up"));
 
     @Override

@@ -19,8 +19,8 @@ final class WeakestPart implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "line.weakest-part",
             Severity.STOP,
-            "{part} bears {limit}; the line works at {working}.",
-            "{part} is the weakest part and bears {limit}; the line works at {working}.",
+            "{part} is rated to {limit}; the line works at {working}.",
+            "{part} is the weakest part, rated to {limit}; the line works at {working}.",
             "{limit} against {working}",
             "Choose a stronger hose or end, or lower the pressure.",
             Source.of("SAE J1273"));

@@ -18,10 +18,10 @@ final class DropsIn implements Rule<TubeCase> {
     private static final RuleText TEXT = new RuleText(
             "fit.chance",
             Severity.NOTE,
-            "The chance that both nuts start by hand without easing a bend is {chance}; most comes from {cause} ({share}).",
+            "The chance that both nuts start by hand without easing a bend is {chance}. Biggest uncertainty: {cause} ({share}).",
             "The chance that both nuts start by hand without easing a bend is {chance}.",
             "far end within {place} and {direction}; one standard deviation {sd}",
-            "To better it: {better}. Or leave the last end long and trim it to the job.",
+            "To improve it: {better}. Or leave the last end long and trim it to the job.",
             Source.house("scatter of the work"));
     private static final double GOOD = 0.5;
 

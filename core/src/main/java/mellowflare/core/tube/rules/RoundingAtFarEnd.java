@@ -18,8 +18,8 @@ final class RoundingAtFarEnd implements Rule<TubeCase> {
     private static final RuleText TEXT = new RuleText(
             "fit.rounding",
             Severity.WARN,
-            "Marks on the rule and whole degrees move the far end by {off} ({along} along, {across} across, {askew} askew).",
-            "Marks on the rule and whole degrees move the far end by {off} ({along} along, {across} across, {askew} askew).",
+            "Rounding the marks and the angles moves the far end by {off} ({along} along, {across} across, {askew} out of line).",
+            "Rounding the marks and the angles moves the far end by {off} ({along} along, {across} across, {askew} out of line).",
             "{off} against {allowed}, half of what the nuts take up",
             "Set the marks finer, or bend the last bends to the job and not to the figure.",
             Source.house("what two nuts started by hand take up"));
