@@ -6,6 +6,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import mellowflare.app.desk.Desk;
@@ -46,7 +47,7 @@ final class Band extends HBox {
         HBox.setHgrow(strip, Priority.ALWAYS);
         HBox said = new HBox(10, news, saved);
         said.getStyleClass().add("band-news");
-        VBox state = new VBox(3, said, checks);
+        VBox state = new VBox(3, said, apart(checks));
         state.setAlignment(Pos.TOP_RIGHT);
         state.getStyleClass().add("band-state");
         getChildren().setAll(job, strip, state);
@@ -71,5 +72,18 @@ final class Band extends HBox {
         leftOff.setText(now.leftOff());
         strip.drawingProperty().set(now.plan().strip());
         checks.show(now.plan().findings(), now.job().units());
+    }
+
+    /** Its words change with every key: laid out by itself, it moves nothing else in the window. */
+    private static Pane apart(Checks checks) {
+        checks.setManaged(false);
+        Pane room = new Pane(checks) {
+            @Override
+            protected void layoutChildren() {
+                checks.resizeRelocate(0, 0, getWidth(), getHeight());
+            }
+        };
+        VBox.setVgrow(room, Priority.ALWAYS);
+        return room;
     }
 }
