@@ -5,14 +5,24 @@ import java.util.Optional;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import javafx.application.Application;
+import mellowflare.core.text.LanguageOption;
 
 /** Starts the window. Does not extend {@code Application}, so that JavaFX may stand on the class path. */
 public final class Main {
+    private static final int REFUSED = 2;
     private static final int TROUBLE = 3;
 
     private Main() {}
 
-    public static void main(String[] args) {
+    public static void main(String[] given) {
+        String[] args;
+        try {
+            args = LanguageOption.of(given).choose();
+        } catch (IllegalArgumentException e) {
+            System.err.println(e.getMessage());
+            System.exit(REFUSED);
+            return;
+        }
         // JavaFX warns of standing on the class path, where it is meant to stand here.
         Logger.getLogger("javafx").setLevel(Level.SEVERE);
         MellowFlare.begin(List.of(args));

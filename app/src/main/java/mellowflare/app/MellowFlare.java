@@ -81,8 +81,7 @@ public final class MellowFlare extends Application {
         stage.setOnCloseRequest(e -> {
             if (desk.unsaved() && !warned) {
                 warned = true;
-                desk.tell(
-                        "Not everything is saved. Make room and change anything, or close again to leave without it.");
+                desk.tell(Say.it("mellow-flare.not-everything-saved-make"));
                 e.consume();
             } else if (!stage.isIconified()) {
                 desk.keeper()

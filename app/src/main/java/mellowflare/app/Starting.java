@@ -143,8 +143,8 @@ final class Starting {
                 aside = trouble;
             }
         }
-        Job fresh = Job.open(UUID.randomUUID().toString(), "First hose line", "", UnitSystem.METRIC);
-        book.save(fresh, "not started", "first job", "", clock.instant());
+        Job fresh = Job.open(UUID.randomUUID().toString(), Say.it("starting.first-hose-line"), "", UnitSystem.METRIC);
+        book.save(fresh, Say.it("starting.not-started"), Say.it("starting.first-job"), "", clock.instant());
         return new First(Evaluation.of(fresh, data), aside);
     }
 }

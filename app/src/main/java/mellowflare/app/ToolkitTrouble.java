@@ -15,15 +15,14 @@ final class ToolkitTrouble {
     static Optional<String> sentence(Throwable thrown) {
         for (Throwable t = thrown; t != null; t = t.getCause()) {
             if (t instanceof UnsatisfiedLinkError && t.getMessage() != null) {
-                return Optional.of("No window can be opened: a library is missing on this machine (" + t.getMessage()
-                        + "). Start Mellow Flare with its script, which installs the library or names it.");
+                return Optional.of(Say.it("toolkit-trouble.no-library", "message", t.getMessage()));
             }
             if (t instanceof UnsupportedOperationException
                     && String.valueOf(t.getMessage()).contains("DISPLAY")) {
-                return Optional.of(
-                        "No window can be opened: the display "
-                                + System.getenv().getOrDefault("DISPLAY", "")
-                                + " does not answer. Start Mellow Flare from a desktop, or set DISPLAY to one that you may use.");
+                return Optional.of(Say.it(
+                        "toolkit-trouble.no-display",
+                        "orDefault",
+                        System.getenv().getOrDefault("DISPLAY", "")));
             }
         }
         return Optional.empty();

@@ -35,9 +35,7 @@ final class Unforeseen implements Thread.UncaughtExceptionHandler {
     @Override
     public void uncaughtException(Thread thread, Throwable e) {
         boolean written = write(thread, e);
-        String sentence =
-                "Something unforeseen went wrong. The job is kept as it was last saved; what you typed since may not count."
-                        + (written ? " What went wrong stands in " + log + "." : "");
+        String sentence = Say.it("unforeseen.something-unforeseen-went-wrong", "log", written ? log : "none");
         front.execute(() -> band.accept(sentence));
     }
 

@@ -43,7 +43,8 @@ final class WindowPicture extends AnimationTimer {
             try {
                 write(scene.snapshot(null), file);
             } catch (IOException e) {
-                System.err.println("The picture of the window cannot be written to " + file + ": " + e.getMessage());
+                System.err.println(
+                        Say.it("window-picture.the-picture-window-cannot", "file", file, "message", e.getMessage()));
             }
         }
     }

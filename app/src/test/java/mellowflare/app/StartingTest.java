@@ -47,7 +47,7 @@ class StartingTest {
     void testOwnBookBeginsWithOneEmptyJobAndKeepsIt() throws BookTrouble {
         Starting.Ready first = start();
         assertThat(first.options().demo()).isFalse();
-        assertThat(first.first().leftOff()).isEqualTo("not started");
+        assertThat(first.first().leftOff().text()).isEqualTo("not started");
         String id = first.first().job().id();
         first.book().close();
         Starting.Ready again = start();

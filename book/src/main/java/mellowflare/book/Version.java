@@ -10,6 +10,6 @@ public final class Version {
 
     /** Program and data version, for the foot of a page. */
     public static String stamp(ReferenceData data) {
-        return "Mellow Flare " + PROGRAM + ", data " + data.version();
+        return Say.it("version.mellow-flare-data", "program", PROGRAM, "version", data.version());
     }
 }

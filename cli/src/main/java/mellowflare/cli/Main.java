@@ -18,6 +18,7 @@ import mellowflare.cli.command.PartsCommand;
 import mellowflare.cli.command.SealCommand;
 import mellowflare.cli.command.Words;
 import mellowflare.cli.input.Refused;
+import mellowflare.core.text.LanguageOption;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
@@ -41,17 +42,23 @@ public final class Main implements Runnable {
     public void run() {
         throw new CommandLine.ParameterException(
                 spec.commandLine(),
-                "Name a command: " + Words.either(spec.subcommands().keySet()) + ".");
+                Say.it(
+                        "main.name-command",
+                        "either",
+                        Words.either(spec.subcommands().keySet())));
     }
 
     public static void main(String[] args) {
         int status;
         try {
+            String[] own = LanguageOption.of(args).choose();
             status = commandLine(new PrintWriter(System.out, true, StandardCharsets.UTF_8), errors())
-                    .execute(args);
+                    .execute(own);
+        } catch (IllegalArgumentException e) {
+            System.err.println(e.getMessage());
+            status = ExitStatus.REFUSED;
         } catch (OutOfMemoryError | StackOverflowError e) {
-            System.err.println(
-                    "The input needs more memory than there is: give it in smaller parts, or line by line with --format=jsonl.");
+            System.err.println(Say.it("main.the-input-needs-more"));
             status = ExitStatus.FILE_TROUBLE;
         }
         System.out.flush();
@@ -63,14 +70,14 @@ public final class Main implements Runnable {
     }
 
     static CommandLine commandLine(PrintWriter out, PrintWriter err) {
-        return commands()
+        return HelpTexts.said(commands())
                 .setOut(out)
                 .setErr(err)
                 .setCaseInsensitiveEnumValuesAllowed(true)
                 .setParameterExceptionHandler((e, args) -> say(
                         err,
                         e instanceof CommandLine.UnmatchedArgumentException u
-                                ? "There is no “" + String.join(" ", u.getUnmatched()) + "” here: see --help."
+                                ? Say.it("main.there-no-here-see", "given", String.join(" ", u.getUnmatched()))
                                 : e.getMessage(),
                         ExitStatus.REFUSED))
                 .setExecutionExceptionHandler((e, line, parsed) -> {
@@ -81,12 +88,19 @@ public final class Main implements Runnable {
                         return say(err, e.getMessage(), ExitStatus.FILE_TROUBLE);
                     }
                     if (e instanceof IOException) {
-                        return say(err, "Reading or writing failed: " + e.getMessage() + ".", ExitStatus.FILE_TROUBLE);
+                        return say(
+                                err,
+                                Say.it("main.reading-or-writing-failed", "message", e.getMessage()),
+                                ExitStatus.FILE_TROUBLE);
                     }
                     return say(
                             err,
-                            "Something unforeseen went wrong (" + e.getClass().getSimpleName() + ": " + e.getMessage()
-                                    + "). Please report it with the input.",
+                            Say.it(
+                                    "main.something-unforeseen-went-wrong",
+                                    "simpleName",
+                                    e.getClass().getSimpleName(),
+                                    "message",
+                                    e.getMessage()),
                             ExitStatus.UNFORESEEN);
                 });
     }

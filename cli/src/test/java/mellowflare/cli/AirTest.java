@@ -54,7 +54,7 @@ class AirTest {
         assertThat(Run.of(size, "air").status()).isZero();
         Run pvc = Run.of(size.replace("copper", "pvc"), "air");
         assertThat(pvc.status()).isEqualTo(2);
-        assertThat(pvc.errors()).contains("never carries compressed air");
+        assertThat(pvc.errors()).contains("never use PVC pipe for compressed air");
     }
 
     @Test
@@ -68,8 +68,8 @@ class AirTest {
         Run run = Run.of(in, "air");
         assertThat(run.status()).isEqualTo(1);
         assertThat(run.json().get("findings").toString())
-                .contains("“far”: No pipe leads from a supply")
-                .contains("“z”: More is asked there than can flow");
+                .contains("“far”: No pipe leads to it from a supply")
+                .contains("“z”: More air is drawn there than can flow");
         assertThat(run.json().get("nodes")).hasSize(3);
     }
 
@@ -136,7 +136,8 @@ class AirTest {
     void testAPieceLongerThanEveryBarStops() {
         Run run = Run.of("{\"pieces\":[{\"length\":7000}],\"stock\":[{\"length\":6000}]}", "cutlist");
         assertThat(run.status()).isEqualTo(1);
-        assertThat(run.json().get("findings").get(0).get("says").asText()).startsWith("No bar gives piece 1");
+        assertThat(run.json().get("findings").get(0).get("says").asText())
+                .startsWith("No bar is long enough for piece 1, 7000 mm long.");
         assertThat(Run.of("{\"pieces\":[{\"length\":70}],\"stock\":[]}", "cutlist")
                         .errors())
                 .contains("“stock”");
@@ -188,7 +189,7 @@ class AirTest {
                 "{\"volume\":10,\"readings\":[{\"time\":0}]}|“readings[0].pressure”",
                 "{\"volume\":10,\"readings\":[{\"time\":\"soon\",\"pressure\":1}]}|“readings[0].time”",
                 "{\"volume\":10,\"readings\":[{\"time\":5,\"pressure\":1},{\"time\":2,\"pressure\":1}]}|“readings”",
-                "time,pressure|Nothing came in"
+                "time,pressure|No input"
             })
     void testASpoiledHoldTestIsRefused(String in, String word) {
         Run run = Run.of(in, "hold-test");

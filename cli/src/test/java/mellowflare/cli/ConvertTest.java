@@ -50,14 +50,14 @@ class ConvertTest {
             value = {
                 "{\"text\": \"7/0\"}|“text”",
                 "{\"text\": \"-5\"}|negative",
-                "{\"text\": 40}|“text”: a text is expected",
-                "{}|“text”: it is needed",
-                "{\"txt\": \"5\"}|“text”: it is needed",
+                "{\"text\": 40}|“text”: give a text",
+                "{}|“text”: it is required",
+                "{\"txt\": \"5\"}|“text”: it is required",
                 "{\"text\": \"5\", \"unit\": \"in\"}|“unit”: there is no such field",
-                "{\"text\": |no JSON",
-                "~~|Nothing came in",
-                "5|no object in braces",
-                "{\"text\":\"1\"} {\"text\":\"2\"}|something else follows",
+                "{\"text\": |not valid JSON",
+                "~~|No input",
+                "5|not an object in braces",
+                "{\"text\":\"1\"} {\"text\":\"2\"}|Something follows",
             })
     void testRefusedInputLeavesStandardOutputEmptyAndSaysOneSentence(String input, String says) {
         Run run = Run.of(input, "convert");
@@ -88,7 +88,7 @@ class ConvertTest {
         assertThat(csv.out().lines().toList().get(0))
                 .isEqualTo("id,understoodAs,mm,inches,fraction,feetInches,roundingError,refused");
         assertThat(csv.out().lines().toList().get(1)).startsWith("a,").contains("22.2");
-        assertThat(csv.out().lines().toList().get(2)).contains("“text”: it is needed");
+        assertThat(csv.out().lines().toList().get(2)).contains("b,,,,,,,row 2: “text”: it is required.");
         Run text = Run.of("{\"text\":\"7/8\"}", "convert", "--format", "text");
         assertThat(text.out()).contains("22.225 mm").contains("7/8 in");
     }

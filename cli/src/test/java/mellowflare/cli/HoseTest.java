@@ -89,10 +89,10 @@ class HoseTest {
                 "{\"ends\":[{\"part\":\"KC08-J08F90\"},{\"part\":\"KC08-J08F90\"}],\"service\":{\"fluid\":\"oxygen\"}}",
                 "hose");
         assertThat(run.status()).isEqualTo(2);
-        assertThat(run.errors()).contains("No oxygen line is built");
+        assertThat(run.errors()).contains("This program does not cover oxygen lines");
         Run seal = Run.of("{\"code\":\"JIC37\",\"size\":\"-8\",\"fluid\":\"oxygen\"}", "seal");
         assertThat(seal.status()).isEqualTo(2);
-        assertThat(seal.errors()).contains("No oxygen line is built");
+        assertThat(seal.errors()).contains("This program does not cover oxygen lines");
     }
 
     @Test
@@ -109,7 +109,7 @@ class HoseTest {
                 "{\"part\":\"KC08-J08F90\",\"port\":{\"code\":\"ORB\",\"size\":\"-8\",\"gender\":\"female\"}}");
         Run run = Run.of(input, "hose");
         assertThat(run.status()).isEqualTo(1);
-        assertThat(run.out()).contains("they do not seal on each other");
+        assertThat(run.out()).contains("does not seal on the port");
     }
 
     @ParameterizedTest
@@ -117,16 +117,16 @@ class HoseTest {
             delimiter = '|',
             quoteCharacter = '~',
             value = {
-                "\"KC08-B08M\"|\"KC99\"|“ends[0].part”: the catalogue holds no hose end “KC99”.",
+                "\"KC08-B08M\"|\"KC99\"|“ends[0].part”: the catalogue has no hose end “KC99”.",
                 "{\"part\":\"KC08-B08M\"},||“ends”: a line has two ends, not 1.",
                 "\"two-wire\"|\"six-spiral\"|“hose.kind”",
-                "\"dash\":\"-8\"|\"dash\":\"-7\"|“hose”: the catalogue holds no two-wire hose",
+                "\"dash\":\"-8\"|\"dash\":\"-7\"|“hose”: the catalogue has no two-wire hose",
                 "1140|\"1140\"|“finishedLength”: “1140” has no unit",
-                "1140|-1|“finishedLength”: a length above zero",
+                "1140|-1|“finishedLength”: give a length above zero",
                 "\"mineral-oil\"|\"custard\"|“service.fluid”",
                 "\"3000 psi\"|\"3000\"|“service.working”",
                 "\"peak\"|\"peek\"|“service.peek”: there is no such field",
-                "\"bendRadius\":230|\"clocking\":400|“clocking”: an angle from 0 to 360",
+                "\"bendRadius\":230|\"clocking\":400|“clocking”: give an angle from 0 to 360",
                 "\"bendRadius\":230|\"practice\":{\"boss-ring\":\"sometimes\"}|“practice.boss-ring”",
             })
     void testRefusalNamesTheFieldWithItsPath(String from, String to, String says) {

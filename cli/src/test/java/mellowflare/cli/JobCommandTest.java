@@ -60,7 +60,7 @@ class JobCommandTest {
     void testTroubleIsSaidInWords() throws Exception {
         Run none = Run.of("", "job", "export", "no-such-job", book);
         assertThat(none.status()).isEqualTo(3);
-        assertThat(none.errors()).contains("holds no job “no-such-job”");
+        assertThat(none.errors()).contains("has no job “no-such-job”");
         Path broken = Files.writeString(folder.resolve("broken.json"), "{\"format\":");
         assertThat(Run.of("", "job", "import", broken.toString(), book).errors())
                 .contains("damaged");

@@ -56,7 +56,7 @@ class RouteTest {
         assertThat(Run.of(SIDE_BY_SIDE.replaceFirst("\\[0,1,0\\]", "[0,0,0]"), "route")
                         .errors())
                 .contains("“start.direction”")
-                .contains("nothing in all three");
+                .contains("zero in all three");
         assertThat(Run.of(SIDE_BY_SIDE.replace("[240,0,0]", "[240,0]"), "route").errors())
                 .contains("“end.point”")
                 .contains("three figures");

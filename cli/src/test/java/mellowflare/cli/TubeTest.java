@@ -53,7 +53,9 @@ class TubeTest {
         assertThat(Schemas.faults("tube.out", out)).isEmpty();
         // The distance end to end disagrees, and that stops.
         assertThat(run.status()).isEqualTo(1);
-        assertThat(out.get("findings").get(0).get("says").asText()).contains("200 mm as measured");
+        assertThat(out.get("findings").get(0).get("says").asText())
+                .contains(
+                        "The shape does not match the check measurement: ends 333.4 mm apart by the figures, 200 mm measured end to end, 133.4 mm difference.");
         assertThat(out.get("ends").get(0).get("band").get("high").asDouble()).isEqualTo(12.45);
         assertThat(out.get("steps")).isNotEmpty();
         assertThat(out.get("bears").get("pressure").asDouble()).isGreaterThan(120);
@@ -64,8 +66,7 @@ class TubeTest {
         Run run = Run.of("{\"points\":[[0,0,0],[100,0,0],[100,30,0],[200,30,0]],\"clr\":20}", "tube");
         assertThat(run.status()).isEqualTo(1);
         assertThat(run.json().get("findings").get(0).get("says").asText())
-                .isEqualTo(
-                        "Between points 2 and 3 the bends overlap by 10 mm: take a smaller radius, or move a point.");
+                .isEqualTo("Between points 2 and 3 the bends overlap by 10 mm: use a smaller radius, or move a point.");
         assertThat(run.json().get("points")).hasSize(4);
         assertThat(Schemas.faults("tube.out", run.json())).isEmpty();
         assertThat(Run.of("{\"points\":[[0,0,0],[100,0,0],[0,0.5,0]],\"clr\":20}", "tube")
@@ -85,10 +86,10 @@ class TubeTest {
                 "{\"points\":[[0,0,0],[\"a\",0,0]],\"clr\":20}|“points[1]”",
                 "{\"points\":[[0,0,0],[10,0,0]]}|“clr”",
                 "{\"points\":[[0,0,0],[10,0,0]],\"clr\":0}|“clr”",
-                "{\"points\":[[0,0,0],[10,0,0]],\"rows\":[[1]],\"clr\":3}|give the way once",
+                "{\"points\":[[0,0,0],[10,0,0]],\"rows\":[[1]],\"clr\":3}|give the shape once",
                 "{\"rows\":[[10,0,\"x\"]],\"clr\":10}|“rows[0]”",
                 "{\"rows\":[[10,0,180]],\"clr\":10}|between 0 and 180",
-                "{\"rows\":[[-10,0,10]],\"clr\":10}|not below zero",
+                "{\"rows\":[[-10,0,10]],\"clr\":10}|cannot be below zero",
                 "{\"template\":500,\"od\":6,\"wall\":3}|“wall”",
                 "{\"template\":500,\"tube\":\"gone\"}|“tube”",
                 "{\"template\":500,\"ends\":[{}]}|two ends, not 1",

@@ -20,8 +20,11 @@ public final class CaliperLine {
     public static Read<Length> read(String line) {
         Matcher m = FORM.matcher(line == null ? "" : line);
         if (!m.matches()) {
-            return Read.refuse(Refusal.NOT_A_NUMBER, "The caliper sent a line that cannot be read: send it again.");
+            return Read.refuse(Refusal.NOT_A_NUMBER, Say.it("caliper-line.the-caliper-sent-line"));
         }
-        return LengthText.readWithUnit(m.group(1) == null ? m.group(2) + " in" : m.group(1) + " mm");
+        return LengthText.readWithUnit(
+                m.group(1) == null
+                        ? Say.it("caliper-line.text", "group", m.group(2))
+                        : Say.it("caliper-line.mm", "group", m.group(1)));
     }
 }

@@ -88,6 +88,6 @@ public final class PracticePort implements SerialPort {
 
     @Override
     public String name() {
-        return "practice caliper";
+        return Say.it("practice-port.practice-caliper");
     }
 }

@@ -28,7 +28,7 @@ public final class SerialCaliper implements Caliper {
         try {
             return steady();
         } catch (IOException e) {
-            return Read.refuse(Refusal.EMPTY, "The " + name() + " is unplugged: plug it in and read again.");
+            return Read.refuse(Refusal.EMPTY, Say.it("serial-caliper.the-unplugged-plug-read", "name", name()));
         }
     }
 
@@ -48,10 +48,8 @@ public final class SerialCaliper implements Caliper {
             before = now;
         }
         return anything
-                ? Read.refuse(
-                        Refusal.NOT_A_NUMBER,
-                        "No two readings of the " + name() + " agree: hold it still and read again.")
-                : Read.refuse(Refusal.EMPTY, "The " + name() + " sends nothing: switch it on.");
+                ? Read.refuse(Refusal.NOT_A_NUMBER, Say.it("serial-caliper.no-two-readings-agree", "name", name()))
+                : Read.refuse(Refusal.EMPTY, Say.it("serial-caliper.the-sends-nothing-switch", "name", name()));
     }
 
     private static boolean agree(Length a, Length b) {

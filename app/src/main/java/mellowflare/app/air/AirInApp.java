@@ -40,8 +40,8 @@ public final class AirInApp implements KindInApp {
     @Override
     public Elsewhere elsewhere() {
         return new Elsewhere(
-                "This job is a line between two ports, not an air main.",
-                "If you turn it into an air main, your line entries are kept.",
-                "Make it an air main");
+                Say.it("air-in-app.this-job-line-between"),
+                Say.it("air-in-app.if-you-turn-into"),
+                Say.it("air-in-app.make-air-main"));
     }
 }

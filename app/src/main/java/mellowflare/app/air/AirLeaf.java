@@ -5,14 +5,14 @@ import mellowflare.core.advice.Subject;
 
 /** The leaves of Air, in the order of work. */
 enum AirLeaf {
-    WALK("Layout"),
-    TOOLS("Tools"),
-    SIZES("Sizes"),
-    DAY("Day run"),
-    WATER("Water"),
-    CUT("Cut list"),
-    TEST("Leak test"),
-    PAPERS("Print & export");
+    WALK(Say.it("air-leaf.layout")),
+    TOOLS(Say.it("air-leaf.tools")),
+    SIZES(Say.it("air-leaf.sizes")),
+    DAY(Say.it("air-leaf.day-run")),
+    WATER(Say.it("air-leaf.water")),
+    CUT(Say.it("air-leaf.cut-list")),
+    TEST(Say.it("air-leaf.leak-test")),
+    PAPERS(Say.it("air-leaf.print-export"));
 
     private final String word;
 

@@ -46,14 +46,15 @@ public final class AirModel {
 
     public AirModel(Desk desk) {
         this.desk = desk;
-        this.oldBar =
-                new FieldState<>(this::readOldBar, (b, u) -> LengthFormat.figure(b.length(), u.other()) + " each");
+        this.oldBar = new FieldState<>(
+                this::readOldBar,
+                (b, u) -> Say.it("air-model.each", "length", LengthFormat.figure(b.length(), u.other())));
         this.fields = new MainFields(desk);
     }
 
     /** The way one looks from the compressor, in quarter turns to the left from along the long wall. */
     public void heading(int quarters) {
-        main("way from the compressor", m -> {
+        main(Say.it("air-model.way-from-compressor"), m -> {
             Station s = m.station();
             return m.withStation(new Station(s.along(), s.across(), s.height(), quarters));
         });
@@ -107,7 +108,7 @@ public final class AirModel {
 
     /** Takes a system, with its middle size to begin with. */
     public void system(PipeSystem s) {
-        main("pipe", m -> {
+        main(Say.it("air-model.pipe"), m -> {
             AirMain other = m.withSystem(Optional.of(s.id()));
             List<PipeSize> sizes = desk.data().get(PipeSystems.KEY).sizes(s.id());
             return other.size().isPresent() || sizes.isEmpty()
@@ -121,11 +122,11 @@ public final class AirModel {
     }
 
     public void size(Optional<String> size) {
-        main("size of the main", m -> m.withSize(size));
+        main(Say.it("air-model.size-main"), m -> m.withSize(size));
     }
 
     public void dropSize(Optional<String> size) {
-        main("size of the drops", m -> m.withDropSize(size));
+        main(Say.it("air-model.size-drops"), m -> m.withDropSize(size));
     }
 
     public List<Compressor> compressors() {
@@ -133,7 +134,7 @@ public final class AirModel {
     }
 
     public void compressor(Compressor c) {
-        plant("compressor", p -> p.withCompressor(Optional.of(c.id())));
+        plant(Say.it("air-model.compressor"), p -> p.withCompressor(Optional.of(c.id())));
     }
 
     public List<AirTool> tools() {
@@ -141,47 +142,46 @@ public final class AirModel {
     }
 
     public void place(Plant.Place place) {
-        plant("place of the compressor", p -> p.withPlace(place));
+        plant(Say.it("air-model.place-compressor"), p -> p.withPlace(place));
     }
 
     public void freshAir(Optional<Boolean> is) {
-        plant("cool air", p -> p.withFreshAir(is));
+        plant(Say.it("air-model.cool-air"), p -> p.withFreshAir(is));
     }
 
     public void drain(Optional<Boolean> is) {
-        plant("reach of the drain", p -> p.withDrain(is));
+        plant(Say.it("air-model.reach-drain"), p -> p.withDrain(is));
     }
 
     public void hung(Making.Hung hung) {
-        making("what it hangs from", m -> m.withHung(hung));
+        making(Say.it("air-model.what-hangs-from"), m -> m.withHung(hung));
     }
 
     public void nipples(boolean nipples) {
-        making("bought nipples", m -> m.withNipples(nipples));
+        making(Say.it("air-model.bought-nipples"), m -> m.withNipples(nipples));
     }
 
     public void trim(boolean trim) {
-        making("trimmed bars", m -> m.withTrim(trim));
+        making(Say.it("air-model.trimmed-bars"), m -> m.withTrim(trim));
     }
 
     public void parcel(boolean parcel) {
-        making("how bars come", m -> m.withParcel(parcel));
+        making(Say.it("air-model.how-bars-come"), m -> m.withParcel(parcel));
     }
 
     /** Reads “2 x 3250 of 40”: how many, how long, which size of this pipe. */
     private Read<Making.OldBar> readOldBar(String text, UnitSystem u) {
         String[] p = text.strip().split("\\s*(?:x|×)\\s*|\\s+of\\s+");
         if (p.length != 3 || !p[0].matches("[1-9]\\d{0,3}")) {
-            return Read.refuse(
-                    Refusal.NOT_A_NUMBER, "Old bars are written as “2 x 3250 of 40”: how many, how long, which size.");
+            return Read.refuse(Refusal.NOT_A_NUMBER, Say.it("air-model.old-bars-written-as"));
         }
         if (sizes().stream().noneMatch(z -> z.size().equals(p[2]))) {
-            return Read.refuse(Refusal.OUT_OF_RANGE, "There is no size “" + p[2] + "” of this pipe.");
+            return Read.refuse(Refusal.OUT_OF_RANGE, Say.it("air-model.there-no-size-this", "system", p[2]));
         }
         return LengthText.read(p[1], u)
                 .then(l -> l.mm() > 0
                         ? Read.of(new Making.OldBar(line().system().orElseThrow(), p[2], l, Integer.parseInt(p[0])))
-                        : Read.refuse(Refusal.OUT_OF_RANGE, "A bar has a length above zero."));
+                        : Read.refuse(Refusal.OUT_OF_RANGE, Say.it("air-model.a-bar-has-length")));
     }
 
     /** Bars at hand, as they are typed. */
@@ -207,7 +207,7 @@ public final class AirModel {
     }
 
     public void old(List<Making.OldBar> old) {
-        making("bars at hand", m -> m.withOld(old));
+        making(Say.it("air-model.bars-at-hand"), m -> m.withOld(old));
     }
 
     // --- methods ---

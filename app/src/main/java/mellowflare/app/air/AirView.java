@@ -89,14 +89,14 @@ public final class AirView implements Page {
         this.test = new TestPane(model, held);
         this.files = new FilesPane(model, new FilesModel(model.desk()));
         this.small = new ChoiceRow<>(
-                "light use",
+                Say.it("air-view.light-use"),
                 model.methods(MethodTopic.AIR_SMALL_SHOP),
                 Method::name,
                 s -> null,
                 false,
                 s -> s.ifPresent(model::method));
-        LeafPage.dress(room, look, "air-room", "The main in its room: drag or use the arrow keys to turn it");
-        LeafPage.dress(flat, look, "air-flat", "The day, or the bars");
+        LeafPage.dress(room, look, "air-room", Say.it("air-view.the-main-its-room"));
+        LeafPage.dress(flat, look, "air-flat", Say.it("air-view.the-day-or-bars"));
         TurnByHand.on(room, (right, down) -> {
             model.turn(right, down);
             drawn();
@@ -128,10 +128,13 @@ public final class AirView implements Page {
 
     private Node slip(LineModel line) {
         system.getItems().setAll(model.systems());
-        WordCell.dress(system, s -> s.name() + (s.rated() ? "" : ": never"), "say what the main is made of");
+        WordCell.dress(
+                system,
+                s -> s.rated() ? s.name() : Say.it("air-view.never", "system", s.name()),
+                Say.it("air-view.say-what-main-made"));
         system.setId("air-system");
         system.setMaxWidth(Double.MAX_VALUE);
-        system.setAccessibleText("What the main is made of");
+        system.setAccessibleText(Say.it("air-view.what-main-made"));
         system.valueProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
                 model.system(now);
@@ -140,11 +143,11 @@ public final class AirView implements Page {
         VBox content = new VBox(
                 4,
                 new KindChoice(line),
-                Text.of("Pipe", "slip-heading"),
+                Text.of(Say.it("air-view.pipe"), "slip-heading"),
                 system,
                 sizeChoices,
                 small,
-                Text.of("Checks", "slip-heading"),
+                Text.of(Say.it("air-view.checks"), "slip-heading"),
                 findings);
         content.getStyleClass().add("slip-content");
         ScrollPane scroll = new ScrollPane(content);
@@ -161,9 +164,11 @@ public final class AirView implements Page {
             sizeChoices.getChildren().clear();
             if (!now.isEmpty()) {
                 List<String> names = now.stream().map(PipeSize::size).toList();
-                ChoiceRow<String> main = new ChoiceRow<>("main", names, n -> n, n -> null, true, model::size);
+                ChoiceRow<String> main =
+                        new ChoiceRow<>(Say.it("air-view.main"), names, n -> n, n -> null, true, model::size);
                 main.setId("air-size");
-                ChoiceRow<String> drops = new ChoiceRow<>("drops", names, n -> n, n -> null, true, model::dropSize);
+                ChoiceRow<String> drops =
+                        new ChoiceRow<>(Say.it("air-view.drops"), names, n -> n, n -> null, true, model::dropSize);
                 sizeChoices.getChildren().setAll(main, drops);
             }
         }
@@ -244,25 +249,38 @@ public final class AirView implements Page {
         findings.show(plan.findings(), model.units());
         Together t = c.together();
         tightest.words(
-                "tightest tool",
+                Say.it("air-view.tightest-tool"),
                 t.tight()
                         .flatMap(x -> c.pressure(AirCase.toolAt(x)))
                         .map(p -> Figure.of(p).text(model.units()))
                         .orElse("–"),
                 t.tight()
-                        .map(x -> x + ", " + LengthFormat.decimal(t.margin().bar(), 2, 0) + " bar to spare")
-                        .orElse(c.choices().isEmpty() ? "put a tool at an outlet" : "say pipe, size and compressor"));
+                        .map(x -> Say.it(
+                                "air-view.bar-spare",
+                                "x",
+                                x,
+                                "margin",
+                                LengthFormat.decimal(t.margin().bar(), 2, 0)))
+                        .orElse(
+                                c.choices().isEmpty()
+                                        ? Say.it("air-view.put-tool-at-outlet")
+                                        : Say.it("air-view.say-pipe-size-compressor")));
         need.words(
-                "air needed",
+                Say.it("air-view.air-needed"),
                 c.choices().isEmpty() ? "–" : Figure.of(c.need().needed()).text(model.units()),
                 c.feeds().isEmpty()
-                        ? "choose a compressor"
-                        : "made: " + Figure.of(c.delivered()).text(model.units()));
+                        ? Say.it("air-view.choose-compressor")
+                        : Say.it(
+                                "air-view.made",
+                                "delivered",
+                                Figure.of(c.delivered()).text(model.units())));
         Length length = c.pipeLength();
         pipe.words(
-                "pipe",
+                Say.it("air-view.pipe-word"),
                 length.mm() > 0 ? new Figure.OfReach(length).text(model.units()) : "–",
-                c.work().map(w -> w.joints() + " joints seal").orElse("centre to centre"));
+                c.work()
+                        .map(w -> Say.it("air-view.joints-seal", "joints", w.joints()))
+                        .orElse(Say.it("air-view.centre-centre")));
         third(c);
         Slip.stops(judged, plan.findings());
         showing = false;
@@ -273,23 +291,25 @@ public final class AirView implements Page {
         switch (leaf) {
             case WATER ->
                 third.words(
-                        "water in the pipes",
+                        Say.it("air-view.water-pipes"),
                         c.water()
                                 .map(w -> new Figure.OfLitres(w.inPipes()).text(model.units()))
                                 .orElse("–"),
-                        "a working day");
+                        Say.it("air-view.working-day"));
             case TEST ->
                 third.words(
-                        "leak",
+                        Say.it("air-view.leak"),
                         c.heldResult()
                                 .map(r -> Figure.of(r.leak()).text(model.units()))
                                 .orElse("–"),
-                        c.heldResult().isPresent() ? "from the leak test" : "two readings are needed");
+                        c.heldResult().isPresent()
+                                ? Say.it("air-view.from-leak-test")
+                                : Say.it("air-view.two-readings-needed"));
             default ->
                 third.words(
-                        "costs",
+                        Say.it("air-view.costs"),
                         c.work().map(w -> LengthFormat.decimal(w.price(), 0, 0)).orElse("–"),
-                        "catalogue prices; pipe by the metre");
+                        Say.it("air-view.catalogue-prices-pipe-by"));
         }
     }
 

@@ -116,7 +116,7 @@ public final class AirWork {
             boolean late = System.nanoTime() > until;
             foreground.execute(() -> {
                 if (late) {
-                    end(mine, what + " took too long and was given up. Take some pieces out, or one size for all.");
+                    end(mine, Say.it("air-work.took-too-long", "what", what));
                 } else if (running.get() == mine) {
                     doing.set("");
                     progress.set(-1);
@@ -152,7 +152,7 @@ public final class AirWork {
         Sizing.Way way = c.method(MethodTopic.AIR_SIZES).is("one") ? Sizing.Way.ONE : Sizing.Way.STEPPED;
         List<PipeSystem> systems = desk.data().get(PipeSystems.KEY).rated();
         run(
-                "Sizing in every kind of pipe",
+                Say.it("air-work.sizing-every-kind-pipe"),
                 (told, cancelled) -> {
                     List<Sizing> all = new ArrayList<>();
                     for (int i = 0; i < systems.size() && !cancelled.getAsBoolean(); i++) {
@@ -176,7 +176,7 @@ public final class AirWork {
 
     /** Takes the sizes of a system into the main. */
     public void take(Sizing s) {
-        desk.change("sizes", "", j -> j.change(AirMainKind.AIR, s::into));
+        desk.change(Say.it("air-work.sizes"), "", j -> j.change(AirMainKind.AIR, s::into));
         sizings = new Of<>(desk.job().line(AirMainKind.AIR), sizings.result);
         onChange.run();
     }
@@ -191,7 +191,7 @@ public final class AirWork {
         AirCase c = c();
         AirMain main = desk.job().line(AirMainKind.AIR);
         run(
-                "Running the day",
+                Say.it("air-work.running-day"),
                 (told, cancelled) -> DayRun.of(c, seed, told, cancelled),
                 found -> day = new Of<>(main, found));
     }
@@ -208,7 +208,7 @@ public final class AirWork {
     public void allCases() {
         AirCase c = c();
         Evaluation now = desk.current();
-        run("Looking at all that may run together", c::worstOfAll, (Together found) -> {
+        run(Say.it("air-work.looking-at-all-that"), c::worstOfAll, (Together found) -> {
             if (desk.current() == now) {
                 now.plan(AirMainKind.AIR).ifPresent(p -> desk.found(now.with(p.with(found))));
             }
@@ -224,7 +224,7 @@ public final class AirWork {
         }
         PipeSystem system = c.system().orElseThrow();
         run(
-                "Packing the pieces into bars",
+                Say.it("air-work.packing-pieces-into-bars"),
                 (told, cancelled) -> c.work().orElseThrow().bars(main, system),
                 found -> bars = new Of<>(main, found));
     }

@@ -35,50 +35,59 @@ final class CutPane extends VBox {
         this.work = work;
         setId("air-cut");
         parcel = new ChoiceRow<>(
-                "bars",
+                Say.it("cut-pane.bars-word"),
                 List.of(false, true),
-                p -> p ? "as parcel, short" : "by truck, long",
+                p -> p ? Say.it("cut-pane.as-parcel-short") : Say.it("cut-pane.by-truck-long"),
                 p -> null,
                 false,
                 p -> p.ifPresent(model::parcel));
         trim = new ChoiceRow<>(
-                "ends",
+                Say.it("cut-pane.ends"),
                 List.of(true, false),
-                t -> t ? "trimmed" : "as it comes",
+                t -> t ? Say.it("cut-pane.trimmed") : Say.it("cut-pane.as-comes"),
                 t -> null,
                 false,
                 t -> t.ifPresent(model::trim));
         hung = new ChoiceRow<>(
-                "hung",
+                Say.it("cut-pane.hung"),
                 List.of(Making.Hung.values()),
                 Making.Hung::word,
                 h -> null,
                 false,
                 h -> h.ifPresent(model::hung));
         threads = new ChoiceRow<>(
-                "threads",
+                Say.it("cut-pane.threads"),
                 List.of(false, true),
-                n -> n ? "bought nipples" : "cut here",
+                n -> n ? Say.it("cut-pane.bought-nipples") : Say.it("cut-pane.cut-here"),
                 n -> null,
                 false,
                 n -> n.ifPresent(model::nipples));
-        EntryRow more = new EntryRow("old bars", "2 x 3250 of 40", model.oldBar());
+        EntryRow more = new EntryRow(Say.it("cut-pane.old-bars"), "2 x 3250 of 40", model.oldBar());
         more.field().setId("old-bar");
         more.onEnter(model::takeOldBar);
         VBox how = Text.under(
-                "How it is cut and hung",
+                Say.it("cut-pane.how-cut-hung"),
                 parcel,
                 trim,
-                new EntryRow("kerf", "width of the cut", model.fields().kerf()),
+                new EntryRow(
+                        Say.it("cut-pane.kerf"),
+                        Say.it("cut-pane.width-cut"),
+                        model.fields().kerf()),
                 hung,
-                new EntryRow("rods", "length", model.fields().rod()),
+                new EntryRow(
+                        Say.it("cut-pane.rods-word"),
+                        Say.it("cut-pane.length"),
+                        model.fields().rod()),
                 threads,
                 more,
                 old);
         how.getStyleClass().add("tight");
         getChildren()
                 .setAll(new Columns(
-                        new double[] {33, 32, 35}, how, Text.under("Bars", bars), Text.under("Parts", parts)));
+                        new double[] {33, 32, 35},
+                        how,
+                        Text.under(Say.it("cut-pane.bars"), bars),
+                        Text.under(Say.it("cut-pane.parts"), parts)));
     }
 
     void refresh() {
@@ -94,22 +103,39 @@ final class CutPane extends VBox {
         for (Making.OldBar o : m.old()) {
             old.getChildren()
                     .add(Press.quiet(
-                            o.count() + " x " + LengthFormat.figure(o.length(), model.units()) + " of " + o.size()
-                                    + "  ×",
+                            Say.it(
+                                    "cut-pane.x",
+                                    "count",
+                                    o.count(),
+                                    "length",
+                                    LengthFormat.figure(o.length(), model.units()),
+                                    "size",
+                                    o.size()),
                             () -> model.removeOldBar(o)));
         }
         Optional<CutWork> w = model.c().work();
         if (w.isEmpty()) {
-            Text.fill(bars, List.of("Say what the main is made of."), "soft");
+            Text.fill(bars, List.of(Say.it("cut-pane.say-what-main-made")), "soft");
             Text.fill(parts, List.of(), "soft");
             return;
         }
         Text.fill(bars, barLines(), "finding-remedy");
         List<String> lines = new ArrayList<>(w.get().parts().stream()
-                .map(p -> LengthFormat.decimal(p.count(), 1, 0) + (p.metres() ? " m " : " ") + p.name() + ": "
-                        + LengthFormat.decimal(p.price(), 2, 2))
+                .map(p -> Say.it(
+                        "cut-pane.part",
+                        "count",
+                        LengthFormat.decimal(p.count(), 1, 0),
+                        "by",
+                        p.metres() ? "metre" : "piece",
+                        "name",
+                        p.name(),
+                        "price",
+                        LengthFormat.decimal(p.price(), 2, 2)))
                 .toList());
-        lines.add("Together " + LengthFormat.decimal(w.get().price(), 2, 2) + " in the catalogue's money.");
+        lines.add(Say.it(
+                "cut-pane.together-catalogue-s-money",
+                "price",
+                LengthFormat.decimal(w.get().price(), 2, 2)));
         Text.fill(parts, lines, "finding-remedy");
     }
 
@@ -117,39 +143,68 @@ final class CutPane extends VBox {
         List<String> lines = new ArrayList<>();
         for (Map.Entry<String, CutPlan> e : work.bars().entrySet()) {
             CutPlan p = e.getValue();
-            lines.add("size " + e.getKey() + ": " + p.bought() + " to buy"
-                    + (p.atHand() > 0 ? ", " + p.atHand() + " at hand" : "")
-                    + (p.proven() ? "; no cheaper plan exists; " : "; a cheaper plan is not ruled out; ")
-                    + LengthFormat.decimal(p.waste() * 100, 1, 0) + " % lost"
-                    + (p.remnants().isEmpty()
-                            ? ""
-                            : "; keep "
-                                    + p.remnants().stream()
-                                            .map(r -> LengthFormat.shop(r, model.units()))
-                                            .reduce((a, b) -> a + ", " + b)
-                                            .orElse("")));
+            lines.add(Say.it(
+                    "cut-pane.size-buy-lost",
+                    "key",
+                    e.getKey(),
+                    "bought",
+                    p.bought(),
+                    "atHand",
+                    p.atHand() > 0 ? p.atHand() : "none",
+                    "partB",
+                    p.proven() ? "yes" : "no",
+                    "size",
+                    LengthFormat.decimal(p.waste() * 100, 1, 0),
+                    "reduce",
+                    p.remnants().isEmpty()
+                            ? "none"
+                            : p.remnants().stream()
+                                    .map(r -> LengthFormat.shop(r, model.units()))
+                                    .reduce((a, b) -> a + ", " + b)
+                                    .orElse("")));
         }
         model.c()
                 .work()
-                .ifPresent(w -> lines.add(w.hangers() + " hangers, "
-                        + model.line().making().hung().how()
-                        + "; pipe weighs " + LengthFormat.decimal(w.kilograms(), 1, 0) + " kg; " + w.joints()
-                        + " joints seal."));
+                .ifPresent(w -> lines.add(Say.it(
+                        "cut-pane.hangers-pipe-weighs-kg",
+                        "hangers",
+                        w.hangers(),
+                        "how",
+                        model.line().making().hung().how(),
+                        "kilograms",
+                        LengthFormat.decimal(w.kilograms(), 1, 0),
+                        "joints",
+                        w.joints())));
         model.c().work().ifPresent(w -> {
             w.stretches().stream()
                     .filter(s -> !w.rods(s).isEmpty())
-                    .forEach(s -> lines.add("Rods of " + s.name() + ": "
-                            + w.rods(s).stream()
+                    .forEach(s -> lines.add(Say.it(
+                            "cut-pane.rods",
+                            "name",
+                            s.name(),
+                            "stream",
+                            w.rods(s).stream()
                                     .map(r -> LengthFormat.shop(r.length(), model.units()))
-                                    .collect(Collectors.joining(", "))));
+                                    .collect(Collectors.joining(", ")))));
             w.stretches()
                     .forEach(s -> s.nipple()
-                            .ifPresent(n -> lines.add("Nipple for " + s.name() + ": "
-                                    + LengthFormat.figure(n, UnitSystem.INCH) + ", "
-                                    + LengthFormat.shop(s.between(), model.units()) + " needed")));
+                            .ifPresent(n -> lines.add(Say.it(
+                                    "cut-pane.nipple-for-needed",
+                                    "name",
+                                    s.name(),
+                                    "n",
+                                    LengthFormat.figure(n, UnitSystem.INCH),
+                                    "shop",
+                                    LengthFormat.shop(s.between(), model.units())))));
             w.hoses()
-                    .forEach(h -> lines.add("Hose " + LengthFormat.figure(h.bore(), model.units()) + " bore, "
-                            + h.name() + ": " + LengthFormat.shop(h.length(), model.units())));
+                    .forEach(h -> lines.add(Say.it(
+                            "cut-pane.hose-bore",
+                            "bore",
+                            LengthFormat.figure(h.bore(), model.units()),
+                            "name",
+                            h.name(),
+                            "shop",
+                            LengthFormat.shop(h.length(), model.units()))));
         });
         return lines;
     }

@@ -28,8 +28,8 @@ final class DayPane extends VBox {
         setId("air-day");
         HBox head = new HBox(
                 12,
-                Press.quiet("run the day", () -> work.day(seed)),
-                Press.quiet("run another day", () -> work.day(++seed)),
+                Press.quiet(Say.it("day-pane.run-day"), () -> work.day(seed)),
+                Press.quiet(Say.it("day-pane.run-another-day"), () -> work.day(++seed)),
                 new Progress(work));
         head.setAlignment(Pos.CENTER_LEFT);
         getChildren().setAll(head, words);
@@ -42,29 +42,43 @@ final class DayPane extends VBox {
     private List<String> lines() {
         Optional<DayRun> run = work.day();
         if (run.isEmpty()) {
-            return List.of(
-                    "A working day second by second: tools by their duty in bursts, compressors between cut-in and cut-out, the receiver's pressure from what comes and goes. The bursts are drawn from a number, so that the same day comes again.");
+            return List.of(Say.it("day-pane.a-working-day-second"));
         }
         DayRun d = run.get();
         List<String> lines = new ArrayList<>();
         int bears = model.c().compressor().map(Compressor::startsAnHour).orElse(0);
-        lines.add("The compressor starts " + LengthFormat.decimal(d.startsAnHour(), 1, 0) + " times an hour"
-                + (bears > 0 ? " (it bears " + bears + ")" : "") + ", runs "
-                + new Figure.OfShare(d.loaded()).text(model.units()) + " of the time, takes "
-                + LengthFormat.decimal(d.kilowattHours(), 0, 0) + " kWh for "
-                + LengthFormat.decimal(d.used(), 0, 0) + " m³ of free air.");
-        lines.add("The receiver goes down to " + Figure.of(d.lowest()).text(model.units()) + ".");
+        lines.add(Say.it(
+                "day-pane.the-compressor-starts-times",
+                "startsAnHour",
+                LengthFormat.decimal(d.startsAnHour(), 1, 0),
+                "bears",
+                bears > 0 ? bears : "none",
+                "loaded",
+                new Figure.OfShare(d.loaded()).text(model.units()),
+                "kilowattHours",
+                LengthFormat.decimal(d.kilowattHours(), 0, 0),
+                "used",
+                LengthFormat.decimal(d.used(), 0, 0)));
+        lines.add(Say.it(
+                "day-pane.the-receiver-goes-down",
+                "lowest",
+                Figure.of(d.lowest()).text(model.units())));
         lines.add(
                 d.lacking().isEmpty()
-                        ? "Nobody is short of air."
-                        : "Short of air: "
-                                + d.lacking().stream()
-                                        .map(l ->
-                                                l.outlet() + " for " + LengthFormat.decimal(l.minutes(), 1, 0) + " min")
-                                        .collect(Collectors.joining(", "))
-                                + ".");
+                        ? Say.it("day-pane.nobody-short-air")
+                        : Say.it(
+                                "day-pane.short-air",
+                                "stream",
+                                d.lacking().stream()
+                                        .map(l -> Say.it(
+                                                "day-pane.for-min",
+                                                "outlet",
+                                                l.outlet(),
+                                                "minutes",
+                                                LengthFormat.decimal(l.minutes(), 1, 0)))
+                                        .collect(Collectors.joining(", "))));
         if (work.dayOld()) {
-            lines.add("The main has changed since: run the day again.");
+            lines.add(Say.it("day-pane.the-main-has-changed"));
         }
         return lines;
     }

@@ -22,7 +22,12 @@ import mellowflare.core.run.cut.Stretch;
 final class FilesPane extends VBox {
     private static final int MOST_SUMS = 60;
 
-    private static final List<String> HEADS = List.of("centres", "stop", "stop", "cut", "mark");
+    private static final List<String> HEADS = List.of(
+            Say.it("files-pane.centres"),
+            Say.it("files-pane.stop"),
+            Say.it("files-pane.stop"),
+            Say.it("files-pane.cut"),
+            Say.it("files-pane.mark"));
 
     private final AirModel model;
     private final GridPane sums = new GridPane();
@@ -33,24 +38,42 @@ final class FilesPane extends VBox {
         this.model = model;
         setId("air-papers");
         heading = new ChoiceRow<>(
-                "looks",
+                Say.it("files-pane.looks"),
                 List.of(0, 1, 2, 3),
-                q -> List.of("along", "across", "back", "to the wall").get(q),
+                q -> List.of(
+                                Say.it("files-pane.along"),
+                                Say.it("files-pane.across"),
+                                Say.it("files-pane.back"),
+                                Say.it("files-pane.wall"))
+                        .get(q),
                 q -> null,
                 false,
                 q -> q.ifPresent(model::heading));
-        EntryRow roomLong = new EntryRow("long wall", "18 m", model.fields().roomLength());
+        EntryRow roomLong = new EntryRow(
+                Say.it("files-pane.long-wall"), "18 m", model.fields().roomLength());
         roomLong.field().setId("room-long");
         VBox room = Text.under(
-                "The room, and the compressor's outlet",
+                Say.it("files-pane.the-room-compressor-s"),
                 roomLong,
-                new EntryRow("across", "9 m", model.fields().roomWidth()),
-                new EntryRow("height", "4 m", model.fields().roomHeight()),
-                new EntryRow("outlet along", "from the corner", model.fields().along()),
-                new EntryRow("off the wall", "across", model.fields().across()),
-                new EntryRow("outlet up", "above the floor", model.fields().stands()),
+                new EntryRow(Say.it("files-pane.across"), "9 m", model.fields().roomWidth()),
+                new EntryRow(Say.it("files-pane.height"), "4 m", model.fields().roomHeight()),
+                new EntryRow(
+                        Say.it("files-pane.outlet-along"),
+                        Say.it("files-pane.from-corner"),
+                        model.fields().along()),
+                new EntryRow(
+                        Say.it("files-pane.off-wall"),
+                        Say.it("files-pane.across"),
+                        model.fields().across()),
+                new EntryRow(
+                        Say.it("files-pane.outlet-up"),
+                        Say.it("files-pane.above-floor"),
+                        model.fields().stands()),
                 heading,
-                new EntryRow("kWh price", "its price", model.fields().kilowattHour()));
+                new EntryRow(
+                        Say.it("files-pane.kwh-price"),
+                        Say.it("files-pane.its-price"),
+                        model.fields().kilowattHour()));
         room.getStyleClass().add("tight");
         sums.setHgap(8);
         sums.setVgap(2);
@@ -62,11 +85,12 @@ final class FilesPane extends VBox {
                         new VBox(
                                 8,
                                 Text.under(
-                                        "For shop and wall, and for other programs",
+                                        Say.it("files-pane.for-shop-wall-for"),
                                         new PaperPresses(papersModel.papers(), papersModel::write)),
                                 Text.under(
-                                        "Own tools, compressors, pipe", new ListsPane(papersModel.lists(), "a list"))),
-                        Text.under("Cut = centres less both stops and couplings", sums)));
+                                        Say.it("files-pane.own-tools-compressors-pipe"),
+                                        new ListsPane(papersModel.lists(), Say.it("files-pane.a-list")))),
+                        Text.under(Say.it("files-pane.cut-centres-less-both"), sums)));
     }
 
     void refresh() {
@@ -77,17 +101,17 @@ final class FilesPane extends VBox {
             shown = rows;
             sums.getChildren().clear();
             if (rows.isEmpty()) {
-                sums.addRow(0, Text.of("Nothing to cut yet.", "soft"));
+                sums.addRow(0, Text.of(Say.it("files-pane.nothing-cut-yet"), "soft"));
                 return;
             }
             List<String> heads = new ArrayList<>(HEADS);
-            heads.add(0, model.units() == UnitSystem.METRIC ? "in mm" : "");
+            heads.add(0, model.units() == UnitSystem.METRIC ? Say.it("files-pane.in-mm") : "");
             row(0, heads, "soft");
             for (int i = 0; i < rows.size(); i++) {
                 row(i + 1, rows.get(i), "finding-remedy");
             }
             if (rows.size() == MOST_SUMS) {
-                sums.add(Text.of("The rest stands in the cut list.", "soft"), 0, MOST_SUMS + 1, heads.size(), 1);
+                sums.add(Text.of(Say.it("files-pane.the-rest-stands-cut"), "soft"), 0, MOST_SUMS + 1, heads.size(), 1);
             }
         }
     }

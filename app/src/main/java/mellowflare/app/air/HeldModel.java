@@ -28,18 +28,18 @@ public final class HeldModel {
 
     private final AirModel model;
     private final FieldState<HoldTest.Reading> reading;
-    private final FieldState<Double> allowed = Numbers.field("The leak allowed", 0, 10_000, "L/min");
-    private final FieldState<Double> step = Numbers.field("The step of the gauge", 0.0001, 1, "bar");
+    private final FieldState<Double> allowed = Numbers.field(Say.it("held-model.the-leak-allowed"), 0, 10_000, "L/min");
+    private final FieldState<Double> step = Numbers.field(Say.it("held-model.the-step-gauge"), 0.0001, 1, "bar");
 
     public HeldModel(AirModel model) {
         this.model = model;
         this.reading = new FieldState<>((t, u) -> read(t, u).then(this::asTheOthers), (r, u) -> "");
         allowed.onChange(() -> held(
-                "leak allowed",
+                Say.it("held-model.leak-allowed"),
                 h -> h.withAllowed(
                         allowed.value().map(FreeAir::ofLitresPerMinute).orElse(Held.NOT_YET.allowed()))));
         step.onChange(() -> held(
-                "step of the gauge",
+                Say.it("held-model.step-gauge"),
                 h -> h.withGaugeStep(step.value().map(PressureDifference::ofBar).orElse(Held.NOT_YET.gaugeStep()))));
         model.currentProperty().addListener((o, was, now) -> refresh());
         refresh();
@@ -49,16 +49,12 @@ public final class HeldModel {
     static Read<HoldTest.Reading> read(String text, UnitSystem units) {
         Matcher m = LINE.matcher(text);
         if (!m.matches()) {
-            return Read.refuse(
-                    Refusal.NOT_A_NUMBER,
-                    "A reading is time, pressure, temperature and barometer, such as “60 min 7.9 bar 17 C 1013 hPa”; the last two may be left out.");
+            return Read.refuse(Refusal.NOT_A_NUMBER, Say.it("held-model.a-reading-time-pressure"));
         }
         double factor = "h".equals(m.group(2)) ? 3600 : "s".equals(m.group(2)) ? 1 : 60;
         double seconds = Double.parseDouble(m.group(1)) * factor;
         if (seconds > HoldTest.Reading.LONGEST_SECONDS) {
-            return Read.refuse(
-                    Refusal.OUT_OF_RANGE,
-                    "No test of tightness lasts longer than a hundred days: check the time and its unit.");
+            return Read.refuse(Refusal.OUT_OF_RANGE, Say.it("held-model.no-test-tightness-lasts"));
         }
         boolean metric = units == UnitSystem.METRIC;
         Read<GaugePressure> bar = QuantityText.pressure(m.group(3), Optional.of(metric ? "bar" : "psi"));
@@ -79,8 +75,10 @@ public final class HeldModel {
                                 && x.air().isPresent() != r.air().isPresent())
                 ? Read.refuse(
                         Refusal.OUT_OF_RANGE,
-                        "Every reading of a hold test has its temperature, or none has: the others "
-                                + (r.air().isPresent() ? "have none." : "have theirs."))
+                        Say.it(
+                                "held-model.every-reading-hold-test",
+                                "part",
+                                r.air().isPresent() ? "yes" : "no"))
                 : Read.of(r);
     }
 
@@ -108,18 +106,18 @@ public final class HeldModel {
         all.removeIf(x -> Math.abs(x.seconds() - r.seconds()) < HoldTest.LEAST_APART);
         all.add(r);
         all.sort(Comparator.comparingDouble(HoldTest.Reading::seconds));
-        held("reading", h -> h.withReadings(all));
+        held(Say.it("held-model.reading"), h -> h.withReadings(all));
         reading.clear();
     }
 
     public void remove(HoldTest.Reading r) {
         List<HoldTest.Reading> less = new ArrayList<>(model.line().held().readings());
         less.remove(r);
-        held("reading taken out", h -> h.withReadings(less));
+        held(Say.it("held-model.reading-taken-out"), h -> h.withReadings(less));
     }
 
     public void receiver(boolean is) {
-        held("what is shut in", h -> h.withReceiver(is));
+        held(Say.it("held-model.what-shut"), h -> h.withReceiver(is));
     }
 
     private void held(String what, UnaryOperator<Held> change) {

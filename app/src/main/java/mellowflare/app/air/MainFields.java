@@ -32,17 +32,20 @@ public final class MainFields {
     private final FieldState<Temperature> roomAir = new FieldState<>(
             (t, u) -> QuantityText.temperature(t, Optional.of(u == UnitSystem.METRIC ? "C" : "F")),
             (v, u) -> Figure.of(v).text(u.other()));
-    private final FieldState<Double> humidity = Numbers.field("Humidity", 0, 100, "%");
+    private final FieldState<Double> humidity = Numbers.field(Say.it("main-fields.humidity"), 0, 100, "%");
     private final FieldState<Double> barometer = Numbers.field("A barometer", 400, 1200, "mbar");
-    private final FieldState<Double> lost = Numbers.field("What dryer and filters take", 0, 5, "bar");
+    private final FieldState<Double> lost = Numbers.field(Say.it("main-fields.what-dryer-filters-take"), 0, 5, "bar");
     private final FieldState<Length> toEars = AboveZero.reach();
     private final FieldState<Double> fall = Numbers.field("A fall", 0, 50, "mm/m");
-    private final FieldState<Double> leak = Numbers.field("The share that leaks", 0, 100, "%");
-    private final FieldState<Double> growth = Numbers.field("Growth", 0, 300, "%");
-    private final FieldState<Double> hours = Numbers.field("A working day", 0.1, 24, "h");
-    private final FieldState<Double> days = Numbers.field("A working year", 1, 366, "days");
-    private final FieldState<Double> kilowattHour = Numbers.field("The price", 0, 1000, "each");
-    private final FieldState<Double> drained = Numbers.field("The time between drainings", 1, 90, "days");
+    private final FieldState<Double> leak = Numbers.field(Say.it("main-fields.the-share-that-leaks"), 0, 100, "%");
+    private final FieldState<Double> growth = Numbers.field(Say.it("main-fields.growth"), 0, 300, "%");
+    private final FieldState<Double> hours = Numbers.field(Say.it("main-fields.a-working-day"), 0.1, 24, "h");
+    private final FieldState<Double> days =
+            Numbers.field(Say.it("main-fields.a-working-year"), 1, 366, Say.it("main-fields.days"));
+    private final FieldState<Double> kilowattHour =
+            Numbers.field(Say.it("main-fields.the-price"), 0, 1000, Say.it("main-fields.each"));
+    private final FieldState<Double> drained =
+            Numbers.field(Say.it("main-fields.the-time-between-drainings"), 1, 90, Say.it("main-fields.days"));
     private final FieldState<Length> along = AboveZero.reachOrZero();
     private final FieldState<Length> across = AboveZero.reachOrZero();
     private final FieldState<Length> stands = AboveZero.reachOrZero();
@@ -60,30 +63,35 @@ public final class MainFields {
         along.onChange(this::station);
         across.onChange(this::station);
         stands.onChange(this::station);
-        roomAir.onChange(() -> shop("room air", s -> s.withAir(roomAir.value().orElse(Shop.USUAL.air()))));
+        roomAir.onChange(() -> shop(
+                Say.it("main-fields.room-air"), s -> s.withAir(roomAir.value().orElse(Shop.USUAL.air()))));
         humidity.onChange(() -> shop(
-                "humidity",
+                Say.it("main-fields.humidity-word"),
                 s -> s.withHumidity(humidity.value().map(v -> v / 100).orElse(Shop.USUAL.humidity()))));
         barometer.onChange(() -> shop(
-                "barometer",
+                Say.it("main-fields.barometer"),
                 s -> s.withBarometer(barometer
                         .value()
                         .map(v -> AbsolutePressure.ofBar(v / 1000))
                         .orElse(Shop.USUAL.barometer()))));
         lost.onChange(() -> plant(
-                "dryer and filters",
+                Say.it("main-fields.dryer-filters"),
                 p -> p.withLost(PressureDifference.ofBar(lost.value().orElse(0.0)))));
-        toEars.onChange(() -> plant("distance to ears", p -> p.withToEars(toEars.value())));
-        fall.onChange(() -> main("fall", m -> m.withFall(fall.value().orElse(AirMain.USUAL_FALL))));
-        use(leak, "leaks", (u, v) -> u.withLeak(v / 100), u -> u.leak() * 100);
-        use(growth, "growth", (u, v) -> u.withGrowth(v / 100), u -> u.growth() * 100);
-        use(hours, "hours a day", Use::withHours, Use::hoursADay);
-        use(days, "days a year", (u, v) -> u.withDays((int) Math.round(v)), u -> (double) u.daysAYear());
-        use(kilowattHour, "price of energy", Use::withKilowattHour, Use::kilowattHour);
-        use(drained, "drained every", (u, v) -> u.withDrainedEvery((int) Math.round(v)), u ->
+        toEars.onChange(() -> plant(Say.it("main-fields.distance-ears"), p -> p.withToEars(toEars.value())));
+        fall.onChange(() ->
+                main(Say.it("main-fields.fall"), m -> m.withFall(fall.value().orElse(AirMain.USUAL_FALL))));
+        use(leak, Say.it("main-fields.leaks"), (u, v) -> u.withLeak(v / 100), u -> u.leak() * 100);
+        use(growth, Say.it("main-fields.growth-word"), (u, v) -> u.withGrowth(v / 100), u -> u.growth() * 100);
+        use(hours, Say.it("main-fields.hours-day"), Use::withHours, Use::hoursADay);
+        use(days, Say.it("main-fields.days-year"), (u, v) -> u.withDays((int) Math.round(v)), u ->
+                (double) u.daysAYear());
+        use(kilowattHour, Say.it("main-fields.price-energy"), Use::withKilowattHour, Use::kilowattHour);
+        use(drained, Say.it("main-fields.drained-every"), (u, v) -> u.withDrainedEvery((int) Math.round(v)), u ->
                 (double) u.drainedEvery());
-        kerf.onChange(() -> making("kerf", m -> m.withKerf(kerf.value().orElse(Making.USUAL.kerf()))));
-        rod.onChange(() -> making("rods", m -> m.withRod(rod.value().orElse(Making.USUAL.rod()))));
+        kerf.onChange(() ->
+                making(Say.it("main-fields.kerf"), m -> m.withKerf(kerf.value().orElse(Making.USUAL.kerf()))));
+        rod.onChange(() ->
+                making(Say.it("main-fields.rods"), m -> m.withRod(rod.value().orElse(Making.USUAL.rod()))));
         desk.currentProperty().addListener((o, was, now) -> refresh());
         refresh();
     }
@@ -95,13 +103,15 @@ public final class MainFields {
     }
 
     private void roomSize() {
-        shop("measures of the room", s -> s.withSize(roomLength.value(), roomWidth.value(), roomHeight.value()));
+        shop(
+                Say.it("main-fields.measures-room"),
+                s -> s.withSize(roomLength.value(), roomWidth.value(), roomHeight.value()));
     }
 
     private void station() {
         Station usual = Station.CORNER;
         main(
-                "where the compressor stands",
+                Say.it("main-fields.where-compressor-stands"),
                 m -> m.withStation(new Station(
                         along.value().orElse(usual.along()),
                         across.value().orElse(usual.across()),

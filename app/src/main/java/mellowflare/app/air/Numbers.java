@@ -24,9 +24,16 @@ final class Numbers {
                                 ? Read.of(v)
                                 : Read.refuse(
                                         Refusal.OUT_OF_RANGE,
-                                        what + " lies between " + text(least) + " and " + text(most) + ".");
+                                        Say.it(
+                                                "numbers.lies-between",
+                                                "what",
+                                                what,
+                                                "text",
+                                                text(least),
+                                                "textB",
+                                                text(most)));
                     } catch (NumberFormatException e) {
-                        return Read.refuse(Refusal.NOT_A_NUMBER, "“" + t.strip() + "” is no number.");
+                        return Read.refuse(Refusal.NOT_A_NUMBER, Say.it("numbers.no-number", "strip", t.strip()));
                     }
                 },
                 v -> shown);

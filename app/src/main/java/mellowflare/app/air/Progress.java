@@ -17,7 +17,7 @@ final class Progress extends HBox {
         ProgressBar bar = new ProgressBar();
         bar.progressProperty().bind(work.progressProperty());
         bar.setPrefWidth(140);
-        Button stop = Press.quiet("give up", work::stop);
+        Button stop = Press.quiet(Say.it("progress.give-up"), work::stop);
         getChildren().setAll(doing, bar, stop);
         managedProperty().bind(work.doingProperty().isNotEmpty());
         visibleProperty().bind(work.doingProperty().isNotEmpty());

@@ -58,16 +58,17 @@ final class SizesPane extends VBox {
         }
         table.setVgap(3);
         way = new ChoiceRow<>(
-                "sizes",
+                Say.it("sizes-pane.sizes"),
                 model.methods(MethodTopic.AIR_SIZES),
                 Method::name,
                 s -> null,
                 false,
                 s -> s.ifPresent(model::method));
-        HBox head = new HBox(12, way, Press.quiet("size it in every kind of pipe", work::size), new Progress(work));
+        HBox head = new HBox(
+                12, way, Press.quiet(Say.it("sizes-pane.size-every-kind-pipe"), work::size), new Progress(work));
         head.setAlignment(Pos.CENTER_LEFT);
-        VBox left = Text.under("One size larger here gives the tightest tool", up);
-        VBox right = Text.under("Never for compressed air", refused);
+        VBox left = Text.under(Say.it("sizes-pane.one-size-larger-here"), up);
+        VBox right = Text.under(Say.it("sizes-pane.never-for-compressed-air"), refused);
         getChildren().setAll(head, table, new Columns(new double[] {54, 46}, left, right));
         List<String> never = model.systems().stream()
                 .filter(s -> !s.rated())
@@ -91,14 +92,24 @@ final class SizesPane extends VBox {
         table.getChildren().clear();
         if (work.sizings().isEmpty()) {
             table.add(
-                    Text.of(
-                            "Not sized yet: the search tries every size of every stretch against all that may run together.",
-                            "soft"),
+                    Text.of(Say.it("sizes-pane.not-sized-yet-search"), "soft"),
                     0,
-                    0);
+                    0,
+                    table.getColumnConstraints().size(),
+                    1);
             return;
         }
-        row(0, List.of("pipe", "sizes, bore", "by truck", "by parcel", "weighs", "to spare", "lasts"), "small-heading");
+        row(
+                0,
+                List.of(
+                        Say.it("sizes-pane.pipe"),
+                        Say.it("sizes-pane.sizes-bore"),
+                        Say.it("sizes-pane.by-truck"),
+                        Say.it("sizes-pane.by-parcel"),
+                        Say.it("sizes-pane.weighs"),
+                        Say.it("sizes-pane.spare"),
+                        Say.it("sizes-pane.lasts")),
+                "small-heading");
         int at = 1;
         for (Sizing s : work.sizings()) {
             PipeSystem p = s.system();
@@ -106,44 +117,60 @@ final class SizesPane extends VBox {
                     at,
                     List.of(
                             p.name().replaceAll(" (with|that|rated) .*", ""),
-                            s.possible() ? sizes(s) : "largest is too small",
+                            s.possible() ? sizes(s) : Say.it("sizes-pane.largest-too-small"),
                             s.possible() ? brought(s.byTruck(), !s.parcelCheaper()) : "–",
                             s.possible() ? brought(s.byParcel(), s.parcelCheaper()) : "–",
-                            LengthFormat.decimal(s.work().kilograms(), 0, 0) + " kg",
-                            LengthFormat.decimal(s.margin().bar(), 2, 0) + " bar",
-                            p.years() + " years"),
+                            Say.it(
+                                    "sizes-pane.kg",
+                                    "kilograms",
+                                    LengthFormat.decimal(s.work().kilograms(), 0, 0)),
+                            Say.it(
+                                    "sizes-pane.bar",
+                                    "margin",
+                                    LengthFormat.decimal(s.margin().bar(), 2, 0)),
+                            Say.it("sizes-pane.years", "years", p.years())),
                     "finding-remedy");
             if (s.possible()) {
-                Node take = Press.quiet("take it", () -> work.take(s));
+                Node take = Press.quiet(Say.it("sizes-pane.take"), () -> work.take(s));
                 table.add(take, 7, at);
             }
-            Label note = Text.of("It " + p.corrosion() + ". Needs " + String.join(", ", p.tools()) + ".", "soft");
+            Label note = Text.of(
+                    Say.it("sizes-pane.it-needs", "corrosion", p.corrosion(), "tools", String.join(", ", p.tools())),
+                    "soft");
             note.getStyleClass().add("size-note");
             table.add(note, 0, at + 1, SHARES.length, 1);
             at += 2;
         }
-        Label money =
-                Text.of("Pipe by the metre, fittings and freight, in the catalogue's money: house figures.", "soft");
+        Label money = Text.of(Say.it("sizes-pane.pipe-by-metre-fittings"), "soft");
         table.add(money, 0, at++, SHARES.length, 1);
         if (work.sizingsOld()) {
-            table.add(Text.of("The main has changed since: size it again.", "entry-refusal"), 0, at, SHARES.length, 1);
+            table.add(Text.of(Say.it("sizes-pane.the-main-has-changed"), "entry-refusal"), 0, at, SHARES.length, 1);
         }
     }
 
     /** What it costs that way, and how many joints seal; the cheaper way is ticked. */
     private static String brought(Delivery d, boolean cheaper) {
-        return LengthFormat.decimal(d.price(), 0, 0) + (cheaper ? " ✓" : "") + ", "
-                + d.work().joints() + " joints";
+        return Say.it(
+                "sizes-pane.joints",
+                "price",
+                LengthFormat.decimal(d.price(), 0, 0),
+                "part",
+                cheaper ? " ✓" : "",
+                "joints",
+                d.work().joints());
     }
 
     private String sizes(Sizing s) {
         List<PipeSize> used = s.used();
-        return used.stream().map(PipeSize::size).collect(Collectors.joining(", "))
-                + "; bore "
-                + used.stream()
+        return Say.it(
+                "sizes-pane.bore",
+                "stream",
+                used.stream().map(PipeSize::size).collect(Collectors.joining(", ")),
+                "findFirst",
+                used.stream()
                         .findFirst()
                         .map(z -> LengthFormat.figure(z.bore(), model.units()))
-                        .orElse("");
+                        .orElse(""));
     }
 
     void refresh() {
@@ -151,7 +178,7 @@ final class SizesPane extends VBox {
         way.show(Optional.of(model.method(MethodTopic.AIR_SIZES)));
         table();
         List<String> lines = c.heaviest(SHOWN).stream().map(p -> words(c, p)).toList();
-        Text.fill(up, lines.isEmpty() ? List.of("Nothing flows yet.") : lines, "finding-remedy");
+        Text.fill(up, lines.isEmpty() ? List.of(Say.it("sizes-pane.nothing-flows-yet")) : lines, "finding-remedy");
     }
 
     private String words(AirCase c, NetworkFlow.InPipe p) {
@@ -161,14 +188,24 @@ final class SizesPane extends VBox {
                 .flatMap(Sized::size)
                 .map(PipeSize::name)
                 .orElse("");
-        return p.pipe().name() + " (" + size + "): loses "
-                + Figure.of(p.drop()).text(model.units()) + " at "
-                + Figure.of(FreeAir.of(p.flow(), AirReference.ISO1217)).text(model.units()) + ", "
-                + new Figure.OfSpeed(p.metresPerSecond()).text(model.units()) + "; one size larger "
-                + c.oneSizeUp(p.pipe().name())
+        return Say.it(
+                "sizes-pane.loses-at-one-size",
+                "pipe",
+                p.pipe().name(),
+                "size",
+                size,
+                "drop",
+                Figure.of(p.drop()).text(model.units()),
+                "flow",
+                Figure.of(FreeAir.of(p.flow(), AirReference.ISO1217)).text(model.units()),
+                "metresPerSecond",
+                new Figure.OfSpeed(p.metresPerSecond()).text(model.units()),
+                "oneSizeUp",
+                c.oneSizeUp(p.pipe().name())
                         .map(d -> d.bar() < 0.0005
-                                ? "gives nothing"
-                                : "gives " + Figure.of(d).text(model.units()))
-                        .orElse("is not to be had");
+                                ? Say.it("sizes-pane.gives-nothing")
+                                : Say.it(
+                                        "sizes-pane.gives", "text", Figure.of(d).text(model.units())))
+                        .orElse(Say.it("sizes-pane.not-be-had")));
     }
 }

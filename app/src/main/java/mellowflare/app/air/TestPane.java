@@ -27,32 +27,30 @@ final class TestPane extends VBox {
         this.model = model;
         this.held = held;
         setId("air-test");
-        EntryRow reading = new EntryRow("reading", "60 min 7.9 bar 17 C", held.reading());
+        EntryRow reading = new EntryRow(Say.it("test-pane.reading"), "60 min 7.9 bar 17 C", held.reading());
         reading.field().setId("held-reading");
         reading.onEnter(held::take);
         receiver = new ChoiceRow<>(
-                "shut in",
+                Say.it("test-pane.shut"),
                 List.of(false, true),
-                r -> r ? "with the receiver" : "pipes alone",
+                r -> r ? Say.it("test-pane.with-receiver") : Say.it("test-pane.pipes-alone"),
                 r -> null,
                 false,
                 r -> r.ifPresent(held::receiver));
         VBox how = Text.under(
-                "Pumped up, shut off, and read",
+                Say.it("test-pane.pumped-up-shut-off"),
                 receiver,
-                new EntryRow("allowed", "L/min", held.allowed()),
-                new EntryRow("gauge step", "bar", held.step()),
+                new EntryRow(Say.it("test-pane.allowed"), "L/min", held.allowed()),
+                new EntryRow(Say.it("test-pane.gauge-step"), "bar", held.step()),
                 reading,
-                Text.of(
-                        "Minutes since it was shut, what the gauge shows, how warm the air in the pipe is, and the barometer: 60 min 7.9 bar 17 C 1013 hPa. Enter takes it.",
-                        "soft"));
+                Text.of(Say.it("test-pane.minutes-since-was-shut"), "soft"));
         how.getStyleClass().add("tight");
         getChildren()
                 .setAll(new Columns(
                         new double[] {34, 31, 35},
                         how,
-                        Text.under("Readings", readings),
-                        Text.under("What they say", result)));
+                        Text.under(Say.it("test-pane.readings"), readings),
+                        Text.under(Say.it("test-pane.what-they-say"), result)));
     }
 
     void refresh() {
@@ -62,30 +60,37 @@ final class TestPane extends VBox {
         for (HoldTest.Reading r : all) {
             readings.getChildren()
                     .add(Press.quiet(
-                            LengthFormat.decimal(r.minutes(), 1, 0) + " min, "
-                                    + LengthFormat.decimal(r.gauge().bar(), 3, 0) + " bar"
-                                    + r.air()
+                            Say.it(
+                                    "test-pane.min-bar",
+                                    "minutes",
+                                    LengthFormat.decimal(r.minutes(), 1, 0),
+                                    "gauge",
+                                    LengthFormat.decimal(r.gauge().bar(), 3, 0),
+                                    "air",
+                                    r.air()
                                             .map(t -> ", " + LengthFormat.decimal(t.celsius(), 1, 0) + " °C")
-                                            .orElse("")
-                                    + r.barometer()
-                                            .map(b -> ", " + LengthFormat.decimal(b.bar() * 1000, 0, 0) + " hPa")
-                                            .orElse("")
-                                    + "  ×",
+                                            .orElse(""),
+                                    "value",
+                                    r.barometer()
+                                            .map(b -> String.valueOf(LengthFormat.decimal(b.bar() * 1000, 0, 0)))
+                                            .orElse("none")),
                             () -> held.remove(r)));
         }
         if (all.isEmpty()) {
-            readings.getChildren().add(Text.of("None yet.", "soft"));
+            readings.getChildren().add(Text.of(Say.it("test-pane.none-yet"), "soft"));
         }
         Text.fill(result, lines(), "finding-remedy");
     }
 
     private List<String> lines() {
         List<String> lines = new ArrayList<>();
-        lines.add("Shut in are " + new Figure.OfLitres(model.c().shutIn().litres()).text(model.units()) + ".");
+        lines.add(Say.it(
+                "test-pane.volume",
+                "shutIn",
+                new Figure.OfLitres(model.c().shutIn().litres()).text(model.units())));
         Optional<HoldTest.Result> r = model.c().heldResult();
         if (r.isEmpty()) {
-            lines.add(
-                    "Two readings at least: the first when it has stood for a quarter of an hour and is even in temperature, the last an hour or a night later.");
+            lines.add(Say.it("test-pane.two-readings-at-least"));
             return lines;
         }
         List<Finding> said = HoldFindings.of(
@@ -98,10 +103,12 @@ final class TestPane extends VBox {
                 lines.add(f.remedy(model.units()));
             }
         }
-        lines.add("The ± holds 19 times in 20; "
-                + new Figure.OfShare(r.get().confidence()).text(model.units())
-                + " sure. The gauge alone, without temperature and barometer, would have said "
-                + LengthFormat.decimal(r.get().atRest(), 2, 0) + " L/min.");
+        lines.add(Say.it(
+                "test-pane.the-holds-19-times",
+                "confidence",
+                new Figure.OfShare(r.get().confidence()).text(model.units()),
+                "atRest",
+                LengthFormat.decimal(r.get().atRest(), 2, 0)));
         return lines;
     }
 }

@@ -48,35 +48,38 @@ final class ToolsPane extends VBox {
         this.model = model;
         this.walk = walk;
         setId("air-tools");
-        WordCell.dress(compressor, this::facts, "compressor not chosen");
-        compressor.setButtonCell(new WordCell<>(Compressor::name, "compressor not chosen"));
+        WordCell.dress(compressor, this::facts, Say.it("tools-pane.compressor-not-chosen"));
+        compressor.setButtonCell(new WordCell<>(Compressor::name, Say.it("tools-pane.compressor-not-chosen")));
         compressor.setId("compressor");
         compressor.setMaxWidth(Double.MAX_VALUE);
-        compressor.setAccessibleText("Compressor");
+        compressor.setAccessibleText(Say.it("tools-pane.compressor"));
         compressor.valueProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
                 model.compressor(now);
             }
         });
         method = new ChoiceRow<>(
-                "by",
+                Say.it("tools-pane.by"),
                 model.methods(MethodTopic.AIR_DEMAND),
                 Method::name,
                 s -> null,
                 false,
                 s -> s.ifPresent(model::method));
         place = new ChoiceRow<>(
-                "stands",
+                Say.it("tools-pane.stands"),
                 List.of(Plant.Place.SHOP, Plant.Place.CLOSET, Plant.Place.OUTSIDE),
                 Plant.Place::word,
                 p -> null,
                 true,
                 p -> model.place(p.orElse(Plant.Place.UNSAID)));
         place.setId("compressor-place");
-        EntryRow ears = new EntryRow("to ears", "nearest work", model.fields().toEars());
+        EntryRow ears = new EntryRow(
+                Say.it("tools-pane.ears"),
+                Say.it("tools-pane.nearest-work"),
+                model.fields().toEars());
         ears.field().setId("ears");
-        fresh = yesNo("airy", model::freshAir);
-        drain = yesNo("drain", model::drain);
+        fresh = yesNo(Say.it("tools-pane.airy"), model::freshAir);
+        drain = yesNo(Say.it("tools-pane.drain"), model::drain);
         fresh.setId("fresh-air");
         drain.setId("drain");
         outlets.setId("tools");
@@ -85,20 +88,24 @@ final class ToolsPane extends VBox {
         each.getStyleClass().add("slip-inner");
         each.setPrefHeight(470);
         each.setMinHeight(200);
-        VBox who = Text.under("At each outlet: who, and with what", each);
+        VBox who = Text.under(Say.it("tools-pane.at-each-outlet-who"), each);
         VBox air = Text.under(
-                "What that needs",
+                Say.it("tools-pane.what-that-needs"),
                 method,
                 needs,
-                Press.quiet("look at all that may run together", work::allCases),
-                new EntryRow("leaks", "%", model.fields().leak()),
-                new EntryRow("growth", "%", model.fields().growth()),
-                new EntryRow("hours a day", "8", model.fields().hours()),
-                new EntryRow("days a year", "230", model.fields().days()));
+                Press.quiet(Say.it("tools-pane.look-at-all-that"), work::allCases),
+                new EntryRow(Say.it("tools-pane.leaks"), "%", model.fields().leak()),
+                new EntryRow(Say.it("tools-pane.growth"), "%", model.fields().growth()),
+                new EntryRow(Say.it("tools-pane.hours-day"), "8", model.fields().hours()),
+                new EntryRow(
+                        Say.it("tools-pane.days-year"), "230", model.fields().days()));
         VBox plant = Text.under(
-                "The compressor",
+                Say.it("tools-pane.the-compressor"),
                 compressor,
-                new EntryRow("filters take", "bar they take", model.fields().lost()),
+                new EntryRow(
+                        Say.it("tools-pane.filters-take"),
+                        Say.it("tools-pane.bar-they-take"),
+                        model.fields().lost()),
                 place,
                 ears,
                 fresh,
@@ -109,23 +116,36 @@ final class ToolsPane extends VBox {
     }
 
     private static ChoiceRow<Boolean> yesNo(String word, Consumer<Optional<Boolean>> told) {
-        return new ChoiceRow<>(word, List.of(true, false), b -> b ? "yes" : "no", b -> null, true, told);
+        return new ChoiceRow<>(
+                word,
+                List.of(true, false),
+                b -> b ? Say.it("tools-pane.yes") : Say.it("tools-pane.no"),
+                b -> null,
+                true,
+                told);
     }
 
     private String facts(Compressor c) {
-        return c.name() + ": " + Figure.of(c.delivers()).text(model.units()) + ", "
-                + Figure.of(c.cutIn()).text(model.units()) + " to "
-                + Figure.of(c.cutOut()).text(model.units());
+        return Say.it(
+                "tools-pane.text",
+                "name",
+                c.name(),
+                "delivers",
+                Figure.of(c.delivers()).text(model.units()),
+                "cutIn",
+                Figure.of(c.cutIn()).text(model.units()),
+                "cutOut",
+                Figure.of(c.cutOut()).text(model.units()));
     }
 
     /** One outlet: its name, who uses it, its tools to press away, and one more to choose. */
     private Node row(Piece.Drop d) {
         Outlet o = d.outlet();
         TextField who = new TextField(o.who().orElse(""));
-        who.setPromptText("who");
+        who.setPromptText(Say.it("tools-pane.who"));
         who.getStyleClass().addAll("entry-field", "row-cell");
         who.setPrefColumnCount(7);
-        who.setAccessibleText("Who uses " + d.name());
+        who.setAccessibleText(Say.it("tools-pane.who-uses", "name", d.name()));
         who.textProperty()
                 .addListener((x, was, now) -> walk.outlet(
                         d.name(), now(d).withWho(Optional.of(now.strip()).filter(t -> !t.isEmpty()))));
@@ -135,7 +155,7 @@ final class ToolsPane extends VBox {
                     .filter(t -> t.id().equals(id))
                     .findFirst()
                     .map(AirTool::name)
-                    .orElse(id + " (not in the list)");
+                    .orElse(Say.it("tools-pane.not-list", "id", id));
             tools.getChildren().add(Press.quiet(word + "  ×", () -> {
                 List<String> less = new ArrayList<>(now(d).tools());
                 less.remove(id);
@@ -148,8 +168,8 @@ final class ToolsPane extends VBox {
                 more,
                 t -> t.name() + ", " + Figure.of(t.flow()).text(model.units()) + ", "
                         + t.kind().word(),
-                "add a tool");
-        more.setAccessibleText("One more tool at " + d.name());
+                Say.it("tools-pane.add-tool"));
+        more.setAccessibleText(Say.it("tools-pane.one-more-tool-at", "name", d.name()));
         more.setPrefWidth(118);
         more.valueProperty().addListener((x, was, t) -> {
             if (t != null && !now(d).tools().contains(t.id())) {
@@ -191,7 +211,7 @@ final class ToolsPane extends VBox {
         if (!same || outlets.getChildren().isEmpty()) {
             outlets.getChildren().setAll(drops.stream().map(this::row).toList());
             if (drops.isEmpty()) {
-                outlets.getChildren().add(Text.of("No drop yet: call one out on the walk.", "soft"));
+                outlets.getChildren().add(Text.of(Say.it("tools-pane.no-drop-yet-call"), "soft"));
             }
         }
         shown = drops;
@@ -199,19 +219,36 @@ final class ToolsPane extends VBox {
         Text.fill(
                 needs,
                 List.of(
-                        Figure.of(c.need().mean()).text(model.units()) + " by duty of "
-                                + c.need().tools() + " tools, "
-                                + LengthFormat.decimal(c.need().share() * 100, 0, 0) + " % together: "
-                                + Figure.of(c.need().needed()).text(model.units()) + " with leaks and growth.",
-                        "At once at the most " + Figure.of(c.need().peak()).text(model.units()) + ".",
-                        "Counted as free air by ISO 1217 (1 bar, 20 °C, dry); the list has tools by ISO 8778 (65 % humid).",
-                        "Worst of " + t.cases() + " ways to run together, " + Math.min(t.tried(), t.cases())
-                                + " looked at: "
-                                + t.tight()
-                                        .map(x -> x + " has "
-                                                + LengthFormat.decimal(
-                                                        t.margin().bar(), 2, 0) + " bar to spare.")
-                                        .orElse("nothing runs.")),
+                        Say.it(
+                                "tools-pane.by-duty-tools-together",
+                                "mean",
+                                Figure.of(c.need().mean()).text(model.units()),
+                                "tools",
+                                c.need().tools(),
+                                "flow",
+                                LengthFormat.decimal(c.need().share() * 100, 0, 0),
+                                "needed",
+                                Figure.of(c.need().needed()).text(model.units())),
+                        Say.it(
+                                "tools-pane.at-once-at-most",
+                                "peak",
+                                Figure.of(c.need().peak()).text(model.units())),
+                        Say.it("tools-pane.counted-as-free-air"),
+                        Say.it(
+                                "tools-pane.worst-ways-run-together",
+                                "cases",
+                                t.cases(),
+                                "checked",
+                                Math.min(t.tried(), t.cases()),
+                                "tight",
+                                t.tight()
+                                        .map(x -> Say.it(
+                                                "tools-pane.has-bar-spare",
+                                                "x",
+                                                x,
+                                                "margin",
+                                                LengthFormat.decimal(t.margin().bar(), 2, 0)))
+                                        .orElse(Say.it("tools-pane.nothing-runs")))),
                 "finding-remedy");
         compressor.setValue(c.compressor().orElse(null));
         method.show(Optional.of(model.method(MethodTopic.AIR_DEMAND)));

@@ -138,7 +138,12 @@ public final class WalkModel {
         }
         Piece p = draft.value().orElseThrow();
         int at = changing && chosenPiece().isPresent() ? chosen.get() : chosen.get() + 1;
-        edit((changing ? "changed " : "walked ") + p.name(), m.get(), at);
+        edit(
+                changing
+                        ? Say.it("walk-model.changed", "piece", p.name())
+                        : Say.it("walk-model.added", "piece", p.name()),
+                m.get(),
+                at);
         return true;
     }
 
@@ -187,8 +192,10 @@ public final class WalkModel {
     public void remove() {
         int at = chosen.get();
         chosenPiece()
-                .ifPresent(
-                        p -> edit("took out " + p.name(), model.line().remove(at), Math.min(at, pieces().size() - 2)));
+                .ifPresent(p -> edit(
+                        Say.it("walk-model.took-out", "name", p.name()),
+                        model.line().remove(at),
+                        Math.min(at, pieces().size() - 2)));
     }
 
     /** Moves the chosen piece along the walk. */
@@ -196,7 +203,7 @@ public final class WalkModel {
         int at = chosen.get();
         int to = at + by;
         if (chosenPiece().isPresent() && to >= 0 && to < pieces().size()) {
-            edit("moved " + name(), model.line().move(at, to), to);
+            edit(Say.it("walk-model.moved", "name", name()), model.line().move(at, to), to);
         }
     }
 
@@ -216,8 +223,8 @@ public final class WalkModel {
             int at = i;
             if (pieces().get(i) instanceof Piece.Drop d && d.name().equals(name)) {
                 desk.change(
-                        "tools at " + name,
-                        "outlet " + name,
+                        Say.it("walk-model.tools-at", "name", name),
+                        Say.it("walk-model.outlet", "name", name),
                         j -> j.change(AirMainKind.AIR, m -> m.replace(at, d.with(outlet))));
                 return;
             }

@@ -33,20 +33,17 @@ final class WalkPane extends VBox {
         this.model = model;
         getStyleClass().addAll("measure", "narrow", "tight");
         setId("walk");
-        entry = new EntryRow("next", "up 2.6 m", model.draft());
+        entry = new EntryRow(Say.it("walk-pane.next"), "up 2.6 m", model.draft());
         entry.field().setId("walk-line");
-        entry.setTooltipText(
-                "The next piece as you would call it out: left 4 m; bench: drop 2.2 m with grinder by fitter; close riser.");
+        entry.setTooltipText(Say.it("walk-pane.the-next-piece-as"));
         entry.field().addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         FlowPane words = new FlowPane(2, 2);
         WORDS.forEach(w -> words.getChildren().add(Press.quiet(w, () -> begin(w))));
         list.setId("walk-list");
-        list.setAccessibleText("The pieces of the walk in their order");
+        list.setAccessibleText(Say.it("walk-pane.the-pieces-walk-their"));
         list.getStyleClass().add("walk-list");
         list.setCellFactory(v -> WordCell.wrapping(model::words));
-        list.setPlaceholder(Text.of(
-                "Stand at the compressor and call out what you would walk: hose 0.6 m, up 2.6 m, left 4 m, drop 2.2 m ...",
-                "soft"));
+        list.setPlaceholder(Text.of(Say.it("walk-pane.stand-at-compressor-call"), "soft"));
         list.getSelectionModel().selectedIndexProperty().addListener((o, was, now) -> {
             if (!showing) {
                 model.chosenProperty().set(now.intValue());
@@ -63,10 +60,10 @@ final class WalkPane extends VBox {
         FlowPane tools = new FlowPane(
                 2,
                 2,
-                Press.quiet("call out anew", this::change),
-                Press.quiet("earlier", () -> model.move(-1)),
-                Press.quiet("later", () -> model.move(1)),
-                Press.quiet("take out", model::remove));
+                Press.quiet(Say.it("walk-pane.call-out-anew"), this::change),
+                Press.quiet(Say.it("walk-pane.earlier"), () -> model.move(-1)),
+                Press.quiet(Say.it("walk-pane.later"), () -> model.move(1)),
+                Press.quiet(Say.it("walk-pane.take-out"), model::remove));
         getChildren().setAll(words, entry, list, tools);
         model.chosenProperty().addListener((o, was, now) -> {
             if (!model.editing()) {
@@ -133,7 +130,7 @@ final class WalkPane extends VBox {
 
     void refresh() {
         showing = true;
-        entry.setWord(model.changing() ? "anew" : "next");
+        entry.setWord(model.changing() ? Say.it("walk-pane.anew") : Say.it("walk-pane.next"));
         change(list.getItems(), model.pieces());
         int at = model.chosenProperty().get();
         if (at < 0) {

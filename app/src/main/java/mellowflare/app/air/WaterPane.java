@@ -32,19 +32,29 @@ final class WaterPane extends VBox {
         this.model = model;
         setId("air-water");
         way = new ChoiceRow<>(
-                "hung",
+                Say.it("water-pane.hung"),
                 model.methods(MethodTopic.AIR_FALL),
                 Method::name,
                 s -> null,
                 false,
                 s -> s.ifPresent(model::method));
         VBox room = Text.under(
-                "The room's air",
-                new EntryRow("air", "C or F", model.fields().roomAir()),
-                new EntryRow("humidity", "%", model.fields().humidity()),
-                new EntryRow("barometer", "mbar", model.fields().barometer()),
-                new EntryRow("fall", "mm on a metre", model.fields().fall()),
-                new EntryRow("drain every", "days", model.fields().drained()));
+                Say.it("water-pane.the-room-s-air"),
+                new EntryRow(
+                        Say.it("water-pane.air"),
+                        Say.it("water-pane.c-or-f"),
+                        model.fields().roomAir()),
+                new EntryRow(Say.it("water-pane.humidity"), "%", model.fields().humidity()),
+                new EntryRow(
+                        Say.it("water-pane.barometer"), "mbar", model.fields().barometer()),
+                new EntryRow(
+                        Say.it("water-pane.fall"),
+                        Say.it("water-pane.mm-on-metre"),
+                        model.fields().fall()),
+                new EntryRow(
+                        Say.it("water-pane.drain-every"),
+                        Say.it("water-pane.days"),
+                        model.fields().drained()));
         room.getStyleClass().add("tight");
         getChildren()
                 .setAll(new Columns(
@@ -52,9 +62,9 @@ final class WaterPane extends VBox {
                         room,
                         new VBox(
                                 8,
-                                Text.under("What falls out on a working day", brought),
-                                Text.under("Heights over the floor, run by run", heights)),
-                        Text.under("Where it comes to", way, gathers)));
+                                Text.under(Say.it("water-pane.what-falls-out-on"), brought),
+                                Text.under(Say.it("water-pane.heights-over-floor-run"), heights)),
+                        Text.under(Say.it("water-pane.where-comes"), way, gathers)));
     }
 
     void refresh() {
@@ -63,41 +73,69 @@ final class WaterPane extends VBox {
                 .map(this::words)
                 .collect(Collectors.joining("; "));
         heights.setText(
-                hung.isEmpty() ? "No level run yet." : hung + (model.units() == UnitSystem.METRIC ? " mm" : ""));
+                hung.isEmpty()
+                        ? Say.it("water-pane.no-level-run-yet")
+                        : hung + (model.units() == UnitSystem.METRIC ? " mm" : ""));
         Optional<Water> water = model.c().water();
         if (water.isEmpty()) {
-            Text.fill(brought, List.of("Say which compressor, and put tools at the outlets."), "soft");
+            Text.fill(brought, List.of(Say.it("water-pane.say-which-compressor-put")), "soft");
             Text.fill(gathers, List.of(), "soft");
             return;
         }
         Water w = water.get();
         List<String> lines = new ArrayList<>();
-        lines.add("The air brings " + litres(w.drawn()) + "; " + litres(w.inReceiver()) + " stay in the receiver, "
-                + litres(w.inPipes()) + " fall out in the pipes.");
+        lines.add(Say.it(
+                "water-pane.the-air-brings-stay",
+                "litres",
+                litres(w.drawn()),
+                "litresB",
+                litres(w.inReceiver()),
+                "litresC",
+                litres(w.inPipes())));
         w.wettest(WETTEST)
-                .forEach(f -> lines.add(f.run() + ": " + litres(f.litres()) + ", from "
-                        + Figure.of(f.in()).text(model.units()) + " to "
-                        + Figure.of(f.out()).text(model.units())));
+                .forEach(f -> lines.add(Say.it(
+                        "water-pane.from",
+                        "run",
+                        f.run(),
+                        "litres",
+                        litres(f.litres()),
+                        "in",
+                        Figure.of(f.in()).text(model.units()),
+                        "out",
+                        Figure.of(f.out()).text(model.units()))));
         Text.fill(brought, lines, "finding-remedy");
         List<String> where = w.gathered().stream().map(this::words).toList();
-        Text.fill(gathers, where.isEmpty() ? List.of("Nothing falls out in the pipes.") : where, "finding-remedy");
+        Text.fill(
+                gathers,
+                where.isEmpty() ? List.of(Say.it("water-pane.nothing-falls-out-pipes")) : where,
+                "finding-remedy");
     }
 
     private String words(Fall.Section s) {
-        return s.run().name() + ": "
-                + LengthFormat.shop(s.first(), model.units()).replace(" mm", "") + " to "
-                + LengthFormat.shop(s.second(), model.units()).replace(" mm", "");
+        return Say.it(
+                "water-pane.text",
+                "run",
+                s.run().name(),
+                "replace",
+                LengthFormat.shop(s.first(), model.units()).replace(" mm", ""),
+                "replaceB",
+                LengthFormat.shop(s.second(), model.units()).replace(" mm", ""));
     }
 
     private String words(Water.Gathered g) {
-        return g.place() + ": " + litres(g.litres()) + " a day"
-                + g.leg()
-                        .map(l -> "; the leg holds " + litres(l.volume().litres())
-                                + l.daysToFull()
-                                        .map(d -> ", full in "
-                                                + (d < 1 ? "under a day" : LengthFormat.decimal(d, 1, 0) + " days"))
-                                        .orElse(""))
-                        .orElse("; no leg there");
+        return Say.it(
+                "water-pane.day",
+                "place",
+                g.place(),
+                "litres",
+                litres(g.litres()),
+                "leg",
+                g.leg().map(l -> litres(l.volume().litres())).orElse("none"),
+                "full",
+                g.leg()
+                        .flatMap(l -> l.daysToFull())
+                        .map(d -> d < 1 ? "soon" : LengthFormat.decimal(d, 1, 0))
+                        .orElse("never"));
     }
 
     private String litres(double l) {

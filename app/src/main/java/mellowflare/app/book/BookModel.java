@@ -96,19 +96,19 @@ public final class BookModel {
     }
 
     public void title(String text) {
-        desk.change("title", "title", j -> j.withTitle(text));
+        desk.change(Say.it("book-model.title"), "title", j -> j.withTitle(text));
     }
 
     public void machine(String text) {
-        desk.change("machine", "machine", j -> j.withMachine(text));
+        desk.change(Say.it("book-model.machine"), "machine", j -> j.withMachine(text));
     }
 
     public void note(String text) {
-        desk.change("note", "note", j -> j.withNote(text));
+        desk.change(Say.it("book-model.note"), "note", j -> j.withNote(text));
     }
 
     public void units(UnitSystem units) {
-        desk.change("units", "", j -> j.withUnits(units));
+        desk.change(Say.it("book-model.units"), "", j -> j.withUnits(units));
     }
 
     public List<Method> methods(MethodTopic topic) {
@@ -121,7 +121,7 @@ public final class BookModel {
 
     public void choose(Method method) {
         desk.change(
-                "school for " + method.topic().word(),
+                Say.it("book-model.method", "topic", method.topic().word()),
                 "",
                 j -> j.withPractice(j.practice().with(method.topic(), method.id())));
     }
@@ -144,6 +144,9 @@ public final class BookModel {
     /** Reads a job from a file; the open job stays as it is when the file is refused. */
     public void importFrom(Path file) {
         desk.keeper()
-                .ask(book -> JobFiles.read(file), job -> desk.put(job, "import of " + file.getFileName()), desk::tell);
+                .ask(
+                        book -> JobFiles.read(file),
+                        job -> desk.put(job, Say.it("book-model.import", "file", file.getFileName())),
+                        desk::tell);
     }
 }

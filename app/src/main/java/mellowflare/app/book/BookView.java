@@ -41,6 +41,7 @@ import mellowflare.core.advice.Method;
 import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
+import mellowflare.core.job.LeftOff;
 import mellowflare.core.measure.UnitSystem;
 
 /** The page of Book. */
@@ -70,7 +71,7 @@ public final class BookView implements Page {
         this.model = model;
         drawing.inkProperty().bind(look.ink());
         drawing.textScaleProperty().bind(look.scale());
-        drawing.setAccessibleText("The line of the open job");
+        drawing.setAccessibleText(Say.it("book-view.the-line-open-job"));
         page.setCenter(left(look));
         page.setRight(slip());
         page.setBottom(figures());
@@ -85,13 +86,13 @@ public final class BookView implements Page {
     }
 
     private Node left(Look look) {
-        search.setPromptText("search: words of a title, a machine, a part, a name");
+        search.setPromptText(Say.it("book-view.search-words-title-machine"));
         search.setId("search");
         search.getStyleClass().add("search");
-        search.setAccessibleText("Search the book");
+        search.setAccessibleText(Say.it("book-view.search-book"));
         search.textProperty().bindBidirectional(model.searchProperty());
         HBox.setHgrow(search, Priority.ALWAYS);
-        Button fresh = new Button("New job   Ctrl N");
+        Button fresh = new Button(Say.it("book-view.new-job-ctrl-n"));
         fresh.getStyleClass().add("main-action");
         fresh.setOnAction(e -> model.openNew());
         HBox top = new HBox(12, search, fresh);
@@ -99,8 +100,8 @@ public final class BookView implements Page {
         list.fixedCellSizeProperty().bind(look.scale().multiply(ROW));
         list.setCellFactory(v -> new HeadCell());
         list.setId("jobs");
-        list.setAccessibleText("Jobs in the book");
-        list.setPlaceholder(Text.of("No job holds these words.", "soft"));
+        list.setAccessibleText(Say.it("book-view.jobs-book"));
+        list.setPlaceholder(Text.of(Say.it("book-view.no-job-holds-these"), "soft"));
         list.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
             if (!showing && now != null && !now.id().equals(model.job().id())) {
                 model.open(now);
@@ -110,8 +111,8 @@ public final class BookView implements Page {
         drawing.setMinHeight(110);
         drawing.setPrefHeight(140);
         Label said = Text.of("", "finding-says");
-        Button earlier = quiet("open its last readable state", a -> model.openLastReadable(a));
-        Button asItLies = quiet("write it out as it lies", a -> model.writeAsItLies(a));
+        Button earlier = quiet(Say.it("book-view.open-its-last-readable"), a -> model.openLastReadable(a));
+        Button asItLies = quiet(Say.it("book-view.write-out-as-lies"), a -> model.writeAsItLies(a));
         VBox stuck = new VBox(4, said, new HBox(12, earlier, asItLies));
         stuck.setId("set-aside");
         stuck.managedProperty().bind(stuck.visibleProperty());
@@ -142,14 +143,14 @@ public final class BookView implements Page {
         note.setPrefRowCount(2);
         note.setWrapText(true);
         units = new ChoiceRow<>(
-                "worked in",
+                Say.it("book-view.worked"),
                 List.of(UnitSystem.METRIC, UnitSystem.INCH),
-                u -> u == UnitSystem.METRIC ? "millimetres" : "inches",
+                u -> u == UnitSystem.METRIC ? Say.it("book-view.millimetres") : Say.it("book-view.inches"),
                 u -> null,
                 false,
                 u -> model.units(u.orElseThrow()));
-        file.setPromptText("path of a job file, or drop it here");
-        file.setAccessibleText("Path of a job file to take in");
+        file.setPromptText(Say.it("book-view.path-job-file-or"));
+        file.setAccessibleText(Say.it("book-view.path-job-file-take"));
         file.setOnAction(e -> importTyped());
         file.setOnDragOver(e -> {
             if (e.getDragboard().hasFiles()) {
@@ -160,22 +161,22 @@ public final class BookView implements Page {
             e.getDragboard().getFiles().stream().findFirst().ifPresent(f -> model.importFrom(f.toPath()));
             e.setDropCompleted(true);
         });
-        Button take = new Button("take in");
+        Button take = new Button(Say.it("book-view.import"));
         take.getStyleClass().setAll("choice");
         take.setOnAction(e -> importTyped());
         HBox.setHgrow(file, Priority.ALWAYS);
         HBox in = new HBox(6, file, take);
         VBox content = new VBox(
                 7,
-                Text.of("The open job", "slip-heading"),
-                labelled("title", title),
-                labelled("machine", machine),
-                labelled("note", note),
+                Text.of(Say.it("book-view.the-open-job"), "slip-heading"),
+                labelled(Say.it("book-view.title"), title),
+                labelled(Say.it("book-view.machine"), machine),
+                labelled(Say.it("book-view.note"), note),
                 units,
-                Text.of("Print & export", "slip-heading"),
+                Text.of(Say.it("book-view.print-export"), "slip-heading"),
                 papers,
                 in,
-                Text.of("How this shop does it", "slip-heading"),
+                Text.of(Say.it("book-view.how-this-shop-does"), "slip-heading"),
                 methods);
         content.getStyleClass().add("slip-content");
         ScrollPane scroll = new ScrollPane(content);
@@ -200,7 +201,7 @@ public final class BookView implements Page {
                 model.importFrom(Path.of(typed));
             }
         } catch (InvalidPathException e) {
-            model.tell("“" + typed + "” cannot be a path: " + e.getReason() + ".");
+            model.tell(Say.it("book-view.cannot-be-path", "typed", typed, "reason", e.getReason()));
         }
     }
 
@@ -233,9 +234,16 @@ public final class BookView implements Page {
         }
         select();
         open.words(
-                model.searchProperty().get().isBlank() ? "jobs in the book" : "jobs found",
+                model.searchProperty().get().isBlank()
+                        ? Say.it("book-view.jobs-book-2")
+                        : Say.it("book-view.jobs-found"),
                 Integer.toString(jobs.size()),
-                jobs.stream().filter(j -> j.leftOff().startsWith("step")).count() + " half made");
+                Say.it(
+                        "book-view.in-progress",
+                        "count",
+                        jobs.stream()
+                                .filter(j -> LeftOff.read(j.leftOff()).inProgress())
+                                .count()));
         showing = false;
     }
 
@@ -260,9 +268,9 @@ public final class BookView implements Page {
         select();
         showMethods();
         left.words(
-                "work",
-                now.leftOff().split(":")[0],
-                now.leftOff().contains(":") ? now.leftOff().split(": ", 2)[1] : job.machine());
+                Say.it("book-view.work"),
+                now.leftOff().brief(),
+                now.leftOff().inProgress() ? now.leftOff().title() : job.machine());
         Slip.stops(stops, now.findings());
         showing = false;
     }
@@ -316,13 +324,14 @@ public final class BookView implements Page {
                 setGraphic(null);
                 return;
             }
-            Button away = new Button(item.putAway() ? "take out" : "put away");
+            Button away = new Button(item.putAway() ? Say.it("book-view.unarchive") : Say.it("book-view.archive"));
             away.getStyleClass().setAll("quiet-action");
             away.setMinWidth(Region.USE_PREF_SIZE);
             away.setOnAction(e -> model.putAway(item));
-            Label name = Text.of(item.title().isBlank() ? "no title" : item.title(), "job-title");
+            Label name = Text.of(item.title().isBlank() ? Say.it("book-view.no-title") : item.title(), "job-title");
             Label where = Text.of(item.machine(), "soft");
-            Label state = Text.of(item.leftOff(), item.leftOff().startsWith("step") ? "job-half" : "soft");
+            LeftOff left = LeftOff.read(item.leftOff());
+            Label state = Text.of(left.text(), left.inProgress() ? "job-half" : "soft");
             Label when = Text.of(MOMENT.format(item.changedAt()), "soft");
             VBox names = new VBox(2, name, where);
             VBox states = new VBox(2, state, when);

@@ -141,7 +141,7 @@ public final class Desk {
         ZonedDateTime at = ZonedDateTime.now(clock);
         keeper.ask(
                 book -> Papers.write(paper.id(), now, book.folder().resolve("out"), at),
-                path -> tell(paper.title() + " written to " + path + "."),
+                path -> tell(Say.it("desk.written", "paper", paper.title(), "path", path)),
                 this::tell);
     }
 
@@ -163,7 +163,7 @@ public final class Desk {
         busy();
         keeper.ask(
                 book -> {
-                    book.save(now.job(), now.leftOff(), what, mergeKey, at);
+                    book.save(now.job(), now.leftOff().kept(), what, mergeKey, at);
                     return null;
                 },
                 done -> {
@@ -204,7 +204,7 @@ public final class Desk {
         busy();
         keeper.ask(
                 book -> {
-                    book.save(now.job(), now.leftOff(), "changes saved late", "", at);
+                    book.save(now.job(), now.leftOff().kept(), Say.it("desk.changes-saved-late"), "", at);
                     return null;
                 },
                 done -> {
@@ -214,27 +214,33 @@ public final class Desk {
                 },
                 sentence -> {
                     trouble(sentence);
-                    news.set("The open job is kept here until it can be saved.");
+                    news.set(Say.it("desk.the-open-job-kept"));
                 });
     }
 
     public void undo() {
-        move((book, id) -> book.undo(id, clock.instant()), "Undone: ", "There is nothing before this to undo.");
+        move(
+                (book, id) -> book.undo(id, clock.instant()),
+                what -> Say.it("desk.undone", "what", what),
+                Say.it("desk.there-nothing-before-this"));
     }
 
     public void redo() {
-        move((book, id) -> book.redo(id, clock.instant()), "Done again: ", "There is nothing to do again.");
+        move(
+                (book, id) -> book.redo(id, clock.instant()),
+                what -> Say.it("desk.done-again", "what", what),
+                Say.it("desk.there-nothing-do-again"));
     }
 
     private interface Move {
         Optional<Book.Moved> of(Book book, String id) throws BookTrouble;
     }
 
-    private void move(Move move, String words, String nothing) {
+    private void move(Move move, UnaryOperator<String> words, String nothing) {
         leave(() -> moveSaved(move, words, nothing));
     }
 
-    private void moveSaved(Move move, String words, String nothing) {
+    private void moveSaved(Move move, UnaryOperator<String> words, String nothing) {
         String id = job().id();
         busy();
         keeper.ask(
@@ -243,7 +249,7 @@ public final class Desk {
                     ready();
                     if (moved.isPresent() && job().id().equals(id)) {
                         current.set(Evaluation.of(moved.get().job(), data));
-                        news.set(words + moved.get().what() + ".");
+                        news.set(words.apply(moved.get().what()));
                     } else {
                         news.set(nothing);
                     }
@@ -305,8 +311,7 @@ public final class Desk {
                 book -> book.lastReadable(id, clock.instant()),
                 job -> {
                     if (job.isEmpty()) {
-                        tell(
-                                "No state of this job can be read. Write it out as it lies and ask whoever looks after the program.");
+                        tell(Say.it("desk.no-state-this-job"));
                         return;
                     }
                     setAside(Optional.empty());
@@ -322,13 +327,13 @@ public final class Desk {
                 book -> TextFiles.write(
                         book.folder().resolve("out").resolve(TextFiles.name(id) + "-as-it-lies.json"),
                         book.asItLies(id).orElse("").getBytes(StandardCharsets.UTF_8)),
-                file -> tell("Written as it lies to " + file + "."),
+                file -> tell(Say.it("desk.written-as-lies", "file", file)),
                 this::tell);
     }
 
     /** Opens a new, empty job in the units of the present one. */
     public void openNew() {
-        put(Job.open(UUID.randomUUID().toString(), "New line", "", job().units()), "new job");
+        put(Job.open(UUID.randomUUID().toString(), Say.it("desk.new-line"), "", job().units()), Say.it("desk.new-job"));
     }
 
     /** Puts a job into the book and opens it. */

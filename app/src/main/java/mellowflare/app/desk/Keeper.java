@@ -38,7 +38,7 @@ public final class Keeper implements AutoCloseable {
             } catch (BookTrouble e) {
                 front.execute(() -> trouble.accept(e.getMessage()));
             } catch (RuntimeException e) {
-                front.execute(() -> trouble.accept("Something unforeseen went wrong with the book: " + e.getMessage()));
+                front.execute(() -> trouble.accept(Say.it("keeper.unforeseen", "message", e.getMessage())));
             }
         });
     }

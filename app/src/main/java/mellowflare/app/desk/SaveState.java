@@ -7,8 +7,8 @@ package mellowflare.app.desk;
  * @param words as shown
  */
 public record SaveState(Kind kind, String words) {
-    public static final SaveState SAVED = new SaveState(Kind.SAVED, "saved");
-    public static final SaveState SAVING = new SaveState(Kind.SAVING, "saving");
+    public static final SaveState SAVED = new SaveState(Kind.SAVED, Say.it("save-state.saved"));
+    public static final SaveState SAVING = new SaveState(Kind.SAVING, Say.it("save-state.saving"));
 
     /** Whether what is seen is on disk. */
     public enum Kind {

@@ -34,7 +34,7 @@ public final class ChoiceRow<T> extends HBox {
     private final boolean mayBeNone;
     private final Consumer<Optional<T>> chosen;
     private final Pane row;
-    private final Button more = new Button("more");
+    private final Button more = new Button(Say.it("choice-row.more"));
     private List<T> offered;
     private boolean all;
     private Optional<T> now = Optional.empty();
@@ -61,7 +61,8 @@ public final class ChoiceRow<T> extends HBox {
         setAlignment(Pos.CENTER_LEFT);
         Label label = new Label(word);
         label.getStyleClass().add("choice-word");
-        row = values.size() > ONE_LINE ? flowing() : new HBox(4);
+        label.setWrapText(true);
+        row = flowing(values.size());
         HBox.setHgrow(row, Priority.ALWAYS);
         for (T value : values) {
             Button b = new Button(name.apply(value), picture.apply(value));
@@ -74,7 +75,7 @@ public final class ChoiceRow<T> extends HBox {
             buttons.put(value, b);
         }
         more.getStyleClass().setAll("quiet-action");
-        more.setAccessibleText(word + ": more choices");
+        more.setAccessibleText(Say.it("choice-row.more-choices", "word", word));
         more.setOnAction(e -> {
             all = true;
             lay();
@@ -93,10 +94,19 @@ public final class ChoiceRow<T> extends HBox {
         });
     }
 
-    /** Takes the width it is given and begins a new line when that is full. */
-    private static FlowPane flowing() {
-        FlowPane row = new FlowPane(4, 4);
-        row.setPrefWrapLength(150);
+    /** Takes the width it is given and begins a new line when that is full; it asks for one line's width, within reason. */
+    private static FlowPane flowing(int values) {
+        double most = values > ONE_LINE ? 150 : 300;
+        FlowPane row = new FlowPane(4, 4) {
+            @Override
+            protected double computePrefWidth(double height) {
+                double line = getManagedChildren().stream()
+                        .mapToDouble(c -> snapSizeX(c.prefWidth(-1)) + snapSpaceX(getHgap()))
+                        .sum();
+                return Math.min(most, line - snapSpaceX(getHgap()) + snappedLeftInset() + snappedRightInset());
+            }
+        };
+        row.setPrefWrapLength(most);
         return row;
     }
 

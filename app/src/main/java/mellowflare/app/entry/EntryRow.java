@@ -27,6 +27,8 @@ public final class EntryRow extends VBox {
         getStyleClass().add("entry-row");
         name.setText(word);
         name.getStyleClass().add("entry-word");
+        name.setWrapText(true);
+        name.setMinHeight(USE_PREF_SIZE);
         name.setLabelFor(field);
         field.setPromptText(hint);
         field.getStyleClass().add("entry-field");
@@ -37,7 +39,8 @@ public final class EntryRow extends VBox {
         understood.getStyleClass().add("entry-understood");
         understood.textProperty().bind(state.understoodProperty());
         HBox row = new HBox(8, name, field, understood);
-        row.setAlignment(Pos.BASELINE_LEFT);
+        // On their baseline the words would get the height of one line, however many they take.
+        row.setAlignment(Pos.CENTER_LEFT);
         Label refusal = new Label();
         refusal.getStyleClass().add("entry-refusal");
         refusal.setWrapText(true);

@@ -74,7 +74,7 @@ public final class FigureBox extends VBox {
     /** The same with a word more under it, as what rounding did; may be empty. */
     public void length(String name, Optional<Length> length, UnitSystem units, String more) {
         if (length.isEmpty()) {
-            words(name, "–", "open");
+            words(name, "–", Say.it("figure-box.open"));
             return;
         }
         if (same(List.of(name, length.get(), units, more))) {

@@ -32,10 +32,10 @@ final class AnswerList extends VBox {
     private final Label says = Text.of("", "soft");
     private final Region part = new Region();
     private final StackPane bar = bar();
-    private final Button look = new Button("seal, mate and source");
+    private final Button look = new Button(Say.it("answer-list.seal-mate-source"));
     private final List<Other> others = new ArrayList<>();
     private final Label doubt = plain("answer-share-small");
-    private final HBox none = row(Text.of("none of these", "soft"), doubt);
+    private final HBox none = row(Text.of(Say.it("answer-list.none-these"), "soft"), doubt);
     private double filled = Double.NaN;
     private Optional<End> best = Optional.empty();
 
@@ -50,7 +50,7 @@ final class AnswerList extends VBox {
         look.getStyleClass().setAll("quiet-action");
         look.setMinWidth(Region.USE_PREF_SIZE);
         look.setOnAction(e -> best.ifPresent(tables));
-        HBox heading = new HBox(8, Text.of("Most likely", "slip-heading"), Text.spring(), look);
+        HBox heading = new HBox(8, Text.of(Say.it("answer-list.most-likely"), "slip-heading"), Text.spring(), look);
         heading.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(heading, row(title, share), says, bar);
         for (int i = 0; i < OTHERS; i++) {
@@ -78,7 +78,7 @@ final class AnswerList extends VBox {
             there(row, candidate.isPresent());
             candidate.ifPresent(c -> {
                 name.setText(c.end().title());
-                name.setAccessibleText("Use " + c.end().title());
+                name.setAccessibleText(Say.it("answer-list.use", "end", c.end().title()));
                 share.setText(share(c.probability()));
             });
         }
@@ -92,7 +92,7 @@ final class AnswerList extends VBox {
         there(title.getParent(), named || nothing);
         there(bar, named);
         look.setVisible(named);
-        title.setText(best.map(End::title).orElse("Nothing in the tables fits well"));
+        title.setText(best.map(End::title).orElse(Say.it("answer-list.nothing-tables-fits-well")));
         style(title, nothing ? "answer-none" : "answer-best");
         share.setText(share(
                 nothing
@@ -101,8 +101,8 @@ final class AnswerList extends VBox {
         says.setText(best.map(end -> source(end) + ". " + mateWords + ".")
                 .orElse(
                         nothing
-                                ? "Measure again, look whether it is worn, or ask: it may be a standard that these tables lack."
-                                : "Type what the caliper says, or press what you see. Every figure narrows it."));
+                                ? Say.it("answer-list.measure-again-look-whether")
+                                : Say.it("answer-list.type-what-caliper-says")));
         fill(named ? answer.candidates().get(0).probability() : 0);
         int from = named ? 1 : 0;
         for (int i = 0; i < OTHERS; i++) {

@@ -42,7 +42,7 @@ public final class CaliperModel {
     /** Reads the caliper; a sentence comes instead of a figure when there is none to be had. */
     public void read(Consumer<Read<Length>> take, Consumer<String> tell) {
         if (caliper.isEmpty()) {
-            tell.accept("No caliper is connected: type the reading, or use a keyboard-type caliper.");
+            tell.accept(Say.it("caliper-model.no-caliper-connected-type"));
             return;
         }
         away.execute(() -> {
@@ -57,8 +57,12 @@ public final class CaliperModel {
 
     /** What the practice caliper stands at, in words. */
     public String stands() {
-        return practice.map(p -> !p.isPlugged() ? "unplugged" : p.showsInches() ? "shows inches" : "shows millimetres")
-                .orElse("none connected");
+        return practice.map(p -> !p.isPlugged()
+                        ? Say.it("caliper-model.unplugged")
+                        : p.showsInches()
+                                ? Say.it("caliper-model.shows-inches")
+                                : Say.it("caliper-model.shows-millimetres"))
+                .orElse(Say.it("caliper-model.none-connected"));
     }
 
     /** Presses the practice caliper's unit key. */

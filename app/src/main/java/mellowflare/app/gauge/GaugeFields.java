@@ -28,7 +28,7 @@ public final class GaugeFields {
     private final FieldState<Length> hex = measure();
     private final FieldState<Length> tube = measure();
     private final FieldState<Angle> seatAngle =
-            FieldState.of(GaugeFields::readAngle, a -> "from the axis, or included");
+            FieldState.of(GaugeFields::readAngle, a -> Say.it("gauge-fields.from-axis-or-included"));
     private FieldState<Length> measuring = diameter;
 
     /** Where a change of a reading goes. */
@@ -42,12 +42,12 @@ public final class GaugeFields {
 
     /** Says who hears of each reading. */
     void onChange(Seen seen) {
-        diameter.onChange(() -> seen.see("diameter", o -> o.withDiameter(diameter.value())));
-        pitch.onChange(() -> seen.see("pitch", o -> o.withPitchReading(pitch.value())));
-        second.onChange(() -> seen.see("second diameter", o -> o.withSecond(second.value())));
-        hex.onChange(() -> seen.see("hex", o -> o.withHex(hex.value())));
-        tube.onChange(() -> seen.see("tube", o -> o.withTube(tube.value())));
-        seatAngle.onChange(() -> seen.see("seat angle", o -> o.withSeatAngle(seatAngle.value())));
+        diameter.onChange(() -> seen.see(Say.it("gauge-fields.diameter"), o -> o.withDiameter(diameter.value())));
+        pitch.onChange(() -> seen.see(Say.it("gauge-fields.pitch"), o -> o.withPitchReading(pitch.value())));
+        second.onChange(() -> seen.see(Say.it("gauge-fields.second-diameter"), o -> o.withSecond(second.value())));
+        hex.onChange(() -> seen.see(Say.it("gauge-fields.hex"), o -> o.withHex(hex.value())));
+        tube.onChange(() -> seen.see(Say.it("gauge-fields.tube"), o -> o.withTube(tube.value())));
+        seatAngle.onChange(() -> seen.see(Say.it("gauge-fields.seat-angle"), o -> o.withSeatAngle(seatAngle.value())));
     }
 
     private static FieldState<Length> length() {
@@ -61,8 +61,7 @@ public final class GaugeFields {
                                 ? Read.of(l)
                                 : Read.refuse(
                                         Refusal.OUT_OF_RANGE,
-                                        LengthFormat.figure(l, u)
-                                                + " is no size of a hex or tube: expected 0.5 to 400 mm.")),
+                                        Say.it("gauge-fields.no-size-hex-or", "l", LengthFormat.figure(l, u)))),
                 (v, u) -> LengthFormat.figure(v, u.other()));
     }
 
@@ -72,15 +71,14 @@ public final class GaugeFields {
                         ? Read.of(l)
                         : Read.refuse(
                                 Refusal.OUT_OF_RANGE,
-                                LengthFormat.figure(l, units)
-                                        + " is no size of a fitting: expected more than 0 and up to 400 mm."));
+                                Say.it("gauge-fields.no-size-fitting-expected", "l", LengthFormat.figure(l, units))));
     }
 
     private static Read<Angle> readAngle(String text) {
         return QuantityText.angle(text, Optional.of("deg"))
                 .then(a -> a.degrees() >= 5 && a.degrees() <= 130
                         ? Read.of(a)
-                        : Read.refuse(Refusal.OUT_OF_RANGE, "A seat angle lies between 5 and 130 degrees."));
+                        : Read.refuse(Refusal.OUT_OF_RANGE, Say.it("gauge-fields.a-seat-angle-lies")));
     }
 
     public FieldState<Length> diameter() {

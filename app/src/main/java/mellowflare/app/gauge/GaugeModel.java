@@ -84,7 +84,7 @@ public final class GaugeModel {
 
     /** Which end is held and what it belongs to, as far as it has a name. */
     public String heldWhere() {
-        String side = "End " + which.get();
+        String side = Say.it("gauge-model.end", "which", which.get());
         String place = port().place().strip();
         return place.isEmpty() || place.equalsIgnoreCase(side) ? side : side + ", " + place;
     }
@@ -132,7 +132,7 @@ public final class GaugeModel {
     /** What it is outside; looks that only a thread has fall away with the thread. */
     public void body(Body b) {
         List<Seat> possible = desk.data().get(EndTable.KEY).seats(b, seen().gender());
-        see("outside", o -> {
+        see(Say.it("gauge-model.outside"), o -> {
             Observation as = o.withBody(Optional.of(b)).withSeat(o.seat().filter(possible::contains));
             return b == Body.THREAD
                     ? as
@@ -145,56 +145,56 @@ public final class GaugeModel {
     }
 
     public void hand(Optional<HandSeen> h) {
-        see("hand", o -> o.withHand(h));
+        see(Say.it("gauge-model.hand"), o -> o.withHand(h));
     }
 
     public void swivel(Optional<SwivelSeen> s) {
-        see("swivel", o -> o.withSwivel(s));
+        see(Say.it("gauge-model.swivel"), o -> o.withSwivel(s));
     }
 
     public void region(Optional<String> r) {
-        see("region", o -> o.withRegion(r));
+        see(Say.it("gauge-model.region"), o -> o.withRegion(r));
     }
 
     public void machine(Optional<String> m) {
-        see("machine", o -> o.withMachine(m));
+        see(Say.it("gauge-model.machine"), o -> o.withMachine(m));
     }
 
     public void gender(Gender g) {
-        see("gender", o -> o.withGender(g));
+        see(Say.it("gauge-model.gender"), o -> o.withGender(g));
     }
 
     public void taper(Optional<TaperSeen> t) {
-        see("taper", o -> o.withTaper(t));
+        see(Say.it("gauge-model.taper"), o -> o.withTaper(t));
     }
 
     public void seat(Optional<Seat> s) {
-        see("seat", o -> o.withSeat(s));
+        see(Say.it("gauge-model.seat"), o -> o.withSeat(s));
     }
 
     public void ring(Optional<RingSeen> r) {
-        see("ring", o -> o.withRing(r));
+        see(Say.it("gauge-model.ring"), o -> o.withRing(r));
     }
 
     public void flank(Optional<FlankSeen> f) {
-        see("flank", o -> o.withFlank(f));
+        see(Say.it("gauge-model.flank"), o -> o.withFlank(f));
     }
 
     public void worn(boolean w) {
-        see("worn", o -> o.withWorn(w));
+        see(Say.it("gauge-model.worn"), o -> o.withWorn(w));
     }
 
     public void instrument(Instrument i) {
-        see("instrument", o -> o.withInstrument(i));
+        see(Say.it("gauge-model.instrument"), o -> o.withInstrument(i));
     }
 
     public void service(Optional<String> s) {
-        see("service", o -> o.withService(s));
+        see(Say.it("gauge-model.service"), o -> o.withService(s));
     }
 
     /** Begins afresh on this end: the readings go, the port stays until another is taken. */
     public void clear() {
-        see("new reading", o -> FRESH.withGender(o.gender()));
+        see(Say.it("gauge-model.new-reading"), o -> FRESH.withGender(o.gender()));
     }
 
     /** A reading from a caliper lands in the field that is being measured. */
@@ -212,7 +212,7 @@ public final class GaugeModel {
     public boolean use() {
         Identification answer = result().answer();
         if (answer.standing() == Identification.Standing.NOTHING_FITS) {
-            desk.tell("Nothing in the tables fits well: there is no end to use yet.");
+            desk.tell(Say.it("gauge-model.nothing-tables-fits-well"));
             return false;
         }
         if (answer.best().isEmpty()) {
@@ -220,8 +220,10 @@ public final class GaugeModel {
         }
         if (!answer.named() && !asked()) {
             asked = seen();
-            desk.tell("Check this first: "
-                    + answer.nextCheck().map(NextCheck::says).orElseGet(answer::safeCourse));
+            desk.tell(Say.it(
+                    "gauge-model.check-this-first",
+                    "orElseGet",
+                    answer.nextCheck().map(NextCheck::says).orElseGet(answer::safeCourse)));
             return false;
         }
         use(answer.best().get());
@@ -242,12 +244,23 @@ public final class GaugeModel {
     public void use(Candidate candidate) {
         LineEnd side = which.get();
         desk.change(
-                "end " + side + " is " + candidate.end().brief(),
+                Say.it(
+                        "gauge-model.end-is",
+                        "side",
+                        side,
+                        "end",
+                        candidate.end().brief()),
                 "",
                 j -> j.withPort(
                         side, j.ports().of(side).taken(candidate.end().id(), Optional.of(candidate.probability()))));
-        desk.tell("End " + side + " is now " + candidate.end().title() + ", "
-                + candidate.end().gender().word() + ".");
+        desk.tell(Say.it(
+                "gauge-model.end-now",
+                "side",
+                side,
+                "end",
+                candidate.end().title(),
+                "gender",
+                candidate.end().gender().word()));
         asked = null;
         if (side == LineEnd.A && desk.job().ports().b().end().isEmpty()) {
             which.set(LineEnd.B);
@@ -258,7 +271,7 @@ public final class GaugeModel {
         LineEnd side = which.get();
         Observation after = change.apply(seen());
         desk.change(
-                what + " of end " + side,
+                Say.it("gauge-model.of-end", "what", what, "side", side),
                 "seen@" + side + what,
                 j -> j.withPort(side, j.ports().of(side).withSeen(after, fields.typed())));
     }

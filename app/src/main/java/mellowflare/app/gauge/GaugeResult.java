@@ -99,8 +99,13 @@ public record GaugeResult(
         return desk.data()
                 .get(EndTable.KEY)
                 .mate(end)
-                .map(m -> "Goes with " + m.brief() + " " + m.gender().word())
-                .orElse("Goes into its hose");
+                .map(m -> Say.it(
+                        "gauge-result.goes-with",
+                        "brief",
+                        m.brief(),
+                        "gender",
+                        m.gender().word()))
+                .orElse(Say.it("gauge-result.goes-into-its-hose"));
     }
 
     private static List<String> lookAlikes(Candidate c) {
@@ -117,7 +122,7 @@ public record GaugeResult(
     /** The first few by name, the others by number. */
     private static String names(List<LookAlike> all) {
         String first = all.stream().limit(NAMED).map(t -> t.other().brief()).collect(Collectors.joining(", "));
-        return all.size() <= NAMED ? first : first + " and " + (all.size() - NAMED) + " more";
+        return all.size() <= NAMED ? first : Say.it("gauge-result.more", "first", first, "count", all.size() - NAMED);
     }
 
     private static String held(Observation seen) {

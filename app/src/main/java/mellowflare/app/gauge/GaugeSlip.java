@@ -16,6 +16,7 @@ import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.FieldState;
+import mellowflare.app.entry.Focus;
 import mellowflare.app.entry.Text;
 import mellowflare.app.paint.Pictures;
 import mellowflare.core.connection.Body;
@@ -71,37 +72,59 @@ final class GaugeSlip extends VBox {
         ends = row(
                 "",
                 List.of(LineEnd.values()),
-                w -> "end " + w.name(),
+                w -> Say.it("gauge-slip.end", "name", w.name()),
                 w -> null,
                 w -> model.whichProperty().set(w));
-        gender = row("it is", List.of(Gender.values()), Gender::word, Pictures::gender, model::gender);
-        body = row("it has", List.of(Body.values()), Words::body, Pictures::body, model::body);
-        diameter =
-                new EntryRow("over the crests", "14.2 or 9/16", model.fields().diameter());
+        gender = row(Say.it("gauge-slip.is"), List.of(Gender.values()), Gender::word, Pictures::gender, model::gender);
+        body = row(Say.it("gauge-slip.has"), List.of(Body.values()), Words::body, Pictures::body, model::body);
+        diameter = new EntryRow(
+                Say.it("gauge-slip.over-crests"), "14.2 or 9/16", model.fields().diameter());
         pitch = new EntryRow(
-                "thread pitch", "18, 1.5 mm, 10 over 14", model.fields().pitch());
-        taper = loose("taper", List.of(TaperSeen.values()), TaperSeen::word, Pictures::taper, model::taper);
+                Say.it("gauge-slip.thread-pitch"),
+                "18, 1.5 mm, 10 over 14",
+                model.fields().pitch());
+        taper = loose(
+                Say.it("gauge-slip.taper"),
+                List.of(TaperSeen.values()),
+                TaperSeen::word,
+                Pictures::taper,
+                model::taper);
         flank = loose("", List.of(FlankSeen.values()), f -> f.word().replace(" flank", ""), f -> null, model::flank);
         alongIt = pair(taper, flank);
-        seat = loose("seat", List.of(Seat.values()), Words::seat, Pictures::seat, model::seat);
-        ring = loose("ring", List.of(RingSeen.values()), Words::ring, Pictures::ring, model::ring);
-        worn = row("condition", List.of(false, true), w -> w ? "worn" : "sound", w -> null, model::worn);
+        seat = loose(Say.it("gauge-slip.seat"), List.of(Seat.values()), Words::seat, Pictures::seat, model::seat);
+        ring = loose(
+                Say.it("gauge-slip.ring-word"), List.of(RingSeen.values()), Words::ring, Pictures::ring, model::ring);
+        worn = row(
+                Say.it("gauge-slip.condition"),
+                List.of(false, true),
+                w -> w ? Say.it("gauge-slip.worn") : Say.it("gauge-slip.sound"),
+                w -> null,
+                model::worn);
         instrument = row(
                 "",
                 List.of(Instrument.CALIPER, Instrument.RULE, Instrument.EYE),
                 Instrument::word,
                 i -> null,
                 model::instrument);
-        service = loose("found on", model.services(), Words::service, s -> null, model::service);
-        swivel = loose("nut", List.of(SwivelSeen.values()), SwivelSeen::word, s -> null, model::swivel);
-        hand = loose("turns", List.of(HandSeen.values()), HandSeen::word, h -> null, model::hand);
-        second = new EntryRow("second diameter", "20.2 at 12", model.fields().second());
-        second.setTooltipText("Over the crests again, toward the small end, and how far down: for the taper.");
-        seatAngle = new EntryRow("seat angle", "37", model.fields().seatAngle());
-        hex = new EntryRow("hex across flats", "27 or 1-1/16", model.fields().hex());
-        tube = new EntryRow("tube outside", "12 or 1/2", model.fields().tube());
-        region = loose("made in", model.regions(), Words::region, r -> null, model::region);
-        machine = loose("machine", model.machines(), m -> m, m -> null, model::machine);
+        service = loose(Say.it("gauge-slip.found-on"), model.services(), Words::service, s -> null, model::service);
+        swivel = loose(
+                Say.it("gauge-slip.nut"), List.of(SwivelSeen.values()), SwivelSeen::word, s -> null, model::swivel);
+        hand = loose(Say.it("gauge-slip.turns"), List.of(HandSeen.values()), HandSeen::word, h -> null, model::hand);
+        second = new EntryRow(
+                Say.it("gauge-slip.second-diameter"),
+                "20.2 at 12",
+                model.fields().second());
+        second.setTooltipText(Say.it("gauge-slip.over-crests-again-toward"));
+        seatAngle = new EntryRow(
+                Say.it("gauge-slip.seat-angle"), "37", model.fields().seatAngle());
+        hex = new EntryRow(
+                Say.it("gauge-slip.hex-across-flats"),
+                "27 or 1-1/16",
+                model.fields().hex());
+        tube = new EntryRow(
+                Say.it("gauge-slip.tube-outside"), "12 or 1/2", model.fields().tube());
+        region = loose(Say.it("gauge-slip.made"), model.regions(), Words::region, r -> null, model::region);
+        machine = loose(Say.it("gauge-slip.machine"), model.machines(), m -> m, m -> null, model::machine);
         rest = new VBox(4, service, swivel, hand, second, seatAngle, hex, tube, region, machine);
         if (caliper.isPractice()) {
             rest.getChildren().add(caliper(caliper));
@@ -119,9 +142,11 @@ final class GaugeSlip extends VBox {
         tube.field().setId("tube");
         more.setId("more-clues");
         more.getStyleClass().setAll("quiet-action");
+        more.setWrapText(true);
+        more.setMinHeight(USE_PREF_SIZE);
         more.setOnAction(e -> unfold(!rest.isVisible()));
         open(false);
-        HBox head = new HBox(8, Text.of("What you hold", "slip-heading"), Text.spring(), ends);
+        HBox head = new HBox(8, Text.of(Say.it("gauge-slip.what-you-hold"), "slip-heading"), Text.spring(), ends);
         head.setAlignment(Pos.CENTER_LEFT);
         VBox entries = new VBox(
                 4, head, gender, body, diameter, pitch, alongIt, seat, ring, pair(worn, instrument), more, rest);
@@ -147,11 +172,14 @@ final class GaugeSlip extends VBox {
     private static Node caliper(CaliperModel caliper) {
         Label stands = new Label();
         stands.getStyleClass().add("soft");
-        Button unit = new Button("unit key");
+        Button unit = new Button(Say.it("gauge-slip.unit-key"));
         Button plug = new Button();
         Runnable show = () -> {
-            stands.setText("Practice caliper (F9) " + caliper.stands() + ".");
-            plug.setText(caliper.stands().equals("unplugged") ? "put the plug in" : "pull the plug");
+            stands.setText(Say.it("gauge-slip.practice-caliper-f9", "stands", caliper.stands()));
+            plug.setText(
+                    caliper.stands().equals("unplugged")
+                            ? Say.it("gauge-slip.put-plug")
+                            : Say.it("gauge-slip.pull-plug"));
         };
         unit.setOnAction(e -> {
             caliper.switchUnit();
@@ -198,8 +226,11 @@ final class GaugeSlip extends VBox {
         String said = model.besides();
         more.setText(
                 wide
-                        ? "less to go by"
-                        : "more clues: " + (said.isEmpty() ? "where found, nut, hand, hex, tube ..." : said));
+                        ? Say.it("gauge-slip.less-go-by")
+                        : Say.it(
+                                "gauge-slip.more-clues",
+                                "part",
+                                said.isEmpty() ? Say.it("gauge-slip.where-found-nut-hand") : said));
     }
 
     /** Opens the rest and brings it into sight. */
@@ -207,7 +238,11 @@ final class GaugeSlip extends VBox {
         open(wide);
         applyCss();
         layout();
-        scroll.setVvalue(wide ? 1 : 0);
+        if (wide) {
+            Focus.on(this, more.getId());
+        } else {
+            scroll.setVvalue(0);
+        }
     }
 
     void show(Observation seen) {
@@ -281,68 +316,68 @@ final class GaugeSlip extends VBox {
         static String across(Body body, Gender gender) {
             boolean male = gender == Gender.MALE;
             return switch (body) {
-                case THREAD -> "over the crests";
-                case FLANGE -> male ? "across the head" : "bolts, the long way";
-                case BARB -> "over the barb";
-                case TUBE -> male ? "outside the tube" : "across the mouth";
-                case COUPLER -> male ? "across the plug" : "across the mouth";
+                case THREAD -> Say.it("gauge-slip.over-crests");
+                case FLANGE -> male ? Say.it("gauge-slip.across-head") : Say.it("gauge-slip.bolts-long-way");
+                case BARB -> Say.it("gauge-slip.over-barb");
+                case TUBE -> male ? Say.it("gauge-slip.outside-tube") : Say.it("gauge-slip.across-mouth");
+                case COUPLER -> male ? Say.it("gauge-slip.across-plug") : Say.it("gauge-slip.across-mouth");
             };
         }
 
         static String body(Body body) {
             return switch (body) {
-                case THREAD -> "thread";
-                case FLANGE -> "flange";
-                case BARB -> "barbs";
-                case TUBE -> "tube";
-                case COUPLER -> "coupler";
+                case THREAD -> Say.it("gauge-slip.thread");
+                case FLANGE -> Say.it("gauge-slip.flange");
+                case BARB -> Say.it("gauge-slip.barbs");
+                case TUBE -> Say.it("gauge-slip.tube");
+                case COUPLER -> Say.it("gauge-slip.coupler");
             };
         }
 
         static String seat(Seat seat) {
             return switch (seat) {
-                case NONE -> "plain";
+                case NONE -> Say.it("gauge-slip.plain");
                 case CONE37 -> "37°";
                 case CONE45 -> "45°";
                 case CONE30 -> "30°";
                 case CONE60 -> "60° in";
                 case CONE24 -> "24° in";
-                case PORT_ORING -> "ring";
-                case FACE_ORING -> "face";
-                case INVERTED42 -> "inv";
-                case INVERTED45 -> "inv 45°";
-                case BUBBLE -> "bub";
-                case WASHER -> "flat";
-                case TAPER_SEAT -> "cone";
-                case PILOT_ORING -> "pilot";
-                case FERRULE -> "sleeve";
-                case TUBE_ORING -> "in ring";
-                case BARB -> "barbs";
+                case PORT_ORING -> Say.it("gauge-slip.ring-word");
+                case FACE_ORING -> Say.it("gauge-slip.face-word");
+                case INVERTED42 -> Say.it("gauge-slip.inv");
+                case INVERTED45 -> Say.it("gauge-slip.inv-45");
+                case BUBBLE -> Say.it("gauge-slip.bub");
+                case WASHER -> Say.it("gauge-slip.flat");
+                case TAPER_SEAT -> Say.it("gauge-slip.cone");
+                case PILOT_ORING -> Say.it("gauge-slip.pilot");
+                case FERRULE -> Say.it("gauge-slip.sleeve");
+                case TUBE_ORING -> Say.it("gauge-slip.ring");
+                case BARB -> Say.it("gauge-slip.barbs");
             };
         }
 
         static String service(String service) {
             return switch (service) {
-                case "pneumatic" -> "air";
-                case "refrigerant" -> "cooling";
+                case "pneumatic" -> Say.it("gauge-slip.air");
+                case "refrigerant" -> Say.it("gauge-slip.cooling");
                 default -> service;
             };
         }
 
         static String region(String region) {
             return switch (region) {
-                case "north-america" -> "North America";
-                case "europe" -> "Europe";
-                case "japan" -> "Japan";
+                case "north-america" -> Say.it("gauge-slip.north-america");
+                case "europe" -> Say.it("gauge-slip.europe");
+                case "japan" -> Say.it("gauge-slip.japan");
                 default -> region;
             };
         }
 
         static String ring(RingSeen ring) {
             return switch (ring) {
-                case NONE -> "none";
-                case THREAD_BASE -> "at foot";
-                case FACE -> "in face";
+                case NONE -> Say.it("gauge-slip.none");
+                case THREAD_BASE -> Say.it("gauge-slip.at-foot");
+                case FACE -> Say.it("gauge-slip.face");
             };
         }
     }

@@ -69,7 +69,7 @@ public final class GaugeView implements Page {
         nextCheck.setAlignment(Pos.CENTER_LEFT);
         drawing.inkProperty().bind(look.ink());
         drawing.textScaleProperty().bind(look.scale());
-        drawing.setAccessibleText("Half-section of the end, to scale");
+        drawing.setAccessibleText(Say.it("gauge-view.half-section-end-scale"));
         page.setCenter(left());
         page.setRight(slip);
         page.setBottom(figures());
@@ -86,7 +86,7 @@ public final class GaugeView implements Page {
     private Node left() {
         StackPane.setAlignment(held, Pos.TOP_LEFT);
         StackPane stack = new StackPane(drawing, held, holdPane);
-        Button holdUp = new Button("hold it to the screen   F8");
+        Button holdUp = new Button(Say.it("gauge-view.hold-screen-f8"));
         holdUp.setId("hold-up");
         holdUp.getStyleClass().setAll("quiet-action");
         holdUp.setOnAction(e -> hold.heldProperty().set(!hold.heldProperty().get()));
@@ -97,7 +97,7 @@ public final class GaugeView implements Page {
         stack.getChildren().add(holdUp);
         holdPane.visibleProperty().bind(hold.heldProperty());
         hold.heldProperty().addListener((o, was, now) -> {
-            holdUp.setText(now ? "back to the section   F8" : "hold it to the screen   F8");
+            holdUp.setText(now ? Say.it("gauge-view.back-section-f8") : Say.it("gauge-view.hold-screen-f8"));
             refreshIfOpen();
         });
         hold.trueSizeProperty().addListener((o, was, now) -> refreshIfOpen());
@@ -106,9 +106,9 @@ public final class GaugeView implements Page {
         stack.setMinHeight(250);
         HBox columns = new HBox(
                 18,
-                Text.column("Why", new VBox(3, speaksFor, speaksAgainst)),
-                Text.column("Easily confused with", lookAlikes),
-                Text.column("Next check", new VBox(3, nextCheck, outcomes)));
+                Text.column(Say.it("gauge-view.why"), new VBox(3, speaksFor, speaksAgainst)),
+                Text.column(Say.it("gauge-view.easily-confused-with"), lookAlikes),
+                Text.column(Say.it("gauge-view.next-check"), new VBox(3, nextCheck, outcomes)));
         columns.getStyleClass().add("under-drawing");
         VBox.setVgrow(stack, Priority.ALWAYS);
         warnings.getStyleClass().add("warnings");
@@ -148,11 +148,14 @@ public final class GaugeView implements Page {
         answers.show(r.answer(), r.goesWith());
         Text.fill(speaksFor, r.reasonsFor(), "reason-for");
         Text.fill(speaksAgainst, r.reasonsAgainst(), "reason-against");
-        Text.fill(lookAlikes, r.lookAlikes().isEmpty() ? List.of("Nothing in the tables.") : r.lookAlikes(), "twin");
+        Text.fill(
+                lookAlikes,
+                r.lookAlikes().isEmpty() ? List.of(Say.it("gauge-view.nothing-tables")) : r.lookAlikes(),
+                "twin");
         Text.fill(warnings, r.warnings(), "warning");
         warnings.setVisible(!r.warnings().isEmpty());
         otherReading.setVisible(r.otherReading().isPresent());
-        otherReading.setText("take it as " + model.otherReading());
+        otherReading.setText(Say.it("gauge-view.take-as", "otherReading", model.otherReading()));
         showNext(r.answer());
         showFigures(r);
     }
@@ -166,7 +169,7 @@ public final class GaugeView implements Page {
         Text.fill(
                 outcomes,
                 check.map(n -> n.outcomes().stream()
-                                .map(o -> "“" + o.seen() + "” speaks for " + o.then() + ".")
+                                .map(o -> Say.it("gauge-view.speaks-for", "seen", o.seen(), "then", o.then()))
                                 .toList())
                         .orElseGet(() -> List.of(answer.safeCourse())),
                 check.isPresent() ? "soft" : "reason-for");
@@ -178,39 +181,48 @@ public final class GaugeView implements Page {
         if (!named) {
             Candidate best = r.answer().best().orElseThrow();
             is.guess(
-                    "not settled",
+                    Say.it("gauge-view.not-settled"),
                     model.shareOf(best) + " " + best.end().brief(),
                     best.end().threadName() + ", " + best.end().gender().word());
-            goesOn.words("seal with", "–", "once the end is settled");
-            tighten.words("never use", "–", "");
+            goesOn.words(Say.it("gauge-view.seal-with"), "–", Say.it("gauge-view.once-end-settled"));
+            tighten.words(Say.it("gauge-view.never-use"), "–", "");
             use.setText(
                     model.asked()
-                            ? "Use it unsettled as end " + model.whichProperty().get()
-                            : "Use as end " + model.whichProperty().get());
+                            ? Say.it(
+                                    "gauge-view.use-unsettled-as-end",
+                                    "end",
+                                    model.whichProperty().get())
+                            : Say.it(
+                                    "gauge-view.use-as-end",
+                                    "end",
+                                    model.whichProperty().get()));
             use.setDisable(false);
             return;
         }
         is.words(
-                "it is",
+                Say.it("gauge-view.is"),
                 none
-                        ? "none of ours"
+                        ? Say.it("gauge-view.none-ours")
                         : r.answer().best().map(b -> b.end().brief()).orElse("–"),
                 none
-                        ? "nothing in the tables fits well"
+                        ? Say.it("gauge-view.nothing-tables-fits-well")
                         : r.answer()
                                 .best()
                                 .map(b -> b.end().threadName() + ", "
                                         + b.end().gender().word())
-                                .orElse("measure over the crests"));
+                                .orElse(Say.it("gauge-view.measure-over-crests")));
         goesOn.words(
-                "seal with",
+                Say.it("gauge-view.seal-with"),
                 r.seal().map(s -> shorten(s.putOn().get(0))).orElse("–"),
-                r.seal().map(s -> "seals on the " + s.sealsOn().words()).orElse(""));
+                r.seal()
+                        .map(s -> Say.it(
+                                "gauge-view.seals-on", "sealsOn", s.sealsOn().words()))
+                        .orElse(""));
         tighten.words(
-                "never use",
+                Say.it("gauge-view.never-use"),
                 r.seal().map(s -> shorten(s.never().get(0))).orElse("–"),
                 r.seal().map(s -> s.source().shown()).orElse(""));
-        use.setText("Use as end " + model.whichProperty().get());
+        use.setText(Say.it("gauge-view.use-as-end", "end", model.whichProperty().get()));
         use.setDisable(none || r.answer().best().isEmpty());
     }
 

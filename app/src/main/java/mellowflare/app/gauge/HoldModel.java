@@ -70,7 +70,7 @@ public final class HoldModel {
     public void fits() {
         trueSize.set(true);
         String dots = Double.toString(dotsPerMm.get());
-        desk.keeper().remember(KEPT, dots, () -> desk.tell("True size is kept for this screen."), desk::tell);
+        desk.keeper().remember(KEPT, dots, () -> desk.tell(Say.it("hold-model.true-size-kept-for")), desk::tell);
     }
 
     /** Begins with the card again, as after a change of screen. */

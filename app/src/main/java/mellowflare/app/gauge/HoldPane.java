@@ -21,24 +21,24 @@ final class HoldPane extends VBox {
     private final DrawingPane drawing = new DrawingPane(new Insets(14, 26, 10, 26), 14);
     private final Label what = Text.of("", "held");
     private final FlowPane fitting = new FlowPane(8, 6);
-    private final Button again = press("fit the card again", () -> {});
+    private final Button again = press(Say.it("hold-pane.fit-card-again"), () -> {});
 
     HoldPane(HoldModel model, Look look) {
         this.model = model;
         setId("hold");
         getStyleClass().add("drawing-ground");
         drawing.inkProperty().bind(look.ink());
-        drawing.setAccessibleText("Combs and rings at true size, to hold a part against");
+        drawing.setAccessibleText(Say.it("hold-pane.combs-rings-at-true"));
         drawing.setMinHeight(240);
         VBox.setVgrow(drawing, Priority.ALWAYS);
-        Button fits = press("the card fits", model::fits);
+        Button fits = press(Say.it("hold-pane.card-fits"), model::fits);
         fits.setId("card-fits");
         fitting.getChildren()
                 .setAll(
-                        press("much narrower", () -> model.widen(-LARGE)),
-                        press("narrower", () -> model.widen(-SMALL)),
-                        press("wider", () -> model.widen(SMALL)),
-                        press("much wider", () -> model.widen(LARGE)),
+                        press(Say.it("hold-pane.much-narrower"), () -> model.widen(-LARGE)),
+                        press(Say.it("hold-pane.narrower"), () -> model.widen(-SMALL)),
+                        press(Say.it("hold-pane.wider"), () -> model.widen(SMALL)),
+                        press(Say.it("hold-pane.much-wider"), () -> model.widen(LARGE)),
                         fits);
         again.setOnAction(e -> model.again());
         FlowPane row = new FlowPane(8, 6, fitting, again);
@@ -61,8 +61,8 @@ final class HoldPane extends VBox {
     void show(Identification answer) {
         what.setText(
                 model.trueSizeProperty().get()
-                        ? "True size: hold the part to the screen. The right comb shows no light."
-                        : "Once for this screen: lay a bank or club card on the outline and bring it to the same width.");
+                        ? Say.it("hold-pane.true-size-hold-part")
+                        : Say.it("hold-pane.once-for-this-screen"));
         drawing.setExactScale(model.dotsPerMmProperty().get());
         drawing.drawingProperty().set(model.drawing(answer));
     }

@@ -61,13 +61,20 @@ final class AdapterHints {
                                 f.chain().links().stream()
                                         .map(l -> l.part().part())
                                         .toList(),
-                                f.chain().links().stream()
+                                Say.it(
+                                        "adapter-hints.then-hose-end",
+                                        "stream",
+                                        f.chain().links().stream()
                                                 .map(l -> l.part().part())
-                                                .collect(Collectors.joining(" + "))
-                                        + (f.chain().onShelf() ? " (on the shelf)" : "") + ", "
-                                        + Figure.of(f.chain().weakest()).text(desk.units())
-                                        + ", then a hose end " + f.end().brief() + " "
-                                        + f.end().gender().word()))
+                                                .collect(Collectors.joining(" + ")),
+                                        "part",
+                                        f.chain().onShelf() ? "yes" : "no",
+                                        "weakest",
+                                        Figure.of(f.chain().weakest()).text(desk.units()),
+                                        "end",
+                                        f.end().brief(),
+                                        "gender",
+                                        f.end().gender().word())))
                         .toList();
     }
 }

@@ -44,22 +44,25 @@ final class EndColumn extends VBox {
         port = new PortPick(model.line(), which, measure);
         // The one thing that tells a port without its ring housing.
         byHand = new ChoiceRow<>(
-                "by hand",
+                Say.it("end-column.by-hand"),
                 List.of(false, true),
-                all -> all ? "all the way home" : "to the ring, no further",
+                all -> all ? Say.it("end-column.all-way-home") : Say.it("end-column.ring-no-further"),
                 all -> null,
                 true,
                 does -> model.line().homeByHand(which, does));
         byHand.setId("home-by-hand-" + which);
         ring = new ChoiceRow<>(
-                "ring",
+                Say.it("end-column.ring"),
                 List.of(false, true),
-                out -> out ? "peeps out when tight" : "not to be seen",
+                out -> out ? Say.it("end-column.peeps-out-when-tight") : Say.it("end-column.not-be-seen"),
                 out -> null,
                 true,
                 shows -> model.line().ringShows(which, shows));
         ring.setId("ring-shows-" + which);
-        mouth = new EntryRow("mouth", "across the face", model.line().mouth(which));
+        mouth = new EntryRow(
+                Say.it("end-column.mouth"),
+                Say.it("end-column.across-face"),
+                model.line().mouth(which));
         mouth.field().setId("mouth-" + which);
         for (Node n : List.of(ring, mouth)) {
             n.managedProperty().bind(n.visibleProperty());
@@ -74,7 +77,7 @@ final class EndColumn extends VBox {
             }
         });
         parts.setId("parts-" + which);
-        parts.setAccessibleText("Hose ends for end " + which);
+        parts.setAccessibleText(Say.it("end-column.hose-ends-for-end", "which", which));
         parts.setMinHeight(62);
         parts.setPrefHeight(98);
         seal.setMinHeight(USE_PREF_SIZE);
@@ -112,11 +115,11 @@ final class EndColumn extends VBox {
         }
         nothing.setText(
                 on.end().isEmpty()
-                        ? "Name the port first; ends that mate with it are listed here."
-                        : "No hose end of the catalogue mates with this port.");
+                        ? Say.it("end-column.name-port-first-ends")
+                        : Say.it("end-column.no-hose-end-catalogue"));
         adapters(end);
         Optional<SealAdvice> advice = model.plan().joint(which).advice();
-        seal.setText(advice.map(SealAdvice::saysPutOn).orElse("The joint is not settled."));
+        seal.setText(advice.map(SealAdvice::saysPutOn).orElse(Say.it("end-column.the-joint-not-settled")));
         sealNever.setText(advice.map(a ->
                         a.saysNever() + " " + a.saysTighten() + " " + a.source().shown())
                 .orElse(""));
@@ -128,11 +131,11 @@ final class EndColumn extends VBox {
         List<Node> rows = new ArrayList<>();
         if (!end.adapters().isEmpty()) {
             rows.add(action(
-                    "by adapter " + String.join(" + ", end.adapters()) + ": take it out",
+                    Say.it("end-column.by-adapter-take-out", "adapters", String.join(" + ", end.adapters())),
                     () -> model.adapters(which, List.of())));
         }
         for (AdapterHints.Hint hint : model.adapterHints(which)) {
-            rows.add(action("put in " + hint.words(), () -> model.adapters(which, hint.parts())));
+            rows.add(action(Say.it("end-column.put", "hint", hint.words()), () -> model.adapters(which, hint.parts())));
         }
         if (end.part().isEmpty()) {
             model.getHome(which).ifPresent(words -> rows.add(Text.of(words, "soft")));

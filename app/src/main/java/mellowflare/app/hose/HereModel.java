@@ -23,18 +23,18 @@ import mellowflare.core.parts.Tool;
 /** Whether it can be done here, with what is at hand, without a window. */
 public final class HereModel {
     private final Desk desk;
-    private final FieldState<Length> roomA = AboveZero.field();
-    private final FieldState<Length> roomB = AboveZero.field();
-    private final FieldState<Length> roomCut = AboveZero.field();
-    private final FieldState<Length> hole = AboveZero.field();
+    private final FieldState<Length> roomA = AboveZero.taped();
+    private final FieldState<Length> roomB = AboveZero.taped();
+    private final FieldState<Length> roomCut = AboveZero.taped();
+    private final FieldState<Length> hole = AboveZero.taped();
 
     public HereModel(Desk desk) {
         this.desk = desk;
-        roomA.onChange(() -> here("room at end A", h -> h.withRoom(LineEnd.A, roomA.value())));
-        roomB.onChange(() -> here("room at end B", h -> h.withRoom(LineEnd.B, roomB.value())));
-        roomCut.onChange(() -> here("room at the cut", h -> h.withRoomCut(roomCut.value())));
+        roomA.onChange(() -> here(Say.it("here-model.room-at-end-a"), h -> h.withRoom(LineEnd.A, roomA.value())));
+        roomB.onChange(() -> here(Say.it("here-model.room-at-end-b"), h -> h.withRoom(LineEnd.B, roomB.value())));
+        roomCut.onChange(() -> here(Say.it("here-model.room-at-cut"), h -> h.withRoomCut(roomCut.value())));
         hole.onChange(() -> here(
-                "hole in the panel",
+                Say.it("here-model.hole-panel"),
                 h -> h.withPanel(hole.value()
                         .map(d -> new Here.Panel(
                                 d, h.panel().map(Here.Panel::guarded).orElse(false))))));
@@ -60,7 +60,7 @@ public final class HereModel {
     }
 
     public void guarded(boolean is) {
-        here("edge of the hole", h -> h.withPanel(h.panel().map(p -> new Here.Panel(p.hole(), is))));
+        here(Say.it("here-model.edge-hole"), h -> h.withPanel(h.panel().map(p -> new Here.Panel(p.hole(), is))));
     }
 
     private HoseCase c() {
@@ -83,7 +83,7 @@ public final class HereModel {
 
     /** There, missing, and for tools that are not usual then unsaid again. */
     public void press(Tool tool) {
-        here("tool: " + tool.name(), h -> h.pressed(tool));
+        here(Say.it("here-model.tool", "tool", tool.name()), h -> h.pressed(tool));
     }
 
     /** The wrench sizes that both ends ask for. */
@@ -96,7 +96,7 @@ public final class HereModel {
     }
 
     public void pressWrench(String size) {
-        here("wrench " + size, h -> {
+        here(Say.it("here-model.wrench", "size", size), h -> {
             Set<String> sizes = new HashSet<>(h.noWrench());
             if (!sizes.remove(size)) {
                 sizes.add(size);

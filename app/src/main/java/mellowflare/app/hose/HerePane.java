@@ -30,27 +30,31 @@ final class HerePane extends VBox {
         this.tools = new ToolPresses(model::tools, model::has, model::press);
         guarded.getStyleClass().setAll("choice");
         guarded.setOnAction(e -> model.guarded(!model.guarded()));
-        EntryRow hole = new EntryRow("hole to pass", "diameter", model.hole());
+        EntryRow hole = new EntryRow(Say.it("here-pane.hole-pass"), Say.it("here-pane.diameter"), model.hole());
         hole.field().setId("hole");
-        EntryRow roomA = new EntryRow("room at end A", "clear", model.room(LineEnd.A));
+        EntryRow roomA =
+                new EntryRow(Say.it("here-pane.room-at-end-a"), Say.it("here-pane.clear"), model.room(LineEnd.A));
         roomA.field().setId("room-A");
         getChildren()
                 .setAll(new Columns(
                         new double[] {34, 34, 32},
                         Text.under(
-                                "Tools the work asks for: press what is missing",
+                                Say.it("here-pane.tools-work-asks-for"),
                                 tools,
-                                Text.of("Wrenches", "small-heading"),
+                                Text.of(Say.it("here-pane.wrenches"), "small-heading"),
                                 wrenches),
-                        Text.under("Where it lies", ambient),
+                        Text.under(Say.it("here-pane.where-lies"), ambient),
                         Text.under(
-                                "Room and panel",
+                                Say.it("here-pane.room-panel"),
                                 roomA,
-                                new EntryRow("room at end B", "clear", model.room(LineEnd.B)),
-                                new EntryRow("to cut in place", "clear", model.roomCut()),
+                                new EntryRow(
+                                        Say.it("here-pane.room-at-end-b"),
+                                        Say.it("here-pane.clear"),
+                                        model.room(LineEnd.B)),
+                                new EntryRow(Say.it("here-pane.cut-place"), Say.it("here-pane.clear"), model.roomCut()),
                                 hole,
                                 guarded,
-                                Text.of("Make it, or send it out?", "small-heading"),
+                                Text.of(Say.it("here-pane.make-or-send-out"), "small-heading"),
                                 ways)));
         refresh();
     }
@@ -60,7 +64,7 @@ final class HerePane extends VBox {
         tools.refresh();
         wrenches.getChildren()
                 .setAll(model.wrenches().stream().map(this::wrench).toList());
-        guarded.setText(model.guarded() ? "edge of the hole is guarded" : "edge of the hole is bare");
+        guarded.setText(model.guarded() ? Say.it("here-pane.edge-hole-guarded") : Say.it("here-pane.edge-hole-bare"));
         guarded.pseudoClassStateChanged(CHOSEN, model.guarded());
         guarded.setVisible(model.hole().value().isPresent());
         guarded.setManaged(guarded.isVisible());
@@ -69,19 +73,25 @@ final class HerePane extends VBox {
 
     private Node wrench(String size) {
         boolean has = model.hasWrench(size);
-        Button b = ToolPresses.toggle(has ? size : size + ": missing", has, !has);
+        Button b = ToolPresses.toggle(has ? size : Say.it("here-pane.missing", "tool", size), has, !has);
         b.setOnAction(e -> model.pressWrench(size));
         return b;
     }
 
     private static Node way(Ways.Way w) {
-        String figures =
-                w.name() + ": about " + LengthFormat.decimal(w.minutes(), 0, 0) + " min, " + PartsModel.money(w.cost());
+        String figures = Say.it(
+                "here-pane.about-min",
+                "name",
+                w.name(),
+                "minutes",
+                LengthFormat.decimal(w.minutes(), 0, 0),
+                "money",
+                PartsModel.money(w.cost()));
         return w.possible()
                 ? Text.of(figures, "finding-remedy")
                 : new VBox(
                         0,
                         Text.of(figures, "soft"),
-                        Text.of("Not as it stands: " + w.hindered() + ".", "finding-brief"));
+                        Text.of(Say.it("here-pane.not-as-stands", "hindered", w.hindered()), "finding-brief"));
     }
 }

@@ -40,15 +40,15 @@ final class HoseEntries extends VBox {
             refresh();
         });
         kind.setId("hose-kind");
-        finished = new EntryRow("finished length", "1140 or 44 7/8 in", model.finished());
+        finished = new EntryRow(Say.it("hose-entries.finished-length"), "1140 or 44 7/8 in", model.finished());
         finished.field().setId("finished");
-        EntryRow bend = new EntryRow("tightest bend", "centre line", model.bend());
+        EntryRow bend =
+                new EntryRow(Say.it("hose-entries.tightest-bend"), Say.it("hose-entries.centre-line"), model.bend());
         bend.field().setId("bend");
-        clocking = new EntryRow("clock angle", "0 to 360", model.clocking());
-        finished.setTooltipText(
-                "From sealing point to sealing point; an elbow counts to the centre line of its outlet.");
+        clocking = new EntryRow(Say.it("hose-entries.clock-angle"), "0 to 360", model.clocking());
+        finished.setTooltipText(Say.it("hose-entries.from-sealing-point-sealing"));
         basis = new ChoiceRow<>(
-                "rated by",
+                Say.it("hose-entries.rated-by"),
                 List.of(PressureBasis.values()),
                 PressureBasis::word,
                 b -> null,
@@ -74,13 +74,22 @@ final class HoseEntries extends VBox {
             sizeChosen = hose;
             sizes(offered, hose);
         }
-        facts.setText(hose.map(h -> h.part() + ": "
-                        + Figure.of(h.working(model.basis())).text(model.units()) + " working, bend "
-                        + Figure.of(h.centreLineBendRadius()).text(model.units()) + " or more on the centre line, "
-                        + h.liner() + " liner. "
-                        + model.boreWanted().orElse(""))
-                .orElse("Choose the size; its bore is tabled by kind, not by sixteenths. "
-                        + model.boreWanted().orElse("")));
+        facts.setText(hose.map(h -> Say.it(
+                        "hose-entries.working-bend-or-more",
+                        "part",
+                        h.part(),
+                        "working",
+                        Figure.of(h.working(model.basis())).text(model.units()),
+                        "centreLineBendRadius",
+                        Figure.of(h.centreLineBendRadius()).text(model.units()),
+                        "liner",
+                        h.liner(),
+                        "boreWanted",
+                        model.boreWanted().orElse("")))
+                .orElse(Say.it(
+                        "hose-entries.choose-size-its-bore",
+                        "boreWanted",
+                        model.boreWanted().orElse(""))));
         boolean elbows = model.plan().c().twoElbows();
         clocking.setVisible(elbows);
         clocking.setManaged(elbows);
@@ -93,7 +102,8 @@ final class HoseEntries extends VBox {
             return;
         }
         ComboBox<HosePart> box = new ComboBox<>();
-        WordCell.dress(box, h -> h.part() + "   " + h.dash().text() + "   " + h.name(), "which hose");
+        WordCell.dress(
+                box, h -> h.part() + "   " + h.dash().text() + "   " + h.name(), Say.it("hose-entries.which-hose"));
         box.getItems().setAll(offered);
         box.setValue(hose.filter(offered::contains).orElse(null));
         box.setVisibleRowCount(14);
@@ -109,7 +119,7 @@ final class HoseEntries extends VBox {
     private Button size(HosePart hose, Optional<HosePart> chosen) {
         Button b = new Button(hose.dash().text());
         b.getStyleClass().setAll("choice");
-        b.setAccessibleText("Hose size " + hose.dash().text());
+        b.setAccessibleText(Say.it("hose-entries.hose-size", "dash", hose.dash().text()));
         b.pseudoClassStateChanged(CHOSEN, chosen.filter(hose::equals).isPresent());
         b.setOnAction(e -> {
             shown = Optional.empty();

@@ -5,11 +5,11 @@ import mellowflare.core.advice.Subject;
 
 /** The leaves of Line, in the order of work. */
 enum HoseLeaf {
-    ENDS("Ends"),
-    WAY("Route"),
-    LENGTH("Length"),
-    HERE("On site"),
-    PARTS("Parts");
+    ENDS(Say.it("hose-leaf.ends")),
+    WAY(Say.it("hose-leaf.route")),
+    LENGTH(Say.it("hose-leaf.length")),
+    HERE(Say.it("hose-leaf.on-site")),
+    PARTS(Say.it("hose-leaf.parts"));
 
     private final String word;
 

@@ -48,8 +48,9 @@ public final class HoseModel {
     private final LineModel line;
     private final FieldState<Length> finished = new FieldState<>(HoseModel::readFinished, HoseModel::otherShop);
     private final FieldState<Length> bend =
-            new FieldState<>(HoseModel::readBend, (v, u) -> LengthFormat.figure(v, u.other()));
-    private final FieldState<Angle> clocking = FieldState.of(HoseModel::readClock, a -> "clockwise, seen from end A");
+            new FieldState<>(HoseModel::readBend, (v, u) -> LengthFormat.shop(v, u.other()));
+    private final FieldState<Angle> clocking =
+            FieldState.of(HoseModel::readClock, a -> Say.it("hose-model.clockwise-seen-from-end"));
 
     /**
      * @param desk the open job
@@ -60,8 +61,8 @@ public final class HoseModel {
         this.hints = new AdapterHints(desk);
         this.line = line;
         finished.onChange(this::finishedTyped);
-        bend.onChange(() -> change("bend radius", l -> l.withBendRadius(bend.value())));
-        clocking.onChange(() -> change("clock angle", l -> l.withClocking(clocking.value())));
+        bend.onChange(() -> change(Say.it("hose-model.bend-radius"), l -> l.withBendRadius(bend.value())));
+        clocking.onChange(() -> change(Say.it("hose-model.clock-angle"), l -> l.withClocking(clocking.value())));
         desk.currentProperty().addListener((o, was, now) -> refresh());
         refresh();
     }
@@ -99,8 +100,7 @@ public final class HoseModel {
                         ? Read.of(l)
                         : Read.refuse(
                                 Refusal.OUT_OF_RANGE,
-                                LengthFormat.figure(l, units)
-                                        + " is no length of a hose line: expected 20 mm to 100 m."));
+                                Say.it("hose-model.no-length-hose-line", "l", LengthFormat.figure(l, units))));
     }
 
     private static Read<Length> readBend(String text, UnitSystem units) {
@@ -109,8 +109,7 @@ public final class HoseModel {
                         ? Read.of(l)
                         : Read.refuse(
                                 Refusal.OUT_OF_RANGE,
-                                LengthFormat.figure(l, units)
-                                        + " is no bend of a hose: give the radius of its curve."));
+                                Say.it("hose-model.no-bend-hose-give", "l", LengthFormat.figure(l, units))));
     }
 
     private static String otherShop(Length length, UnitSystem units) {
@@ -127,7 +126,7 @@ public final class HoseModel {
     }
 
     public void basis(PressureBasis b) {
-        line.service("pressure tables", s -> s.withBasis(b));
+        line.service(Say.it("hose-model.pressure-tables"), s -> s.withBasis(b));
     }
 
     /** The bore that the flow wants at the guide speed of the duty, as a sentence; empty while no flow is said. */
@@ -136,10 +135,13 @@ public final class HoseModel {
                 .service()
                 .flow()
                 .filter(q -> q.litresPerMinute() > 0)
-                .map(q -> "The flow wants "
-                        + Figure.of(PipeFriction.boreFor(q, line.duty().guideMetresPerSecond()))
-                                .text(units())
-                        + " of bore or more in a " + line.duty().word() + " line.");
+                .map(q -> Say.it(
+                        "hose-model.the-flow-wants-bore",
+                        "boreFor",
+                        Figure.of(PipeFriction.boreFor(q, line.duty().guideMetresPerSecond()))
+                                .text(units()),
+                        "duty",
+                        line.duty().word()));
     }
 
     public FieldState<Length> finished() {
@@ -193,7 +195,9 @@ public final class HoseModel {
     }
 
     public void hoseEnd(LineEnd which, HoseEndPart part) {
-        change("hose end " + which, l -> l.withEnd(which, l.end(which).withPart(Optional.of(part.part()))));
+        change(
+                Say.it("hose-model.hose-end", "which", which),
+                l -> l.withEnd(which, l.end(which).withPart(Optional.of(part.part()))));
     }
 
     public List<HosePart> hoses(HoseKind kind) {
@@ -220,7 +224,9 @@ public final class HoseModel {
 
     /** Puts adapters between port and hose end, the one on the port first; none takes them out. */
     public void adapters(LineEnd which, List<String> parts) {
-        change("adapters at end " + which, l -> l.withEnd(which, l.end(which).withAdapters(parts)));
+        change(
+                Say.it("hose-model.adapters-at-end", "which", which),
+                l -> l.withEnd(which, l.end(which).withAdapters(parts)));
     }
 
     /** The kind shown: that of the chosen hose, two-wire at first. */
@@ -229,13 +235,13 @@ public final class HoseModel {
     }
 
     public void hose(HosePart hose) {
-        change("hose", l -> l.withHose(Optional.of(hose.part())));
+        change(Say.it("hose-model.hose"), l -> l.withHose(Optional.of(hose.part())));
     }
 
     private void finishedTyped() {
         String text = finished.textProperty().get();
         change(
-                "finished length",
+                Say.it("hose-model.finished-length"),
                 l -> l.withFinished(finished.value()
                         .map(v -> l.finished()
                                 .map(f -> f.withValue(v, text))

@@ -71,9 +71,9 @@ public final class HoseView implements Page {
         this.b = new EndColumn(model, LineEnd.B, which -> leads.to(which.end()));
         this.hose = new HoseEntries(model);
         this.findings = new FindingList(leads);
-        LeafPage.dress(drawing, look, "line-strip", "The line as a strip with its seals");
+        LeafPage.dress(drawing, look, "line-strip", Say.it("hose-view.the-line-as-strip"));
         drawing.growMargin();
-        LeafPage.dress(picture, look, "way-picture", "The way of the hose: drag or use the arrow keys to turn it");
+        LeafPage.dress(picture, look, "way-picture", Say.it("hose-view.the-way-hose-drag"));
         TurnByHand.on(picture, this::turnPicture);
         this.ends = new HBox(24, a, b);
         for (VBox column : List.of(a, b)) {
@@ -82,7 +82,13 @@ public final class HoseView implements Page {
             column.setMinWidth(0);
         }
         cut.setId("cut-figure");
-        page.frame(Slip.of(model.line(), "Hose", hose, service, findings), cut, overall, tolerance, weakest, judged);
+        page.frame(
+                Slip.of(model.line(), Say.it("hose-view.hose"), hose, service, findings),
+                cut,
+                overall,
+                tolerance,
+                weakest,
+                judged);
         model.currentProperty().addListener((o, was, now) -> refreshIfOpen());
         turnTo(HoseLeaf.ENDS);
     }
@@ -135,42 +141,46 @@ public final class HoseView implements Page {
         findings.show(plan.findings(), model.units());
         Optional<CutLength> length = plan.cut().filter(CutLength::possible);
         if (plan.c().whole()) {
-            cut.length("take the hose of", plan.c().wholeLength(), model.units());
+            cut.length(Say.it("hose-view.take-hose"), plan.c().wholeLength(), model.units());
         } else {
-            cut.length("cut the hose at", length.map(c -> c.shop(model.units())), model.units());
+            cut.length(Say.it("hose-view.cut-hose-at"), length.map(c -> c.shop(model.units())), model.units());
         }
-        overall.length("overall", plan.c().finished().map(f -> f.value()), model.units());
+        overall.length(Say.it("hose-view.overall"), plan.c().finished().map(f -> f.value()), model.units());
         if (leaf == HoseLeaf.WAY && wayModel.measured()) {
             wayFigure();
         } else {
             toleranceFigure(length);
         }
         weakest.words(
-                "weakest part rated to",
+                Say.it("hose-view.weakest-part-rated"),
                 plan.weakest()
                         .map(w -> Figure.of(w.limit()).text(model.units()))
                         .orElse("–"),
                 plan.weakest()
                         .map(w -> w.part() + ", "
                                 + Figure.of(w.limit()).text(model.units().other()))
-                        .orElse("choose hose and both ends"));
+                        .orElse(Say.it("hose-view.choose-hose-both-ends")));
         Slip.stops(judged, plan.findings());
     }
 
     private void toleranceFigure(Optional<CutLength> length) {
         tolerance.words(
-                "tolerance ±",
+                Say.it("hose-view.tolerance"),
                 length.map(c -> LengthFormat.figure(c.tolerance(), model.units()))
                         .orElse("–"),
-                length.map(c -> "exact cut " + LengthFormat.figure(c.exact(), model.units()) + ", rounded by "
-                                + LengthFormat.figure(c.roundingError(model.units()), model.units()))
+                length.map(c -> Say.it(
+                                "hose-view.exact-cut-rounded-by",
+                                "exact",
+                                LengthFormat.figure(c.exact(), model.units()),
+                                "roundingError",
+                                LengthFormat.figure(c.roundingError(model.units()), model.units())))
                         .orElse("SAE J517"));
     }
 
     /** On the leaf of the way its length stands in the bar, and what to make of it. */
     private void wayFigure() {
         tolerance.words(
-                "route length",
+                Say.it("hose-view.route-length"),
                 wayModel.length().map(l -> LengthFormat.shop(l, model.units())).orElse("none"),
                 wayModel.says());
     }

@@ -21,16 +21,16 @@ import mellowflare.core.measure.UnitSystem;
 /** How long the hose is made, by each method, without a window. */
 public final class LengthModel {
     private final Desk desk;
-    private final FieldState<Length> old = AboveZero.field();
+    private final FieldState<Length> old = AboveZero.taped();
     private final FieldState<Length> allowance = length();
-    private final FieldState<Length> laid = AboveZero.field();
-    private final FieldState<Length> damaged = AboveZero.field();
+    private final FieldState<Length> laid = AboveZero.taped();
+    private final FieldState<Length> damaged = AboveZero.taped();
 
     public LengthModel(Desk desk) {
         this.desk = desk;
         old.onChange(this::oldTyped);
         laid.onChange(() -> desk.change(
-                "length of the bare hose",
+                Say.it("length-model.length-bare-hose"),
                 "laidout",
                 j -> j.change(HoseLineKind.HOSE, l -> l.withLaidOut(laid.value()))));
         allowance.onChange(this::oldTyped);
@@ -83,12 +83,12 @@ public final class LengthModel {
         List<ByWay> all = new ArrayList<>();
         all.add(new ByWay(
                 "computed",
-                "computed from the route, with what it shortens under pressure",
+                Say.it("length-model.computed-from-route-with"),
                 c().lengthByRoute().map(l -> LengthFormat.shopUp(l, units())),
-                c().hose().isEmpty() ? "choose the hose" : "measure the route"));
+                c().hose().isEmpty() ? Say.it("length-model.choose-hose") : Say.it("length-model.measure-route")));
         all.add(new ByWay(
                 "laid-out",
-                "laid out on the job, ends pushed in: the bare hose and both cut-offs",
+                Say.it("length-model.laid-out-on-job"),
                 desk.job()
                         .line(HoseLineKind.HOSE)
                         .laidOut()
@@ -96,13 +96,13 @@ public final class LengthModel {
                         .orElseGet(() ->
                                 desk.job().line(HoseLineKind.HOSE).finished().map(CalledFigure::value)),
                 desk.job().line(HoseLineKind.HOSE).laidOut().isPresent()
-                        ? "choose both ends"
-                        : "type what is marked on the bare hose, or the finished length"));
+                        ? Say.it("length-model.choose-both-ends")
+                        : Say.it("length-model.type-what-marked-on")));
         all.add(new ByWay(
                 "old-hose",
-                "old hose copied with its allowance",
+                Say.it("length-model.old-hose-copied-with"),
                 desk.job().line(HoseLineKind.HOSE).old().map(OldHose::copy).map(l -> LengthFormat.shopUp(l, units())),
-                "measure the old hose"));
+                Say.it("length-model.measure-old-hose")));
         return all;
     }
 
@@ -124,15 +124,16 @@ public final class LengthModel {
     /** Makes the hose to a method's length. Who measured and a second reading are asked for as with any figure. */
     public void take(ByWay way) {
         way.length()
-                .ifPresent(l -> desk.change("length " + way.name(), "take" + way.method(), j -> {
-                    String text = LengthFormat.figure(l, desk.units());
-                    CalledFigure figure = j.line(HoseLineKind.HOSE)
-                            .finished()
-                            .map(f -> f.withValue(l, text))
-                            .orElseGet(() -> CalledFigure.unsigned(l, text));
-                    return j.change(HoseLineKind.HOSE, h -> h.withFinished(Optional.of(figure)))
-                            .withPractice(j.practice().with(MethodTopic.HOSE_LENGTH, way.method()));
-                }));
+                .ifPresent(l ->
+                        desk.change(Say.it("length-model.length", "way", way.name()), "take" + way.method(), j -> {
+                            String text = LengthFormat.figure(l, desk.units());
+                            CalledFigure figure = j.line(HoseLineKind.HOSE)
+                                    .finished()
+                                    .map(f -> f.withValue(l, text))
+                                    .orElseGet(() -> CalledFigure.unsigned(l, text));
+                            return j.change(HoseLineKind.HOSE, h -> h.withFinished(Optional.of(figure)))
+                                    .withPractice(j.practice().with(MethodTopic.HOSE_LENGTH, way.method()));
+                        }));
     }
 
     public Optional<ToleranceBudget> budget() {
@@ -148,7 +149,7 @@ public final class LengthModel {
 
     private void oldTyped() {
         desk.change(
-                "old hose",
+                Say.it("length-model.old-hose"),
                 "oldhose",
                 j -> j.change(
                         HoseLineKind.HOSE,

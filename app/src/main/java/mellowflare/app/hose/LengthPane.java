@@ -28,24 +28,25 @@ final class LengthPane extends VBox {
 
     LengthPane(LengthModel model) {
         this.model = model;
-        EntryRow old = new EntryRow("old hose", "as it lay", model.old());
+        EntryRow old = new EntryRow(Say.it("length-pane.old-hose"), Say.it("length-pane.as-lay"), model.old());
         old.field().setId("old-hose");
-        EntryRow laid = new EntryRow("bare hose", "as marked", model.laid());
+        EntryRow laid = new EntryRow(Say.it("length-pane.bare-hose"), Say.it("length-pane.as-marked"), model.laid());
         laid.field().setId("laid-out");
-        EntryRow damaged = new EntryRow("damaged piece", "cut it out", model.damaged());
+        EntryRow damaged =
+                new EntryRow(Say.it("length-pane.damaged-piece"), Say.it("length-pane.cut-out"), model.damaged());
         damaged.field().setId("damaged");
         model.damaged().valueProperty().addListener((o, was, now) -> repairs());
         getChildren()
                 .setAll(new Columns(
                         new double[] {36, 30, 34},
                         Text.under(
-                                "How long: three methods",
+                                Say.it("length-pane.how-long-three-methods"),
                                 ways,
                                 laid,
                                 old,
-                                new EntryRow("allowance", "2 in 100", model.allowance())),
-                        Text.under("Does it come out right?", budget),
-                        Text.under("Repair instead: cut the damage out", damaged, repairs)));
+                                new EntryRow(Say.it("length-pane.allowance"), "2 in 100", model.allowance())),
+                        Text.under(Say.it("length-pane.does-come-out-right"), budget),
+                        Text.under(Say.it("length-pane.repair-instead-cut-damage"), damaged, repairs)));
         refresh();
     }
 
@@ -64,7 +65,7 @@ final class LengthPane extends VBox {
         Label other = new Label(
                 w.length().map(l -> LengthFormat.shop(l, model.units().other())).orElse(""));
         other.getStyleClass().add("soft");
-        Button take = new Button("take it");
+        Button take = new Button(Say.it("length-pane.take"));
         take.getStyleClass().setAll("quiet-action");
         take.setId("take-" + w.method());
         take.setMinWidth(Region.USE_PREF_SIZE);
@@ -72,27 +73,35 @@ final class LengthPane extends VBox {
         take.setOnAction(e -> model.take(w));
         HBox head = new HBox(8, figure, other, Text.spring(), take);
         head.setAlignment(Pos.BASELINE_LEFT);
-        return new VBox(0, Text.of(w.name() + (chosen ? " (this job's method)" : ""), "soft"), head);
+        return new VBox(
+                0,
+                Text.of(chosen ? Say.it("length-pane.this-job-s-method", "method", w.name()) : w.name(), "soft"),
+                head);
     }
 
     private void budget() {
         Optional<ToleranceBudget> b = model.budget();
         if (b.isEmpty()) {
-            budget.getChildren().setAll(Text.of("Needs a cut length: finished length, hose and both ends.", "soft"));
+            budget.getChildren().setAll(Text.of(Say.it("length-pane.needs-cut-length-finished"), "soft"));
             return;
         }
         ToleranceBudget t = b.get();
         budget.getChildren()
                 .setAll(Text.of(
-                        "Within " + LengthFormat.figure(t.tolerance(), model.units()) + ": "
-                                + new Figure.OfShare(t.chance()).text(model.units())
-                                + ". What the doubt is made of:",
+                        Say.it(
+                                "length-pane.within-what-doubt-made",
+                                "tolerance",
+                                LengthFormat.figure(t.tolerance(), model.units()),
+                                "chance",
+                                new Figure.OfShare(t.chance()).text(model.units())),
                         "seal-text"));
         t.causes().forEach(c -> budget.getChildren().add(cause(c)));
         budget.getChildren()
                 .add(Text.of(
-                        "First order, house scatter; one standard deviation "
-                                + LengthFormat.figure(t.deviation(), model.units()) + ".",
+                        Say.it(
+                                "length-pane.first-order-house-scatter",
+                                "deviation",
+                                LengthFormat.figure(t.deviation(), model.units())),
                         "soft"));
     }
 
@@ -109,8 +118,8 @@ final class LengthPane extends VBox {
             repairs.getChildren()
                     .setAll(Text.of(
                             model.damaged().value().isEmpty()
-                                    ? "Two splice ends replace the length you cut out. Enter how long the damage is. Never on brake, gas or refrigerant hose."
-                                    : "The catalogue holds no ends for such a repair on this hose.",
+                                    ? Say.it("length-pane.two-splice-ends-replace")
+                                    : Say.it("length-pane.the-catalogue-holds-no"),
                             "soft"));
             return;
         }
@@ -118,13 +127,22 @@ final class LengthPane extends VBox {
     }
 
     private Node repair(Repair r) {
-        String ends = r.one().part() + " and " + r.other().part()
-                + r.joiner().map(j -> " with " + j.part()).orElse("");
-        String cut = "Cut out " + LengthFormat.both(r.cut().takeOut(), model.units()) + "; they put back "
-                + LengthFormat.figure(r.cut().adds(), model.units())
-                + (r.cut().shortBy().mm() > 0
-                        ? ": the hose ends up " + LengthFormat.figure(r.cut().shortBy(), model.units()) + " shorter."
-                        : ": the length stays.");
+        String ends = Say.it(
+                "length-pane.splice-ends",
+                "part",
+                r.one().part(),
+                "partB",
+                r.other().part(),
+                "partToo",
+                r.joiner().map(j -> String.valueOf(j.part())).orElse("none"));
+        String cut = Say.it(
+                "length-pane.cut-out-they-put",
+                "both",
+                LengthFormat.both(r.cut().takeOut(), model.units()),
+                "adds",
+                LengthFormat.figure(r.cut().adds(), model.units()),
+                "shortBy",
+                r.cut().shortBy().mm() > 0 ? LengthFormat.figure(r.cut().shortBy(), model.units()) : "none");
         return new VBox(0, Text.of(ends, "finding-says"), Text.of(cut, "finding-remedy"));
     }
 }

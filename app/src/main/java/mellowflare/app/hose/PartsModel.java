@@ -63,7 +63,7 @@ public final class PartsModel {
         int mine = search.incrementAndGet();
         Job job = desk.job();
         var data = desk.data();
-        searching.set("Looking through the shelf ...");
+        searching.set(Say.it("parts-model.looking-through-shelf"));
         background.execute(() -> {
             long until = System.nanoTime() + BUDGET.toNanos();
             List<FromShelf.Build> found = new FromShelf(
@@ -77,10 +77,10 @@ public final class PartsModel {
                     builds.set(found);
                     searching.set(
                             late
-                                    ? "The search took too long and was given up. What it had found by then:"
+                                    ? Say.it("parts-model.took-too-long")
                                     : found.isEmpty()
-                                            ? "The shelf cannot complete this line: see what is missing in Parts."
-                                            : "Can be built now:");
+                                            ? Say.it("parts-model.nothing-found")
+                                            : Say.it("parts-model.can-be-built"));
                 }
             });
         });
@@ -95,7 +95,7 @@ public final class PartsModel {
     /** Takes hose, ends and adapters of a build into the job. */
     public void take(FromShelf.Build build) {
         desk.change(
-                "parts from the shelf",
+                Say.it("parts-model.parts-from-shelf"),
                 "shelf",
                 j -> j.change(
                         HoseLineKind.HOSE,
@@ -139,10 +139,18 @@ public final class PartsModel {
                             if (read.known()) {
                                 desk.open(read.facts().id());
                             }
-                            desk.tell("The tag says: " + read.facts().title() + ", "
-                                    + read.facts().hose() + ", "
-                                    + read.facts().endA() + ", " + read.facts().endB()
-                                    + (read.known() ? "." : ". Its job is not in this book."));
+                            desk.tell(Say.it(
+                                    "parts-model.the-tag-says",
+                                    "facts",
+                                    read.facts().title(),
+                                    "hose",
+                                    read.facts().hose(),
+                                    "endA",
+                                    read.facts().endA(),
+                                    "endB",
+                                    read.facts().endB(),
+                                    "known",
+                                    read.known() ? "yes" : "no"));
                         },
                         desk::tell);
     }

@@ -29,27 +29,27 @@ final class PartsPane extends VBox {
         this.model = model;
         list.setHgap(12);
         list.setVgap(2);
-        Button look = Press.quiet("What can be built from the shelf?", model::lookThroughShelf);
+        Button look = Press.quiet(Say.it("parts-pane.what-can-be-built"), model::lookThroughShelf);
         look.setId("look-shelf");
         searching.textProperty().bind(model.searchingProperty());
         model.buildsProperty().addListener((o, was, now) -> builds());
         Button read = Press.quiet(
-                "Read a tag from a picture",
-                () -> ListsPane.choose(this, "Picture of a tag", "*.png", "*.jpg", "*.jpeg")
+                Say.it("parts-pane.read-tag-from-picture"),
+                () -> ListsPane.choose(this, Say.it("parts-pane.picture-tag"), "*.png", "*.jpg", "*.jpeg")
                         .ifPresent(model::readTag));
         PaperPresses papers = new PaperPresses(model.papers(), model::write);
         papers.getChildren().add(read);
-        VBox parts = Text.under("Parts and shelf", list);
+        VBox parts = Text.under(Say.it("parts-pane.parts-shelf"), list);
         getChildren()
                 .setAll(new Columns(
                         new double[] {42, 31, 27},
                         parts,
-                        Text.under("From the shelf", look, searching, builds),
+                        Text.under(Say.it("parts-pane.from-shelf"), look, searching, builds),
                         Text.under(
-                                "Papers",
+                                Say.it("parts-pane.papers"),
                                 papers,
-                                Text.of("Catalogue", "small-heading"),
-                                new ListsPane(model.lists(), "a catalogue file"))));
+                                Text.of(Say.it("parts-pane.catalogue"), "small-heading"),
+                                new ListsPane(model.lists(), Say.it("parts-pane.catalogue-file")))));
         refresh();
     }
 
@@ -63,16 +63,18 @@ final class PartsPane extends VBox {
                     one(p.part(), "finding-says"),
                     one(p.amount(), "finding-remedy"),
                     p.lacks() > 0
-                            ? one("lacks " + LengthFormat.decimal(p.lacks(), 3, 0), "reason-against")
-                            : one("shelf", "soft"),
+                            ? one(
+                                    Say.it("parts-pane.lacks", "lacks", LengthFormat.decimal(p.lacks(), 3, 0)),
+                                    "reason-against")
+                            : one(Say.it("parts-pane.shelf"), "soft"),
                     one(p.price() > 0 ? PartsModel.money(p.cost()) : "", "answer-share-small"));
         }
         if (parts.isEmpty()) {
-            list.addRow(row, Text.of("Choose hose and ends first.", "soft"));
+            list.addRow(row, Text.of(Say.it("parts-pane.choose-hose-ends-first"), "soft"));
         } else {
             list.addRow(
                     row,
-                    Text.of("all", "soft"),
+                    Text.of(Say.it("parts-pane.all"), "soft"),
                     new Region(),
                     new Region(),
                     Text.of(PartsModel.money(model.plan().partsCost()), "answer-share-small"));
@@ -97,11 +99,10 @@ final class PartsPane extends VBox {
     }
 
     private Node build(FromShelf.Build b) {
-        Button take = Press.quiet("take it", () -> model.take(b));
+        Button take = Press.quiet(Say.it("parts-pane.take"), () -> model.take(b));
         String words = b.hose().part() + ", " + b.a().part() + ", " + b.b().part()
                 + (b.adapters().isEmpty() ? "" : ", " + String.join(", ", b.adapters()));
-        String cost = PartsModel.money(b.cost())
-                + (b.warnings() == 0 ? "" : b.warnings() == 1 ? ", 1 warning" : ", " + b.warnings() + " warnings");
+        String cost = Say.it("parts-pane.cost", "money", PartsModel.money(b.cost()), "warnings", b.warnings());
         HBox row =
                 new HBox(6, new VBox(0, Text.of(words, "finding-brief"), Text.of(cost, "soft")), Text.spring(), take);
         row.setAlignment(Pos.CENTER_LEFT);

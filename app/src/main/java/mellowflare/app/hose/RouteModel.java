@@ -42,24 +42,31 @@ public final class RouteModel {
     private final FieldState<List<Vector>> clamps = places();
     private final FieldState<List<Vector>> motion = places();
     private final FieldState<List<KeepOut>> keepOuts =
-            new FieldState<>(PlaceText::boxes, (v, u) -> v.size() == 1 ? "1 box" : v.size() + " boxes");
+            new FieldState<>(PlaceText::boxes, (v, u) -> Say.it("route-model.boxes", "size", v.size()));
     private final DoubleProperty turn = new SimpleDoubleProperty(30);
     private final DoubleProperty tilt = new SimpleDoubleProperty(24);
 
     public RouteModel(Desk desk) {
         this.desk = desk;
-        forward.onChange(() ->
-                farPort("place of port B", v -> new Vector(forward.value().orElse(0.0), v.y(), v.z())));
-        left.onChange(() ->
-                farPort("place of port B", v -> new Vector(v.x(), left.value().orElse(0.0), v.z())));
+        forward.onChange(() -> farPort(
+                Say.it("route-model.place-port-b"),
+                v -> new Vector(forward.value().orElse(0.0), v.y(), v.z())));
+        left.onChange(() -> farPort(
+                Say.it("route-model.place-port-b"),
+                v -> new Vector(v.x(), left.value().orElse(0.0), v.z())));
         up.onChange(() -> farPort(
-                "place of port B", v -> new Vector(v.x(), v.y(), up.value().orElse(0.0))));
-        straight.onChange(() -> sketch("straight behind the ends", s -> s.withStraight(straight.value())));
-        clamps.onChange(() -> sketch("clamps", s -> s.withClamps(clamps.value().orElse(List.of()))));
-        motion.onChange(() ->
-                sketch("movement", s -> s.withMotion(motion.value().orElse(List.of()))));
-        keepOuts.onChange(() ->
-                sketch("keep-outs", s -> s.withKeepOuts(keepOuts.value().orElse(List.of()))));
+                Say.it("route-model.place-port-b"),
+                v -> new Vector(v.x(), v.y(), up.value().orElse(0.0))));
+        straight.onChange(
+                () -> sketch(Say.it("route-model.straight-behind-ends"), s -> s.withStraight(straight.value())));
+        clamps.onChange(() -> sketch(
+                Say.it("route-model.clamps-word"),
+                s -> s.withClamps(clamps.value().orElse(List.of()))));
+        motion.onChange(() -> sketch(
+                Say.it("route-model.movement"), s -> s.withMotion(motion.value().orElse(List.of()))));
+        keepOuts.onChange(() -> sketch(
+                Say.it("route-model.keep-outs"),
+                s -> s.withKeepOuts(keepOuts.value().orElse(List.of()))));
         desk.currentProperty().addListener((o, was, now) -> refresh());
         refresh();
     }
@@ -71,7 +78,9 @@ public final class RouteModel {
     }
 
     private static FieldState<List<Vector>> places() {
-        return new FieldState<>(PlaceText::places, (v, u) -> v.size() == 1 ? "1 place" : v.size() + " places");
+        return new FieldState<>(
+                PlaceText::places,
+                (v, u) -> v.size() == 1 ? "1 place" : Say.it("route-model.clamps", "size", v.size()));
     }
 
     public FieldState<Double> forward() {
@@ -125,7 +134,7 @@ public final class RouteModel {
     /** Begins with both ports facing each other, for the fitter to put right. */
     public void begin() {
         line(
-                "way begun",
+                Say.it("route-model.route-started"),
                 Optional.of(RouteSketch.of(
                         new PortAt(Vector.ZERO, Toward.FORWARD.direction(), Optional.empty()),
                         new PortAt(new Vector(FIRST_APART_MM, 0, 0), Toward.BACK.direction(), Optional.empty()))));
@@ -133,7 +142,7 @@ public final class RouteModel {
 
     /** Takes the way out of the job. */
     public void forget() {
-        line("way taken out", Optional.empty());
+        line(Say.it("route-model.route-removed"), Optional.empty());
     }
 
     /** Where a port looks. */
@@ -146,7 +155,10 @@ public final class RouteModel {
     }
 
     public void out(LineEnd which, Toward toward) {
-        port("direction of port " + which, which, p -> new PortAt(p.at(), toward.direction(), p.leaves()));
+        port(
+                Say.it("route-model.direction-port", "which", which),
+                which,
+                p -> new PortAt(p.at(), toward.direction(), p.leaves()));
     }
 
     /** Whether the end on a port is an elbow, so that it must be said where the hose leaves. */
@@ -164,7 +176,10 @@ public final class RouteModel {
     }
 
     public void leaves(LineEnd which, Optional<Toward> toward) {
-        port("elbow at port " + which, which, p -> new PortAt(p.at(), p.out(), toward.map(Toward::direction)));
+        port(
+                Say.it("route-model.elbow-at-port", "which", which),
+                which,
+                p -> new PortAt(p.at(), p.out(), toward.map(Toward::direction)));
     }
 
     /** The way worked out; empty while no hose is chosen or nothing was measured. */
@@ -180,14 +195,14 @@ public final class RouteModel {
     /** What to make of it, in a few words. */
     public String says() {
         if (plan0().hose().isEmpty()) {
-            return "choose the hose: its bend radius decides";
+            return Say.it("route-model.choose-hose-its-bend");
         }
-        String clock = plan0().clockAngle()
-                .map(a -> "; elbows at " + Figure.of(a).text(desk.units()))
-                .orElse("");
+        String clock =
+                plan0().clockAngle().map(a -> Figure.of(a).text(desk.units())).orElse("none");
         return plan0().lengthByRoute()
-                .map(l -> "make " + LengthFormat.shop(l, desk.units()) + " for pressure" + clock)
-                .orElse("see the checks");
+                .map(l -> Say.it(
+                        "route-model.make-for-pressure", "shop", LengthFormat.shop(l, desk.units()), "clock", clock))
+                .orElse(Say.it("route-model.see-checks"));
     }
 
     /** The picture; empty while nothing was measured. */
@@ -204,7 +219,9 @@ public final class RouteModel {
                         tilt.get(),
                         desk.units(),
                         c.a().place(),
-                        c.b().place()));
+                        c.b().place()))
+                .map(d -> d.marked(
+                        desk.current().plan(HoseLineKind.HOSE).orElseThrow().marks()));
     }
 
     private HoseCase plan0() {

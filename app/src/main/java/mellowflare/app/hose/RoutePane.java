@@ -29,7 +29,7 @@ final class RoutePane extends VBox {
             outs.put(
                     w,
                     new ChoiceRow<>(
-                            "looks",
+                            Say.it("route-pane.looks"),
                             List.of(Toward.values()),
                             Toward::word,
                             t -> null,
@@ -38,49 +38,47 @@ final class RoutePane extends VBox {
             leaves.put(
                     w,
                     new ChoiceRow<>(
-                            "leaves",
+                            Say.it("route-pane.leaves"),
                             List.of(Toward.values()),
                             Toward::word,
                             t -> null,
                             true,
                             t -> model.leaves(w, t)));
         }
-        forward = new EntryRow("forward", "from port A", model.forward());
+        forward = new EntryRow(Say.it("route-pane.forward"), Say.it("route-pane.from-port-a"), model.forward());
         forward.field().setId("way-forward");
         VBox a = Text.under(
-                "Port A: everything is measured from here",
+                Say.it("route-pane.port-a-everything-measured"),
                 outs.get(LineEnd.A),
                 leaves.get(LineEnd.A),
-                row("clamps passed", "300 -50 120; ...", model.clamps(), "way-clamps"),
-                row("keep out of", "exhaust 380 -80 20 to 520 120 260", model.keepOuts(), "way-boxes"),
-                row("port B moves by", "0 0 80; ...", model.motion(), "way-motion"));
+                row(Say.it("route-pane.clamps-passed"), "300 -50 120; ...", model.clamps(), "way-clamps"),
+                row(Say.it("route-pane.keep-out"), "exhaust 380 -80 20 to 520 120 260", model.keepOuts(), "way-boxes"),
+                row(Say.it("route-pane.port-b-moves-by"), "0 0 80; ...", model.motion(), "way-motion"));
         VBox b = Text.under(
-                "Port B: its sealing point, seen from port A",
+                Say.it("route-pane.port-b-its-sealing"),
                 forward,
-                row("left (right -)", "from port A", model.left(), "way-left"),
-                row("up (down -)", "from port A", model.up(), "way-up"),
+                row(Say.it("route-pane.left-right"), Say.it("route-pane.from-port-a"), model.left(), "way-left"),
+                row(Say.it("route-pane.up-down"), Say.it("route-pane.from-port-a"), model.up(), "way-up"),
                 outs.get(LineEnd.B),
                 leaves.get(LineEnd.B),
-                row("straight behind", "one diameter", model.straight(), "way-straight"));
-        Button forget = new Button("take the way out of the job");
+                row(
+                        Say.it("route-pane.straight-behind"),
+                        Say.it("route-pane.one-diameter"),
+                        model.straight(),
+                        "way-straight"));
+        Button forget = new Button(Say.it("route-pane.remove-route"));
         forget.getStyleClass().setAll("quiet-action");
         forget.setOnAction(e -> model.forget());
         b.getChildren().add(forget);
         entries = new VBox(new Columns(new double[] {50, 50}, a, b));
-        Button begin = new Button("Measure the way");
+        Button begin = new Button(Say.it("route-pane.measure-route"));
         begin.setId("way-begin");
         begin.getStyleClass().setAll("main-action");
         begin.setOnAction(e -> {
             model.begin();
             forward.field().requestFocus();
         });
-        none = new VBox(
-                10,
-                Text.of(
-                        "Three figures say where port B sits seen from port A, and a press each where they look. The shortest way that keeps"
-                                + " the bend radius, its length and the clock angle of two elbows follow.",
-                        "soft"),
-                begin);
+        none = new VBox(10, Text.of(Say.it("route-pane.three-figures-say-where"), "soft"), begin);
         refresh();
     }
 

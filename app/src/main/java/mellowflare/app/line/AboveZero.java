@@ -30,6 +30,12 @@ public final class AboveZero {
                 (v, u) -> new Figure.OfReach(v).text(u.other()));
     }
 
+    /** A field for a length set with a tape or a rule, which cannot be nothing: the other system in whole millimetres or sixteenths. */
+    public static FieldState<Length> taped() {
+        return new FieldState<>(
+                (t, u) -> LengthText.read(t, u).then(AboveZero::above), (v, u) -> LengthFormat.shop(v, u.other()));
+    }
+
     /** A field for a length that may be nothing and has a limit, which is refused by name. */
     public static FieldState<Length> upTo(String what, Length most) {
         return new FieldState<>(
@@ -53,12 +59,12 @@ public final class AboveZero {
     private static Read<Length> within(Length l, String what, Length most, UnitSystem u) {
         return l.compareTo(most) <= 0
                 ? Read.of(l)
-                : Read.refuse(Refusal.OUT_OF_RANGE, what + " is up to " + LengthFormat.figure(most, u) + ".");
+                : Read.refuse(
+                        Refusal.OUT_OF_RANGE,
+                        Say.it("above-zero.up", "what", what, "most", LengthFormat.figure(most, u)));
     }
 
     private static Read<Length> above(Length l) {
-        return l.mm() > 0
-                ? Read.of(l)
-                : Read.refuse(Refusal.OUT_OF_RANGE, "Give a length above zero, or leave it empty.");
+        return l.mm() > 0 ? Read.of(l) : Read.refuse(Refusal.OUT_OF_RANGE, Say.it("above-zero.give-length-above-zero"));
     }
 }

@@ -34,16 +34,16 @@ public final class AmbientEntries extends VBox {
         wet = new ChoiceRow<>(
                 "",
                 List.of(true, false),
-                w -> w ? "water reaches it" : "in the dry",
+                w -> w ? Say.it("ambient-entries.water-reaches") : Say.it("ambient-entries.dry"),
                 w -> null,
                 true,
                 w -> model.ambient(x -> x.withWet(w)));
-        EntryRow air = new EntryRow("ambient", "C or F", model.air());
+        EntryRow air = new EntryRow(Say.it("ambient-entries.ambient"), Say.it("ambient-entries.c-or-f"), model.air());
         air.field().setId("ambient");
         moves.setId("moves");
         opener.setId("opener");
         wet.setId("wet");
-        getChildren().setAll(air, moves, wet, Text.of("Who opens a joint next", "soft"), opener);
+        getChildren().setAll(air, moves, wet, Text.of(Say.it("ambient-entries.who-opens-joint-next"), "soft"), opener);
     }
 
     public void refresh() {

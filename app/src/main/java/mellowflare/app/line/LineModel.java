@@ -49,12 +49,14 @@ public final class LineModel {
 
     public LineModel(Desk desk) {
         this.desk = desk;
-        working.onChange(() -> service("working pressure", s -> s.withWorking(working.value())));
-        peak.onChange(() -> service("peak pressure", s -> s.withPeak(peak.value())));
-        temperature.onChange(() -> service("temperature", s -> s.withFluidTemperature(temperature.value())));
+        working.onChange(() -> service(Say.it("line-model.working-pressure"), s -> s.withWorking(working.value())));
+        peak.onChange(() -> service(Say.it("line-model.peak-pressure"), s -> s.withPeak(peak.value())));
+        temperature.onChange(
+                () -> service(Say.it("line-model.temperature"), s -> s.withFluidTemperature(temperature.value())));
         air.onChange(() -> ambient(x -> x.withAir(air.value())));
-        flow.onChange(() -> service("flow", s -> s.withFlow(flow.value())));
-        mouths.forEach((w, f) -> f.onChange(() -> tried(w, "mouth of port " + w, t -> t.withMouth(f.value()))));
+        flow.onChange(() -> service(Say.it("line-model.flow"), s -> s.withFlow(flow.value())));
+        mouths.forEach((w, f) ->
+                f.onChange(() -> tried(w, Say.it("line-model.mouth-port", "w", w), t -> t.withMouth(f.value()))));
         desk.currentProperty().addListener((o, was, now) -> refresh());
         refresh();
     }
@@ -71,7 +73,7 @@ public final class LineModel {
     }
 
     public void kind(Kind<?, ?> kind) {
-        desk.change("made of " + kind.word(), "", j -> j.withKind(kind));
+        desk.change(Say.it("line-model.made", "kind", kind.word()), "", j -> j.withKind(kind));
     }
 
     public ReadOnlyObjectProperty<Evaluation> currentProperty() {
@@ -114,7 +116,7 @@ public final class LineModel {
     }
 
     public void ambient(UnaryOperator<Ambient> change) {
-        service("surroundings", s -> s.withAmbient(change.apply(s.ambient())));
+        service(Say.it("line-model.surroundings"), s -> s.withAmbient(change.apply(s.ambient())));
     }
 
     public Port port(LineEnd which) {
@@ -134,7 +136,7 @@ public final class LineModel {
     }
 
     public void work(Optional<Work> work) {
-        service("kind of work", s -> s.withWork(work));
+        service(Say.it("line-model.kind-work"), s -> s.withWork(work));
     }
 
     public Duty duty() {
@@ -142,15 +144,15 @@ public final class LineModel {
     }
 
     public void duty(Duty duty) {
-        service("duty", s -> s.withDuty(duty));
+        service(Say.it("line-model.duty"), s -> s.withDuty(duty));
     }
 
     public void fluid(Fluid fluid) {
-        service("fluid", s -> s.withFluid(Optional.of(fluid.id())));
+        service(Say.it("line-model.fluid"), s -> s.withFluid(Optional.of(fluid.id())));
     }
 
     public void place(LineEnd which, String name) {
-        port("name of end " + which, which, p -> p.withPlace(name));
+        port(Say.it("line-model.name-end", "which", which), which, p -> p.withPlace(name));
     }
 
     /** Sizes of a family, for picking a port. */
@@ -160,11 +162,11 @@ public final class LineModel {
 
     /** Picks a port from the tables instead of measuring it. */
     public void pick(LineEnd which, EndId port) {
-        port("end " + which + " picked", which, p -> p.taken(port, Optional.empty()));
+        port(Say.it("line-model.end-picked", "which", which), which, p -> p.taken(port, Optional.empty()));
     }
 
     public void metal(LineEnd which, Metal metal) {
-        port("metal of port " + which, which, p -> p.withMetal(Optional.of(metal)));
+        port(Say.it("line-model.metal-port", "which", which), which, p -> p.withMetal(Optional.of(metal)));
     }
 
     /** Whether the port should have a ring housing, so that it is asked how a fitting turns in. */
@@ -186,12 +188,12 @@ public final class LineModel {
 
     /** How a fitting turned into the port; empty while nobody tried. */
     public void homeByHand(LineEnd which, Optional<Boolean> does) {
-        tried(which, "port " + which + " tried by hand", t -> t.withHomeByHand(does));
+        tried(which, Say.it("line-model.port-tried-by-hand", "which", which), t -> t.withHomeByHand(does));
     }
 
     /** Whether the ring peeps out of the port when the fitting is tight; empty while nobody looked. */
     public void ringShows(LineEnd which, Optional<Boolean> does) {
-        tried(which, "ring of port " + which, t -> t.withRingShows(does));
+        tried(which, Say.it("line-model.ring-port", "which", which), t -> t.withRingShows(does));
     }
 
     /** The mouth of a ring port, across the face. */

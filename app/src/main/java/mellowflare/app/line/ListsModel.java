@@ -28,8 +28,10 @@ public final class ListsModel {
         desk.keeper()
                 .ask(
                         book -> OwnCatalogue.export(data, book.folder().resolve("out")),
-                        files -> desk.tell(
-                                "Catalogue and lists written to " + files.get(0).getParent() + "."),
+                        files -> desk.tell(Say.it(
+                                "lists-model.catalogue-lists-written",
+                                "parent",
+                                files.get(0).getParent())),
                         desk::tell);
     }
 
@@ -41,11 +43,12 @@ public final class ListsModel {
                         taken -> {
                             desk.take(taken.data());
                             leftOut.set(taken.troubles());
-                            desk.tell(taken.good() + (taken.good() == 1 ? " row" : " rows") + " taken in"
-                                    + (taken.troubles().isEmpty()
-                                            ? "."
-                                            : ", " + taken.troubles().size()
-                                                    + " left out: the reasons stand beside the file's button."));
+                            desk.tell(Say.it(
+                                    "lists-model.taken",
+                                    "good",
+                                    taken.good(),
+                                    "left",
+                                    taken.troubles().size()));
                         },
                         desk::tell);
     }

@@ -31,10 +31,10 @@ public final class ListsPane extends VBox {
                                 4,
                                 2,
                                 Press.quiet(
-                                        "take " + what + " in (CSV)",
-                                        () -> choose(this, "Catalogue file", "*.csv")
+                                        Say.it("lists-pane.import-csv", "what", what),
+                                        () -> choose(this, Say.it("lists-pane.catalogue-file"), "*.csv")
                                                 .ifPresent(model::take)),
-                                Press.quiet("write all lists out", model::writeOut)),
+                                Press.quiet(Say.it("lists-pane.export-lists"), model::writeOut)),
                         leftOut);
     }
 

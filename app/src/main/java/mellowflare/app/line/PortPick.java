@@ -41,34 +41,34 @@ public final class PortPick extends VBox {
         this.model = model;
         this.which = which;
         place.getStyleClass().add("quiet-field");
-        place.setAccessibleText("Name of end " + which);
+        place.setAccessibleText(Say.it("port-pick.name-end", "which", which));
         place.setId("place-" + which);
         place.textProperty().addListener((o, was, now) -> {
             if (!showing) {
                 model.place(which, now);
             }
         });
-        Button gauge = new Button("measure it");
+        Button gauge = new Button(Say.it("port-pick.measure"));
         gauge.getStyleClass().setAll("quiet-action");
         gauge.setMinWidth(USE_PREF_SIZE);
         gauge.setOnAction(e -> measure.accept(which));
-        HBox head = new HBox(6, Text.of("End " + which, "column-heading"), place, gauge);
+        HBox head = new HBox(6, Text.of(Say.it("port-pick.end", "which", which), "column-heading"), place, gauge);
         head.setAlignment(Pos.BASELINE_LEFT);
         HBox.setHgrow(place, Priority.ALWAYS);
         family.getItems().setAll(EndCode.values());
         gender.getItems().setAll(Gender.values());
-        WordCell.dress(family, EndCode::name, "family");
-        WordCell.dress(size, s -> s, "size");
-        WordCell.dress(gender, Gender::word, "gender");
-        family.setAccessibleText("Family of the port");
-        size.setAccessibleText("Size of the port");
-        gender.setAccessibleText("Gender of the port");
+        WordCell.dress(family, EndCode::name, Say.it("port-pick.family"));
+        WordCell.dress(size, s -> s, Say.it("port-pick.size"));
+        WordCell.dress(gender, Gender::word, Say.it("port-pick.gender"));
+        family.setAccessibleText(Say.it("port-pick.family-port"));
+        size.setAccessibleText(Say.it("port-pick.size-port"));
+        gender.setAccessibleText(Say.it("port-pick.gender-port"));
         family.valueProperty().addListener((o, was, now) -> sizes());
         size.valueProperty().addListener((o, was, now) -> pick());
         gender.valueProperty().addListener((o, was, now) -> pick());
         metal.getItems().setAll(Metal.values());
-        WordCell.dress(metal, Metal::word, "metal");
-        metal.setAccessibleText("What the port is made of");
+        WordCell.dress(metal, Metal::word, Say.it("port-pick.metal"));
+        metal.setAccessibleText(Say.it("port-pick.what-port-made"));
         metal.setId("metal-" + which.end());
         metal.valueProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
@@ -124,12 +124,12 @@ public final class PortPick extends VBox {
 
     private String portText(Port end) {
         if (end.end().isEmpty()) {
-            return "port not known: measure it, or pick it here";
+            return Say.it("port-pick.port-not-known-measure");
         }
         EndId p = end.end().get();
         return p.code() + " " + p.size() + ", " + p.gender().word() + "   "
                 + end.certainty()
-                        .map(c -> "measured, " + new Figure.OfShare(c).text(model.units()) + " sure")
-                        .orElse("picked, not measured");
+                        .map(c -> Say.it("port-pick.measured-sure", "text", new Figure.OfShare(c).text(model.units())))
+                        .orElse(Say.it("port-pick.picked-not-measured"));
     }
 }

@@ -23,13 +23,19 @@ public final class ServiceEntries extends VBox {
         super(4);
         this.model = model;
         duty = new ChoiceRow<>(
-                "it is a", List.of(Duty.values()), Duty::word, d -> null, false, d -> d.ifPresent(model::duty));
-        work = new ChoiceRow<>("work", List.of(Work.values()), Work::word, w -> null, true, model::work);
+                Say.it("service-entries.is"),
+                List.of(Duty.values()),
+                Duty::word,
+                d -> null,
+                false,
+                d -> d.ifPresent(model::duty));
+        work = new ChoiceRow<>(
+                Say.it("service-entries.work"), List.of(Work.values()), Work::word, w -> null, true, model::work);
         work.setId("work");
         fluid.getItems().setAll(model.fluids());
-        WordCell.dress(fluid, Fluid::name, "fluid not said");
+        WordCell.dress(fluid, Fluid::name, Say.it("service-entries.fluid-not-chosen"));
         fluid.setId("fluid");
-        fluid.setAccessibleText("Fluid in the line");
+        fluid.setAccessibleText(Say.it("service-entries.fluid-line"));
         fluid.setMaxWidth(Double.MAX_VALUE);
         fluid.valueProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
@@ -41,10 +47,25 @@ public final class ServiceEntries extends VBox {
                         work,
                         fluid,
                         duty,
-                        named("working", new EntryRow("working pressure", "bar or psi", model.working())),
-                        named("peak", new EntryRow("highest surge", "bar or psi", model.peak())),
-                        named("hottest", new EntryRow("hottest fluid", "C or F", model.temperature())),
-                        named("flow", new EntryRow("flow", "L/min", model.flow())));
+                        named(
+                                "working",
+                                new EntryRow(
+                                        Say.it("service-entries.working-pressure"),
+                                        Say.it("service-entries.bar-or-psi"),
+                                        model.working())),
+                        named(
+                                "peak",
+                                new EntryRow(
+                                        Say.it("service-entries.highest-surge"),
+                                        Say.it("service-entries.bar-or-psi"),
+                                        model.peak())),
+                        named(
+                                "hottest",
+                                new EntryRow(
+                                        Say.it("service-entries.hottest-fluid"),
+                                        Say.it("service-entries.c-or-f"),
+                                        model.temperature())),
+                        named("flow", new EntryRow(Say.it("service-entries.flow"), "L/min", model.flow())));
         refresh();
     }
 

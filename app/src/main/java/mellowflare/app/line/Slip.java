@@ -29,9 +29,9 @@ public final class Slip {
                 new KindChoice(line),
                 Text.of(made, "slip-heading"),
                 entries,
-                Text.of("What it must do", "slip-heading"),
+                Text.of(Say.it("slip.service"), "slip-heading"),
                 service,
-                Text.of("Checks", "slip-heading"),
+                Text.of(Say.it("slip.checks"), "slip-heading"),
                 findings);
         content.getStyleClass().add("slip-content");
         ScrollPane scroll = new ScrollPane(content);
@@ -44,18 +44,14 @@ public final class Slip {
     public static void stops(FigureBox box, List<Finding> findings) {
         List<Finding> stops = findings.stream().filter(Finding::stops).toList();
         box.words(
-                "stops",
+                Say.it("slip.stops"),
                 Integer.toString(stops.size()),
                 stops.isEmpty()
                         ? waiting(Tally.of(findings).waiting())
-                        : "first: " + stops.get(0).about().word());
+                        : Say.it("slip.first", "about", stops.get(0).about().word()));
     }
 
     private static String waiting(int checks) {
-        return switch (checks) {
-            case 0 -> "every check is made";
-            case 1 -> "1 check waits for figures";
-            default -> checks + " checks wait for figures";
-        };
+        return Say.it("slip.checks-wait-for-figures", "checks", checks);
     }
 }

@@ -32,7 +32,8 @@ public final class ToolPresses extends FlowPane {
     private Button tool(Tool t) {
         Optional<Boolean> is = has.apply(t);
         Button b = toggle(
-                is.map(x -> x ? t.name() : t.name() + ": missing").orElse(t.name() + "?"),
+                is.map(x -> x ? t.name() : Say.it("tool-presses.missing", "tool", t.name()))
+                        .orElse(Say.it("tool-presses.here", "tool", t.name())),
                 is.orElse(false),
                 is.filter(x -> !x).isPresent());
         b.setId("tool-" + t.id());

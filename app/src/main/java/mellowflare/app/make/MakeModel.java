@@ -39,8 +39,8 @@ public final class MakeModel {
 
     public MakeModel(Desk desk) {
         this.desk = desk;
-        calledBy.addListener((o, was, now) -> signed("who measured"));
-        writtenBy.addListener((o, was, now) -> signed("who wrote"));
+        calledBy.addListener((o, was, now) -> signed(Say.it("make-model.who-measured")));
+        writtenBy.addListener((o, was, now) -> signed(Say.it("make-model.who-wrote")));
         secondBy.addListener((o, was, now) -> seconded());
         second.onChange(this::seconded);
         desk.currentProperty().addListener((o, was, now) -> refresh());
@@ -128,7 +128,7 @@ public final class MakeModel {
                                 desk.personProperty().get(),
                                 desk.clock().instant(),
                                 typed),
-                step.title() + " ticked"));
+                Say.it("make-model.ticked", "step", step.title())));
     }
 
     /** Passes the step that is due over, with the reason typed. */
@@ -139,17 +139,19 @@ public final class MakeModel {
                                 desk.personProperty().get(),
                                 desk.clock().instant(),
                                 reason.get()),
-                step.title() + " passed over"));
+                Say.it("make-model.skipped", "step", step.title())));
     }
 
     /** The cut figure was read aloud and heard. */
     public void readBack() {
-        apply(bench().readBack(desk.personProperty().get(), desk.clock().instant()), "cut figure read back");
+        apply(
+                bench().readBack(desk.personProperty().get(), desk.clock().instant()),
+                Say.it("make-model.cut-figure-read-back"));
     }
 
     /** Takes the last tick back. */
     public void untick() {
-        desk.change("last tick taken back", "", j -> j.withLog(j.log().withoutLast()));
+        desk.change(Say.it("make-model.untick"), "", j -> j.withLog(j.log().withoutLast()));
     }
 
     private void apply(Read<MakeLog> read, String what) {
@@ -165,7 +167,7 @@ public final class MakeModel {
     }
 
     private void seconded() {
-        figure("second reading", f -> f.withSecond(second.value(), secondBy.get()));
+        figure(Say.it("make-model.second-reading"), f -> f.withSecond(second.value(), secondBy.get()));
     }
 
     private void figure(String what, java.util.function.UnaryOperator<CalledFigure> change) {

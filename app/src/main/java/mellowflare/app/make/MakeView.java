@@ -39,7 +39,7 @@ public final class MakeView implements Page {
     private final Button tick = new Button();
     private final TextField person = new TextField();
     private final TextField reason = new TextField();
-    private final Button passOver = new Button("pass over");
+    private final Button passOver = new Button(Say.it("make-view.skip"));
     private final StepList steps = new StepList();
     private final ScrollPane scroll = new ScrollPane(steps);
     private final Label leftOff = Text.of("", "soft");
@@ -65,31 +65,31 @@ public final class MakeView implements Page {
         tick.setId("tick");
         tick.getStyleClass().addAll("main-action", "tick");
         tick.setOnAction(e -> model.tick());
-        Button back = new Button("take last tick back");
+        Button back = new Button(Say.it("make-view.undo-tick"));
         back.getStyleClass().setAll("quiet-action");
         back.setMinWidth(Region.USE_PREF_SIZE);
         passOver.setMinWidth(Region.USE_PREF_SIZE);
         tick.setMinWidth(Region.USE_PREF_SIZE);
         back.setOnAction(e -> model.untick());
         person.setId("person");
-        person.setPromptText("name");
+        person.setPromptText(Say.it("make-view.name"));
         person.setPrefColumnCount(8);
-        person.setAccessibleText("Who is at the bench");
+        person.setAccessibleText(Say.it("make-view.who-at-bench"));
         person.setText(model.personProperty().get());
         person.textProperty().addListener((o, was, now) -> model.person(now));
-        reason.setPromptText("reason for passing over");
+        reason.setPromptText(Say.it("make-view.reason"));
         reason.setPrefColumnCount(14);
         reason.textProperty().bindBidirectional(model.reasonProperty());
-        reason.setAccessibleText("Reason for passing the step over");
+        reason.setAccessibleText(Say.it("make-view.reason-spoken"));
         passOver.getStyleClass().setAll("quiet-action");
         passOver.setOnAction(e -> model.passOver());
-        FlowPane who =
-                new FlowPane(10, 6, Text.of("at the bench", "entry-word-short"), person, tick, reason, passOver, back);
+        FlowPane who = new FlowPane(
+                10, 6, Text.of(Say.it("make-view.at-bench"), "entry-word-short"), person, tick, reason, passOver, back);
         who.setRowValignment(VPos.CENTER);
         who.setPrefWrapLength(200);
         HBox head = new HBox(16, title, number);
         head.setAlignment(Pos.BASELINE_LEFT);
-        VBox body = new VBox(11, head, hold, text, tools, cautions, records, readBack);
+        VBox body = new VBox(8, head, hold, text, tools, cautions, records, readBack);
         body.getStyleClass().add("bench");
         ScrollPane main = new ScrollPane(body);
         main.setFitToWidth(true);
@@ -104,7 +104,7 @@ public final class MakeView implements Page {
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("slip-inner");
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        VBox content = new VBox(8, Text.of("Order of work", "slip-heading"), leftOff, scroll);
+        VBox content = new VBox(8, Text.of(Say.it("make-view.order-work"), "slip-heading"), leftOff, scroll);
         content.getStyleClass().addAll("slip", "slip-content");
         return content;
     }
@@ -120,16 +120,20 @@ public final class MakeView implements Page {
         Optional<Step> due = model.due();
         int total = model.bench().steps().size();
         steps.show(model.bench());
-        leftOff.setText(model.current().leftOff());
+        leftOff.setText(model.current().leftOff().text());
         if (!person.getText().equals(model.personProperty().get())) {
             person.setText(model.personProperty().get());
         }
-        number.setText(due.map(s -> "Step " + (model.bench().steps().indexOf(s) + 1) + " of " + total)
-                .orElse(total == 0 ? "" : "Made"));
-        title.setText(due.map(Step::title).orElse(total == 0 ? "Nothing to make yet" : "Every step is ticked"));
-        text.setText(
-                due.map(s -> s.says(model.units())).orElse(total == 0 ? model.nothingYet() : "The sheet is in Book."));
-        hold.setText(due.flatMap(Step::hold).map(h -> "Hold point: " + h).orElse(""));
+        number.setText(due.map(s ->
+                        Say.it("make-view.step", "number", model.bench().steps().indexOf(s) + 1, "total", total))
+                .orElse(total == 0 ? "" : Say.it("make-view.made")));
+        title.setText(due.map(Step::title)
+                .orElse(total == 0 ? Say.it("make-view.nothing-make-yet") : Say.it("make-view.every-step-ticked")));
+        text.setText(due.map(s -> s.says(model.units()))
+                .orElse(total == 0 ? model.nothingYet() : Say.it("make-view.the-sheet-book")));
+        hold.setText(due.flatMap(Step::hold)
+                .map(h -> Say.it("make-view.hold-point", "h", h))
+                .orElse(""));
         hold.setManaged(!hold.getText().isEmpty());
         hold.setVisible(hold.isManaged());
         tools.getChildren()
@@ -138,7 +142,7 @@ public final class MakeView implements Page {
                         .orElse(java.util.List.of()));
         cautions.getChildren()
                 .setAll(due.map(s -> s.cautions().stream()
-                                .map(c -> Text.of("Caution: " + c, "caution"))
+                                .map(c -> Text.of(Say.it("make-view.caution", "c", c), "caution"))
                                 .toList())
                         .orElse(java.util.List.of()));
         showRecords(due);
@@ -146,19 +150,28 @@ public final class MakeView implements Page {
         readBack.setVisible(gate);
         readBack.setManaged(gate);
         readBack.refresh();
-        tick.setText("Tick   Ctrl Enter");
+        tick.setText(Say.it("make-view.tick-ctrl-enter"));
         tick.setDisable(due.isEmpty());
         if (model.words() instanceof BenchWords.OnePiece one) {
             cut.length(one.cut(), one.toCut(), model.units());
             overall.length(one.length(), model.current().figure().map(f -> f.value()), model.units());
-            done.words("ticked", model.bench().doneCount() + " of " + total, one.tolerance());
+            done.words(
+                    Say.it("make-view.ticked"),
+                    Say.it("make-view.progress", "doneCount", model.bench().doneCount(), "total", total),
+                    one.tolerance());
         } else if (model.words() instanceof BenchWords.ManyPieces many) {
             cut.words(
-                    "pieces to cut",
+                    Say.it("make-view.pieces-cut"),
                     many.pieces().map(n -> Integer.toString(n)).orElse("–"),
-                    "bar by bar: see the cut list");
-            overall.words("pipe", new Figure.OfReach(many.total()).text(model.units()), "centre to centre");
-            done.words("ticked", model.bench().doneCount() + " of " + total, "");
+                    Say.it("make-view.bar-by-bar-see"));
+            overall.words(
+                    Say.it("make-view.pipe"),
+                    new Figure.OfReach(many.total()).text(model.units()),
+                    Say.it("make-view.centre-centre"));
+            done.words(
+                    Say.it("make-view.ticked"),
+                    Say.it("make-view.progress", "doneCount", model.bench().doneCount(), "total", total),
+                    "");
         }
     }
 
@@ -182,13 +195,22 @@ public final class MakeView implements Page {
         entry.getStyleClass().add("record-field");
         entry.textProperty().addListener((o, was, now) -> model.typed(field, now));
         String band = field.lengthBand()
-                .map(b -> LengthFormat.figure(b.low(), model.units()) + " to "
-                        + LengthFormat.figure(b.high(), model.units()))
-                .orElseGet(() -> "at least "
-                        + mellowflare.core.advice.Figure.of(field.atLeast().orElseThrow())
-                                .text(model.units()));
-        HBox row =
-                new HBox(12, Text.of("write down: " + field.label(), "entry-word-short"), entry, Text.of(band, "soft"));
+                .map(b -> Say.it(
+                        "make-view.band",
+                        "low",
+                        LengthFormat.figure(b.low(), model.units()),
+                        "high",
+                        LengthFormat.figure(b.high(), model.units())))
+                .orElseGet(() -> Say.it(
+                        "make-view.at-least",
+                        "atLeast",
+                        mellowflare.core.advice.Figure.of(field.atLeast().orElseThrow())
+                                .text(model.units())));
+        HBox row = new HBox(
+                12,
+                Text.of(Say.it("make-view.write-down", "label", field.label()), "entry-word-short"),
+                entry,
+                Text.of(band, "soft"));
         row.setAlignment(Pos.BASELINE_LEFT);
         return row;
     }

@@ -24,14 +24,14 @@ final class ReadBackPane extends VBox {
     private final EntryRow second;
     private final VBox figure = new VBox();
     private final Label needs = Text.of("", "needs");
-    private final Button heard = new Button("Read aloud and heard: it is right");
+    private final Button heard = new Button(Say.it("read-back-pane.confirmed"));
 
     ReadBackPane(MakeModel model) {
         super(6);
         this.model = model;
         getStyleClass().add("read-back");
         setId("read-back");
-        second = new EntryRow("second reading", "", model.second());
+        second = new EntryRow(Say.it("read-back-pane.second-reading"), "", model.second());
         second.field().setId("second");
         heard.setId("heard");
         heard.getStyleClass().add("main-action");
@@ -39,12 +39,18 @@ final class ReadBackPane extends VBox {
         FlowPane names = new FlowPane(
                 16,
                 6,
-                name("measured by", "called-by", model.calledByProperty()),
-                name("written by", "written-by", model.writtenByProperty()),
-                name("second by", "second-by", model.secondByProperty()));
+                name(Say.it("read-back-pane.measured-by"), "called-by", model.calledByProperty()),
+                name(Say.it("read-back-pane.written-by"), "written-by", model.writtenByProperty()),
+                name(Say.it("read-back-pane.second-by"), "second-by", model.secondByProperty()));
         FlowPane last = new FlowPane(16, 6, second, heard);
         heard.setMinWidth(USE_PREF_SIZE);
-        getChildren().setAll(Text.of("Read the cut figure aloud", "small-heading"), figure, names, last, needs);
+        getChildren()
+                .setAll(
+                        Text.of(Say.it("read-back-pane.read-cut-figure-aloud"), "small-heading"),
+                        figure,
+                        names,
+                        last,
+                        needs);
     }
 
     private static HBox name(String word, String id, StringProperty property) {
@@ -70,11 +76,16 @@ final class ReadBackPane extends VBox {
             HBox big = FigureBox.figure(c, model.units());
             big.getStyleClass().add("huge");
             Label other = Text.of(
-                    LengthFormat.shop(c, model.units().other()) + "\n"
-                            + words.map(BenchWords.OnePiece::length).orElse("") + " "
-                            + bench.figure()
+                    Say.it(
+                            "read-back-pane.other-system-and-whole",
+                            "cut",
+                            LengthFormat.shop(c, model.units().other()),
+                            "what",
+                            words.map(BenchWords.OnePiece::length).orElse(""),
+                            "length",
+                            bench.figure()
                                     .map(f -> LengthFormat.both(f.value(), model.units()))
-                                    .orElse(""),
+                                    .orElse("")),
                     "figure-under");
             HBox line = new HBox(26, big, other);
             line.setAlignment(Pos.CENTER_LEFT);
@@ -84,7 +95,10 @@ final class ReadBackPane extends VBox {
         heard.setVisible(!bench.readBackHolds());
         needs.setText(
                 missing.isEmpty()
-                        ? "Read back to " + bench.log().readBack().orElseThrow().by() + ". The cut may be made."
-                        : "The cut still needs " + String.join(", ", missing) + ".");
+                        ? Say.it(
+                                "read-back-pane.read-back-the-cut",
+                                "by",
+                                bench.log().readBack().orElseThrow().by())
+                        : Say.it("read-back-pane.the-cut-still-needs", "missing", String.join(", ", missing)));
     }
 }

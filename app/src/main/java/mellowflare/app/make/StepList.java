@@ -42,11 +42,16 @@ final class StepList extends VBox {
     }
 
     private static String said(StepEntry e) {
-        return e.by() + ", " + MOMENT.format(e.at())
-                + (e.outcome() == StepEntry.Outcome.PASSED_OVER ? ", passed over: " + e.reason() : "")
-                + (e.figures().isEmpty()
-                        ? ""
-                        : ", " + String.join(", ", e.figures().values()));
+        return Say.it(
+                "step-list.done",
+                "by",
+                e.by(),
+                "at",
+                MOMENT.format(e.at()),
+                "reason",
+                e.outcome() == StepEntry.Outcome.PASSED_OVER ? e.reason() : "none",
+                "figures",
+                e.figures().isEmpty() ? "none" : String.join(", ", e.figures().values()));
     }
 
     private static StackPane mark(Step step, Optional<StepEntry> entry) {

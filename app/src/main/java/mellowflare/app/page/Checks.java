@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Severity;
@@ -25,11 +25,10 @@ public final class Checks extends VBox {
     private StillNeeded still = StillNeeded.of(List.of());
 
     public Checks(Leads leads) {
-        super(3);
+        super(1);
         this.leads = leads;
         setId("checks");
-        HBox counts = new HBox(12, stops, warnings, notes, needed);
-        counts.setAlignment(Pos.CENTER_LEFT);
+        FlowPane counts = new FlowPane(8, 0, stops, warnings, notes, needed);
         worst.setId("worst");
         worst.getStyleClass().setAll("worst-check");
         worst.setWrapText(true);
@@ -66,17 +65,16 @@ public final class Checks extends VBox {
         findings = now;
         still = StillNeeded.of(now);
         Tally t = Tally.of(now);
-        say(stops, t.stops(), t.stops() == 1 ? "1 stop" : t.stops() + " stops");
-        say(warnings, t.warnings(), t.warnings() == 1 ? "1 warning" : t.warnings() + " warnings");
-        say(notes, t.notes(), t.notes() == 1 ? "1 note" : t.notes() + " notes");
-        say(needed, still.count(), still.count() + " still needed");
+        say(stops, t.stops(), Say.it("checks.stops", "stops", t.stops()));
+        say(warnings, t.warnings(), Say.it("checks.warnings", "warnings", t.warnings()));
+        say(notes, t.notes(), Say.it("checks.notes", "notes", t.notes()));
+        say(needed, still.count(), Say.it("checks.still-needed", "count", still.count()));
         Optional<Finding> bad = Tally.worst(now);
         worst.setText(bad.map(f -> f.says(units))
                 .orElseGet(() -> still.needs().stream()
                         .findFirst()
-                        .map(a -> a.need().asks() + " "
-                                + (t.waiting() == 1 ? "1 check waits." : t.waiting() + " checks wait."))
-                        .orElse("Every check passed.")));
+                        .map(a -> a.need().asks() + " " + Say.it("checks.checks-wait", "waiting", t.waiting()))
+                        .orElse(Say.it("checks.every-check-passed"))));
         worst.setAccessibleText(worst.getText());
     }
 

@@ -1,9 +1,11 @@
 package mellowflare.app.page;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -14,16 +16,18 @@ import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Need;
 import mellowflare.core.advice.State;
 import mellowflare.core.advice.StillNeeded;
+import mellowflare.core.advice.Subject;
 import mellowflare.core.measure.UnitSystem;
 
 /**
  * The checks of a line: those that failed, worst first, each with its mark, sentence, remedy and reason; then what is still needed, by where it is told. Passed ones are counted and can be
- * shown. A press on a check or on a need leads to where it is answered.
+ * shown. A press on a check or on a need leads to where it is answered; from the keyboard the list is one stop, with arrows from row to row.
  */
 public final class FindingList extends VBox {
     private final Map<Key, Row> rows = new HashMap<>();
+    private final Map<Subject, Label> places = new EnumMap<>(Subject.class);
     private final Button toggle = new Button();
-    private final Label neededHeading = Text.of("Still needed", "small-heading");
+    private final Label neededHeading = Text.of(Say.it("finding-list.still-needed"), "small-heading");
     private final Leads leads;
     private boolean all;
     private List<Finding> findings = List.of();
@@ -55,7 +59,28 @@ public final class FindingList extends VBox {
             all.getChildren().setAll(texts);
             getChildren().setAll(mark.node(), all);
             getStyleClass().add("finding");
+            setAccessibleRole(AccessibleRole.BUTTON);
             setOnMouseClicked(e -> press.run());
+            setOnKeyPressed(e -> {
+                switch (e.getCode()) {
+                    case ENTER, SPACE -> press.run();
+                    case DOWN -> step(1);
+                    case UP -> step(-1);
+                    default -> {
+                        return;
+                    }
+                }
+                e.consume();
+            });
+        }
+
+        /** The focus goes to the next check above or below. */
+        private void step(int by) {
+            List<Row> rows = ((FindingList) getParent()).rowsShown();
+            int at = rows.indexOf(this) + by;
+            if (at >= 0 && at < rows.size()) {
+                rows.get(at).requestFocus();
+            }
         }
 
         void say(List<String> words) {
@@ -88,7 +113,7 @@ public final class FindingList extends VBox {
         needed(kept, shown);
         List<Finding> passed =
                 findings.stream().filter(f -> f.state() == State.PASS).toList();
-        toggle.setText(passed.size() + " checks passed" + (all ? "" : ": show"));
+        toggle.setText(Say.it("finding-list.checks-passed", "size", passed.size(), "shown", all ? "yes" : "no"));
         shown.add(toggle);
         if (all) {
             passed.stream()
@@ -100,6 +125,15 @@ public final class FindingList extends VBox {
         if (!getChildren().equals(shown)) {
             getChildren().setAll(shown);
         }
+        List<Row> now = rowsShown();
+        now.forEach(r -> r.setFocusTraversable(r == now.get(0)));
+    }
+
+    private List<Row> rowsShown() {
+        return getChildren().stream()
+                .filter(Row.class::isInstance)
+                .map(Row.class::cast)
+                .toList();
     }
 
     private void needed(Map<Key, Row> kept, List<Node> shown) {
@@ -109,6 +143,7 @@ public final class FindingList extends VBox {
         }
         shown.add(neededHeading);
         for (StillNeeded.At at : needed.places()) {
+            shown.add(places.computeIfAbsent(at.part(), part -> Text.of(part.word(), "soft")));
             for (StillNeeded.Asked asked : at.needs()) {
                 Need need = asked.need();
                 shown.add(row(

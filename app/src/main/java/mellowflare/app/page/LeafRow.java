@@ -32,7 +32,7 @@ public final class LeafRow extends HBox {
             b.getStyleClass().setAll("leaf");
             b.setId("leaf-" + names.get(i));
             b.setMinWidth(USE_PREF_SIZE);
-            b.setAccessibleText("Tab: " + words.get(i) + ", Control " + (i + 1));
+            b.setAccessibleText(Say.it("leaf-row.tab-control", "words", words.get(i), "number", i + 1));
             b.setOnAction(e -> turn.accept(at));
             buttons.add(b);
             getChildren().add(b);

@@ -2,12 +2,12 @@ package mellowflare.app.page;
 
 /** The places of the thumb index, each with its letter. */
 public enum Place {
-    GAUGE("Gauge", 'G'),
-    LINE("Line", 'L'),
-    AIR("Air", 'A'),
-    MAKE("Make", 'M'),
-    BOOK("Book", 'B'),
-    TABLES("Tables", 'T');
+    GAUGE(Say.it("place.gauge"), 'G'),
+    LINE(Say.it("place.line"), 'L'),
+    AIR(Say.it("place.air"), 'A'),
+    MAKE(Say.it("place.make"), 'M'),
+    BOOK(Say.it("place.book"), 'B'),
+    TABLES(Say.it("place.tables"), 'T');
 
     private final String word;
     private final char letter;

@@ -42,12 +42,12 @@ final class Band extends HBox {
         strip.setId("band-strip");
         strip.inkProperty().bind(look.ink());
         strip.textScaleProperty().bind(look.scale());
-        strip.setAccessibleText("The line: press a part to go where it is worked on");
+        strip.setAccessibleText(Say.it("band.the-line-press-part"));
         strip.onPressed(leads::to);
         HBox.setHgrow(strip, Priority.ALWAYS);
         HBox said = new HBox(10, news, saved);
         said.getStyleClass().add("band-news");
-        VBox state = new VBox(3, said, apart(checks));
+        VBox state = new VBox(0, said, apart(checks));
         state.setAlignment(Pos.TOP_RIGHT);
         state.getStyleClass().add("band-state");
         getChildren().setAll(job, strip, state);
@@ -67,9 +67,11 @@ final class Band extends HBox {
 
     private void show(Evaluation now) {
         title.setText(
-                now.job().title().isBlank() ? "Job without a title" : now.job().title());
+                now.job().title().isBlank()
+                        ? Say.it("band.job-without-title")
+                        : now.job().title());
         machine.setText(now.job().machine());
-        leftOff.setText(now.leftOff());
+        leftOff.setText(now.leftOff().text());
         strip.drawingProperty().set(now.plan().strip());
         checks.show(now.plan().findings(), now.job().units());
     }

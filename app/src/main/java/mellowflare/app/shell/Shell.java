@@ -78,7 +78,7 @@ public final class Shell extends BorderPane implements Leads {
         box.getStyleClass().add("thumb-index");
         for (Place place : Place.values()) {
             Button tab = new Button(place.word());
-            tab.setGraphic(Text.of("Alt " + place.letter(), "tab-key"));
+            tab.setGraphic(Text.of(Say.it("shell.alt", "letter", place.letter()), "tab-key"));
             tab.setContentDisplay(ContentDisplay.BOTTOM);
             tab.getStyleClass().setAll("tab");
             tab.setId("tab-" + place.word());

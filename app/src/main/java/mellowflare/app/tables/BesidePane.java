@@ -69,8 +69,9 @@ final class BesidePane extends VBox {
     void refresh() {
         left.drawingProperty().set(model.keptDrawing().orElse(null));
         right.drawingProperty().set(model.drawing().orElse(null));
-        leftName.setText(model.keptProperty().get().map(BesidePane::named).orElse("Nothing kept"));
-        rightName.setText(model.chosenProperty().get().map(BesidePane::named).orElse("Choose the other in the list"));
+        leftName.setText(model.keptProperty().get().map(BesidePane::named).orElse(Say.it("beside-pane.nothing-kept")));
+        rightName.setText(
+                model.chosenProperty().get().map(BesidePane::named).orElse(Say.it("beside-pane.choose-other-list")));
         rows.getChildren().clear();
         verdict.setText(model.comparison().map(Comparison::verdict).orElse(""));
         model.comparison().ifPresent(this::fill);
@@ -85,7 +86,7 @@ final class BesidePane extends VBox {
         for (Comparison.Row row : c.rows()) {
             String style = row.same() ? "soft" : "differs";
             Label mark = Text.of(row.same() ? "" : DIFFERS, "differs");
-            mark.setAccessibleText(row.same() ? "the same" : "they differ");
+            mark.setAccessibleText(row.same() ? Say.it("beside-pane.same") : Say.it("beside-pane.they-differ"));
             rows.addRow(
                     at++, Text.of(row.what(), "soft"), mark, Text.of(row.one(), style), Text.of(row.other(), style));
         }

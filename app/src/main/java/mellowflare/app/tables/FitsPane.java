@@ -43,8 +43,16 @@ final class FitsPane extends VBox {
         getChildren()
                 .setAll(
                         Text.of(
-                                "Males down, females across: " + SEALS + " seals, " + LEAKS + " goes on and leaks, "
-                                        + BINDS + " starts and binds, " + EITHER + " differs by size. Press a mark.",
+                                Say.it(
+                                        "fits-pane.males-down-females-across",
+                                        "seals",
+                                        SEALS,
+                                        "leaks",
+                                        LEAKS,
+                                        "binds",
+                                        BINDS,
+                                        "either",
+                                        EITHER),
                                 "soft"),
                         scroll,
                         says);
@@ -97,7 +105,7 @@ final class FitsPane extends VBox {
         Button mark = new Button(sign(cell.goes()));
         mark.getStyleClass()
                 .setAll("fits-mark", cell.goes().contains(LookAlikeKind.Goes.SEALS) ? "fits-seals" : "fits-leaks");
-        String text = male + " male in " + female + " female. " + cell.says();
+        String text = Say.it("fits-pane.male-female", "male", male, "female", female, "cell", cell.says());
         mark.setAccessibleText(text);
         mark.setOnAction(e -> says.setText(text));
         mark.focusedProperty().addListener((o, was, now) -> {

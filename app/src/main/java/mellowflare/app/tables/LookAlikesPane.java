@@ -47,7 +47,7 @@ final class LookAlikesPane extends VBox {
     LookAlikesPane(TablesModel model) {
         this.model = model;
         list.setId("look-alikes");
-        list.setAccessibleText("Pairs of ends that can be taken for each other");
+        list.setAccessibleText(Say.it("look-alikes-pane.pairs-ends-that-can"));
         list.getStyleClass().add("look-alikes");
         list.setCellFactory(v -> new Cell());
         VBox.setVgrow(list, Priority.ALWAYS);
@@ -58,8 +58,7 @@ final class LookAlikesPane extends VBox {
 
     void refresh() {
         List<LookAlikePair> pairs = model.lookAlikes();
-        count.setText(pairs.size()
-                + " pairs of ends that can be taken for each other. Press a size to hold the two beside each other.");
+        count.setText(Say.it("look-alikes-pane.pairs-ends-that-can-2", "size", pairs.size()));
         List<Line> lines = new ArrayList<>();
         for (LookAlikeKind kind : LookAlikeKind.values()) {
             List<LookAlikePair> of =
@@ -113,8 +112,14 @@ final class LookAlikesPane extends VBox {
                 box.setPrefWidth(list.getWidth() - 40);
                 setGraphic(box);
             } else if (line instanceof Line.Families f) {
-                Label families = new Label(
-                        f.one() + " and " + f.other() + ", " + f.gender().word());
+                Label families = new Label(Say.it(
+                        "look-alikes-pane.pair",
+                        "one",
+                        f.one(),
+                        "other",
+                        f.other(),
+                        "gender",
+                        f.gender().word()));
                 families.setMinWidth(210);
                 families.setPrefWidth(210);
                 FlowPane sizes = new FlowPane(2, 0);
@@ -140,9 +145,19 @@ final class LookAlikesPane extends VBox {
 
     private String named(LookAlikePair p) {
         Length gap = p.lookAlike().crestGap();
-        String apart = gap.mm() < 0.005 ? "the bands overlap" : LengthFormat.figure(gap, model.units()) + " apart";
-        return p.one().brief() + " and " + p.lookAlike().other().brief() + ", "
-                + p.one().gender().word() + ": " + apart;
+        String apart = gap.mm() < 0.005
+                ? Say.it("look-alikes-pane.bands-overlap")
+                : Say.it("look-alikes-pane.apart", "gap", LengthFormat.figure(gap, model.units()));
+        return Say.it(
+                "look-alikes-pane.pair-apart",
+                "one",
+                p.one().brief(),
+                "other",
+                p.lookAlike().other().brief(),
+                "gender",
+                p.one().gender().word(),
+                "apart",
+                apart);
     }
 
     private static String capital(String text) {

@@ -2,10 +2,10 @@ package mellowflare.app.tables;
 
 /** What the page of Tables shows. */
 public enum Mode {
-    ONE_END("one end"),
-    BESIDE("beside another"),
-    LOOK_ALIKES("look-alikes"),
-    FITS("what fits what");
+    ONE_END(Say.it("mode.one-end")),
+    BESIDE(Say.it("mode.beside-another")),
+    LOOK_ALIKES(Say.it("mode.look-alikes")),
+    FITS(Say.it("mode.what-fits-what"));
 
     private final String words;
 

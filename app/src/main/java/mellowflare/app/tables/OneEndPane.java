@@ -15,6 +15,7 @@ import mellowflare.app.look.Look;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Seat;
+import mellowflare.core.text.Lists;
 
 /** One end: its section, its facts, what each counter calls it, what goes on it. */
 final class OneEndPane extends VBox {
@@ -33,17 +34,17 @@ final class OneEndPane extends VBox {
         counter.setId("at-the-counter");
         drawing.inkProperty().bind(look.ink());
         drawing.textScaleProperty().bind(look.scale());
-        drawing.setAccessibleText("Half-section of the chosen end, to scale");
+        drawing.setAccessibleText(Say.it("one-end-pane.half-section-chosen-end"));
         StackPane.setAlignment(held, Pos.TOP_LEFT);
         StackPane stack = new StackPane(drawing, held);
         stack.getStyleClass().add("drawing-ground");
         stack.setMinHeight(210);
         HBox columns = new HBox(
                 16,
-                Text.column("The end", facts),
-                Text.column("Asked for as", counter),
-                Text.column("Goes on it and seals", seals),
-                Text.column("Goes on it and leaks", screws));
+                Text.column(Say.it("one-end-pane.the-end"), facts),
+                Text.column(Say.it("one-end-pane.asked-for-as"), counter),
+                Text.column(Say.it("one-end-pane.goes-on-seals"), seals),
+                Text.column(Say.it("one-end-pane.goes-on-leaks"), screws));
         columns.getStyleClass().add("under-drawing");
         VBox.setVgrow(stack, Priority.ALWAYS);
         getChildren().setAll(stack, columns);
@@ -52,7 +53,8 @@ final class OneEndPane extends VBox {
     void refresh() {
         Optional<End> chosen = model.chosenProperty().get();
         drawing.drawingProperty().set(model.drawing().orElse(null));
-        held.setText(chosen.map(e -> e.title() + ", " + e.gender().word()).orElse("Nothing found"));
+        held.setText(
+                chosen.map(e -> e.title() + ", " + e.gender().word()).orElse(Say.it("one-end-pane.nothing-found")));
         Text.fill(seals, model.goesOn(true), "reason-for");
         Text.fill(screws, model.goesOn(false), "twin");
         Text.fill(facts, chosen.map(this::facts).orElse(List.of()), "reason-for");
@@ -62,15 +64,27 @@ final class OneEndPane extends VBox {
     private List<String> facts(End e) {
         String names = e.form().aliases().isEmpty()
                 ? ""
-                : "Also known as " + String.join(", ", e.form().aliases()) + ".";
-        String seats = "Seat: "
-                + String.join(" or ", e.seats().stream().map(Seat::words).toList()) + ".";
-        String met = "Met on " + String.join(", ", e.form().metIn()) + " lines.";
+                : Say.it(
+                        "one-end-pane.also-known-as",
+                        "join",
+                        String.join(", ", e.form().aliases()));
+        String seats = Say.it(
+                "one-end-pane.seat",
+                "join",
+                Lists.or(e.seats().stream().map(Seat::words).toList()));
+        String met = Say.it(
+                "one-end-pane.met-on-lines", "join", String.join(", ", e.form().metIn()));
         int times = model.fittedHere();
-        String fitted = times == 0 ? "" : "Named and fitted here " + (times == 1 ? "once." : times + " times.");
+        String fitted = times == 0 ? "" : Say.it("one-end-pane.named-fitted-here", "times", times);
         String put = model.seal().map(s -> s.saysPutOn() + " " + s.saysNever()).orElse("");
-        String thread = e.threadName()
-                + e.thread().map(t -> ", " + t.form().angleText() + " flanks").orElse("");
+        String thread = e.thread()
+                .map(t -> Say.it(
+                        "one-end-pane.thread",
+                        "thread",
+                        e.threadName(),
+                        "flanks",
+                        t.form().angleText()))
+                .orElse(e.threadName());
         return Stream.of(thread, seats, put, names, met, fitted)
                 .filter(t -> !t.isEmpty())
                 .toList();

@@ -111,7 +111,21 @@ public final class TablesModel {
     /** An end of the list, with how often it was fitted here. */
     public String listed(End e) {
         int times = desk.findingsProperty().get().times(e.id());
-        return e.title() + ", " + e.gender().word() + (times == 0 ? "" : " · fitted here " + times + " ×");
+        return times == 0
+                ? Say.it(
+                        "tables-model.listed",
+                        "end",
+                        e.title(),
+                        "gender",
+                        e.gender().word())
+                : Say.it(
+                        "tables-model.listed-fitted-here",
+                        "end",
+                        e.title(),
+                        "gender",
+                        e.gender().word(),
+                        "times",
+                        times);
     }
 
     public ReadOnlyObjectProperty<Mode> modeProperty() {
@@ -176,7 +190,7 @@ public final class TablesModel {
     public List<String> atTheCounter() {
         return chosen.get()
                 .map(e -> desk.data().get(TradeWords.KEY).of(e).entrySet().stream()
-                        .map(w -> "At " + w.getKey().words() + ": " + w.getValue() + ".")
+                        .map(w -> Say.it("tables-model.at", "key", w.getKey().words(), "value", w.getValue()))
                         .toList())
                 .orElse(List.of());
     }
@@ -238,8 +252,13 @@ public final class TablesModel {
     public String band(UnitSystem system) {
         return chosen.get()
                 .flatMap(End::across)
-                .map(a -> LengthFormat.figure(a.low(), system) + " to " + LengthFormat.figure(a.high(), system))
-                .orElse("no figure known");
+                .map(a -> Say.it(
+                        "tables-model.band",
+                        "low",
+                        LengthFormat.figure(a.low(), system),
+                        "high",
+                        LengthFormat.figure(a.high(), system)))
+                .orElse(Say.it("tables-model.no-figure-known"));
     }
 
     /** Writes the true-size gauge card beside the book and says where. */
@@ -247,7 +266,7 @@ public final class TablesModel {
         desk.keeper()
                 .ask(
                         book -> JobFiles.gaugeCard(desk.data(), book.folder().resolve("out")),
-                        path -> desk.tell("Gauge card written to " + path + ". Print it at 100 %."),
+                        path -> desk.tell(Say.it("tables-model.gauge-card-written-print", "path", path)),
                         desk::tell);
     }
 
@@ -255,11 +274,17 @@ public final class TablesModel {
     public void use(LineEnd which) {
         chosen.get().ifPresent(e -> {
             desk.change(
-                    "end " + which + " picked",
+                    Say.it("tables-model.end-picked", "which", which),
                     "",
                     j -> j.withPort(which, j.ports().of(which).taken(e.id(), Optional.empty())));
-            desk.tell(
-                    "End " + which + " is now " + e.title() + ", " + e.gender().word() + ", picked from the tables.");
+            desk.tell(Say.it(
+                    "tables-model.end-now-picked-from",
+                    "which",
+                    which,
+                    "title",
+                    e.title(),
+                    "gender",
+                    e.gender().word()));
         });
     }
 }

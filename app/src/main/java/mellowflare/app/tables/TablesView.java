@@ -63,7 +63,12 @@ public final class TablesView implements Page {
         this.body =
                 new ChoiceRow<>("", List.of(Body.values()), b -> b.words(), Pictures::body, true, model::onlyOutside);
         this.fitted = new ChoiceRow<>(
-                "", List.of(true), f -> "fitted here", f -> null, true, f -> model.onlyFitted(f.isPresent()));
+                "",
+                List.of(true),
+                f -> Say.it("tables-view.fitted-here"),
+                f -> null,
+                true,
+                f -> model.onlyFitted(f.isPresent()));
         body.getStyleClass().add("pictures-only");
         page.setCenter(left());
         page.setRight(slip());
@@ -85,27 +90,27 @@ public final class TablesView implements Page {
 
     private Node slip() {
         search.setId("end-search");
-        search.setPromptText("FIP 1/2, dash 8, M14x1.5, flare brake");
+        search.setPromptText(Say.it("tables-view.fip-1-2-dash"));
         search.getStyleClass().add("search");
-        search.setAccessibleText("Search the ends by any name of any trade");
+        search.setAccessibleText(Say.it("tables-view.search-ends-by-any"));
         search.textProperty().bindBidirectional(model.searchProperty());
         list.setId("ends");
-        list.setAccessibleText("Ends found");
+        list.setAccessibleText(Say.it("tables-view.ends-found"));
         list.setCellFactory(v -> WordCell.wrapping(model::listed));
-        list.setPlaceholder(Text.of("No end of the tables goes by these words.", "soft"));
+        list.setPlaceholder(Text.of(Say.it("tables-view.no-end-tables-goes"), "soft"));
         list.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
                 model.choose(now);
             }
         });
         VBox.setVgrow(list, Priority.ALWAYS);
-        Button card = new Button("true-size gauge card, PDF");
+        Button card = new Button(Say.it("tables-view.true-size-gauge-card"));
         card.setId("gauge-card");
         card.getStyleClass().setAll("choice");
         card.setOnAction(e -> model.gaugeCard());
         VBox content = new VBox(
                 8,
-                Text.of("By whatever name it is asked for", "slip-heading"),
+                Text.of(Say.it("tables-view.by-whatever-name-asked"), "slip-heading"),
                 search,
                 new HBox(8, gender, body, fitted),
                 count,
@@ -125,7 +130,7 @@ public final class TablesView implements Page {
     }
 
     private Button use(LineEnd which) {
-        Button use = new Button("Use as end " + which);
+        Button use = new Button(Say.it("tables-view.use-as-end", "which", which));
         use.setId("pick-" + which);
         use.getStyleClass().addAll("main-action", "one-of-two");
         use.setMinWidth(Region.USE_PREF_SIZE);
@@ -137,7 +142,8 @@ public final class TablesView implements Page {
         showing = true;
         List<End> ends = model.foundProperty().get();
         list.getItems().setAll(ends);
-        count.setText(ends.size() == 1 ? "one end" : ends.size() + " ends");
+        count.setText(
+                ends.size() == 1 ? Say.it("tables-view.one-end") : Say.it("tables-view.ends", "size", ends.size()));
         select();
         showing = false;
         gender.show(model.gender());
@@ -194,15 +200,15 @@ public final class TablesView implements Page {
         uses.setDisable(chosen.isEmpty());
         UnitSystem units = model.units();
         is.words(
-                "it is",
+                Say.it("tables-view.is"),
                 chosen.map(End::brief).orElse("–"),
                 chosen.map(e -> e.source().shown()).orElse(""));
         band.words(
-                chosen.map(e -> e.body().across(e.gender())).orElse("across"),
+                chosen.map(e -> e.body().across(e.gender())).orElse(Say.it("tables-view.across")),
                 chosen.isEmpty() ? "–" : model.band(units),
                 chosen.flatMap(End::across).map(a -> model.band(units.other())).orElse(""));
         pitch.words(
-                "thread pitch",
+                Say.it("tables-view.thread-pitch"),
                 chosen.flatMap(End::thread).map(t -> t.pitch().text()).orElse("–"),
                 chosen.flatMap(End::thread).map(t -> t.pitch().otherText()).orElse(""));
     }

@@ -26,9 +26,9 @@ import mellowflare.core.tube.line.TubeSide;
 public final class BenchModel {
     /** What the bench is used for. */
     public enum Page {
-        TRY("try a setting"),
-        TABLE("stick-out table"),
-        OWN("my own tool");
+        TRY(Say.it("bench-model.try-setting")),
+        TABLE(Say.it("bench-model.stick-out-table")),
+        OWN(Say.it("bench-model.my-own-tool"));
 
         private final String word;
 
@@ -202,15 +202,20 @@ public final class BenchModel {
     public String lacks() {
         TubeSide s = side();
         if (desk.current().plan(TubeLineKind.TUBE).orElseThrow().c().tube().isEmpty()) {
-            return "Say which tube it is: the bench tries its own diameter, wall and temper.";
+            return Say.it("bench-model.say-which-tube-bench");
         }
         if (s.traits().isEmpty()) {
-            return "Choose how end " + which + " ends, on the leaf Ends.";
+            return Say.it("bench-model.choose-how-end-ends", "which", which);
         }
         if (!s.traits().get().flared()) {
-            return "End " + which + " is no flare: " + s.traits().get().name() + ".";
+            return Say.it(
+                    "bench-model.end-no-flare",
+                    "which",
+                    which,
+                    "traits",
+                    s.traits().get().name());
         }
-        return s.bench().isEmpty() ? "Choose the flaring tool of end " + which + ", on the leaf Ends." : "";
+        return s.bench().isEmpty() ? Say.it("bench-model.choose-flaring-tool-end", "which", which) : "";
     }
 
     /** The setting as it stands: what was typed, else what the plan has. */
@@ -249,7 +254,7 @@ public final class BenchModel {
     public void takeMiddle() {
         middle().ifPresent(m -> {
             desk.change(
-                    "stick-out at end " + which,
+                    Say.it("bench-model.stick-out-at-end", "which", which),
                     "",
                     j -> j.change(
                             TubeLineKind.TUBE,

@@ -51,42 +51,52 @@ final class BenchPane extends VBox {
         this.model = model;
         getStyleClass().add("tight");
         which = new ChoiceRow<>(
-                "end", List.of(LineEnd.values()), LineEnd::name, w -> null, false, w -> w.ifPresent(model::which));
+                Say.it("bench-pane.end"),
+                List.of(LineEnd.values()),
+                LineEnd::name,
+                w -> null,
+                false,
+                w -> w.ifPresent(model::which));
         closing = new ChoiceRow<>(
-                "cone",
+                Say.it("bench-pane.cone"),
                 Arrays.asList(Closing.values()),
                 Closing::word,
                 c -> null,
                 false,
                 c -> c.ifPresent(model::closing));
         cone = new ChoiceRow<>(
-                "looks", Arrays.asList(Cone.values()), Cone::word, c -> null, false, c -> c.ifPresent(model::cone));
-        EntryRow stick = new EntryRow("stick-out", "planned", model.stickOut());
+                Say.it("bench-pane.looks"),
+                Arrays.asList(Cone.values()),
+                Cone::word,
+                c -> null,
+                false,
+                c -> c.ifPresent(model::cone));
+        EntryRow stick = new EntryRow(Say.it("bench-pane.stick-out"), Say.it("bench-pane.planned"), model.stickOut());
         stick.field().setId("bench-stick");
-        EntryRow off = new EntryRow("off centre", "0", model.offCentre());
+        EntryRow off = new EntryRow(Say.it("bench-pane.off-centre"), "0", model.offCentre());
         off.field().setId("bench-off");
-        EntryRow measured = new EntryRow("across it", "measured", model.measured());
+        EntryRow measured = new EntryRow(Say.it("bench-pane.across"), Say.it("bench-pane.measured"), model.measured());
         measured.field().setId("bench-measured");
-        Button clear = new Button("all well again");
+        Button clear = new Button(Say.it("bench-pane.all-well-again"));
         clear.getStyleClass().setAll("quiet-action");
         clear.setOnAction(e -> model.clear());
         columns = new Columns(
                 new double[] {32, 30, 38},
                 Text.under(
-                        "How it is made",
+                        Say.it("bench-pane.how-made"),
                         stick,
                         off,
-                        new EntryRow("cut askew", "0", model.crooked()),
-                        new EntryRow("moved by", "0", model.shift()),
+                        new EntryRow(Say.it("bench-pane.cut-askew"), "0", model.crooked()),
+                        new EntryRow(Say.it("bench-pane.moved-by"), "0", model.shift()),
                         closing,
                         cone,
                         wrongs),
-                Text.under("What comes of it", comes),
-                Text.under("A bad flare: press what you see", faults, measured, causes, clear));
+                Text.under(Say.it("bench-pane.what-comes"), comes),
+                Text.under(Say.it("bench-pane.a-bad-flare-press"), faults, measured, causes, clear));
         own = new OwnToolPane(model.own());
         table = new StickOutPane(model.own());
         page = new ChoiceRow<>(
-                "bench",
+                Say.it("bench-pane.bench"),
                 Arrays.asList(BenchModel.Page.values()),
                 BenchModel.Page::word,
                 p -> null,
@@ -125,9 +135,9 @@ final class BenchPane extends VBox {
         cone.show(Optional.of(model.cone()));
         wrongs.getChildren()
                 .setAll(
-                        toggle("bar only gripped", model::slips, model::slips),
-                        toggle("burr left", model::unreamed, model::unreamed),
-                        toggle("dry", model::dry, model::dry));
+                        toggle(Say.it("bench-pane.bar-only-gripped"), model::slips, model::slips),
+                        toggle(Say.it("bench-pane.burr-left"), model::unreamed, model::unreamed),
+                        toggle(Say.it("bench-pane.dry"), model::dry, model::dry));
         comes();
         faults.getChildren()
                 .setAll(Arrays.stream(FlareFault.values()).map(this::fault).toList());
@@ -164,16 +174,20 @@ final class BenchPane extends VBox {
         FlareMade m = made.get();
         comes.getChildren()
                 .setAll(
-                        line("across", LengthFormat.figure(m.diameter(), model.units())),
+                        line(Say.it("bench-pane.across-word"), LengthFormat.figure(m.diameter(), model.units())),
                         line(
-                                "wall at the lip",
-                                LengthFormat.figure(m.lipWallLow(), model.units()) + " to "
-                                        + LengthFormat.figure(m.lipWallHigh(), model.units())),
-                        line("stretch used", new Figure.OfShare(m.strainUsed()).text(model.units())),
-                        line("chance of a split", new Figure.OfShare(m.crackRisk()).text(model.units())),
-                        line("tube shorter by", LengthFormat.figure(m.shortens(), model.units())));
+                                Say.it("bench-pane.wall-at-lip"),
+                                Say.it(
+                                        "bench-pane.lip",
+                                        "lipWallLow",
+                                        LengthFormat.figure(m.lipWallLow(), model.units()),
+                                        "lipWallHigh",
+                                        LengthFormat.figure(m.lipWallHigh(), model.units()))),
+                        line(Say.it("bench-pane.stretch-used"), new Figure.OfShare(m.strainUsed()).text(model.units())),
+                        line(Say.it("bench-pane.chance-split"), new Figure.OfShare(m.crackRisk()).text(model.units())),
+                        line(Say.it("bench-pane.tube-shorter-by"), LengthFormat.figure(m.shortens(), model.units())));
         if (m.good()) {
-            comes.getChildren().add(Text.of("A good flare: full, one rim, in its band.", "finding-says"));
+            comes.getChildren().add(Text.of(Say.it("bench-pane.a-good-flare-full"), "finding-says"));
         }
         for (FlareFault f : FlareFault.values()) {
             if (m.faults().contains(f)) {
@@ -181,8 +195,8 @@ final class BenchPane extends VBox {
             }
         }
         model.middle().ifPresent(l -> {
-            Button take = new Button("take " + LengthFormat.figure(l, model.units())
-                    + ", the middle of the band as near as it can be set");
+            Button take =
+                    new Button(Say.it("bench-pane.take-middle-band-as", "l", LengthFormat.figure(l, model.units())));
             take.getStyleClass().setAll("quiet-action");
             take.setId("take-middle");
             take.setWrapText(true);
@@ -202,10 +216,7 @@ final class BenchPane extends VBox {
     private void causes() {
         List<FlareCauses.Suspect> all = model.suspects();
         if (all.isEmpty()) {
-            causes.getChildren()
-                    .setAll(Text.of(
-                            "What made it follows from what is seen and from its diameter. It is cut off in any case.",
-                            "soft"));
+            causes.getChildren().setAll(Text.of(Say.it("bench-pane.what-made-follows-from"), "soft"));
             return;
         }
         causes.getChildren()

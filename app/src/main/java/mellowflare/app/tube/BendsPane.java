@@ -39,25 +39,27 @@ final class BendsPane extends VBox {
         getStyleClass().add("tight");
         bender.setId("bender");
         bender.setMaxWidth(Double.MAX_VALUE);
-        WordCell.dress(bender, Bender::name, "by hand, or which bender");
-        bender.setAccessibleText("Bender");
+        WordCell.dress(bender, Bender::name, Say.it("bends-pane.by-hand-or-which"));
+        bender.setAccessibleText(Say.it("bends-pane.bender"));
         bender.valueProperty().addListener((o, was, now) -> {
             if (!showing) {
                 model.bender(Optional.ofNullable(now));
             }
         });
-        EntryRow radius = new EntryRow("bend radius", "former", model.radius());
+        EntryRow radius = new EntryRow(Say.it("bends-pane.bend-radius"), Say.it("bends-pane.former"), model.radius());
         radius.field().setId("bend-radius");
-        radius.setTooltipText(
-                "On the centre line. As measured on a trial bend it overrules the former's; by hand it is the form's.");
-        from = new ChoiceRow<>("from", List.of(LineEnd.values()), LineEnd::name, w -> null, false, w -> {
-            end = w.orElse(LineEnd.A);
-            refresh();
-            changed.run();
-        });
-        EntryRow lever = new EntryRow("lever to", "90", model.trials().lever(0));
+        radius.setTooltipText(Say.it("bends-pane.on-centre-line-as"));
+        from = new ChoiceRow<>(
+                Say.it("bends-pane.from"), List.of(LineEnd.values()), LineEnd::name, w -> null, false, w -> {
+                    end = w.orElse(LineEnd.A);
+                    refresh();
+                    changed.run();
+                });
+        EntryRow lever =
+                new EntryRow(Say.it("bends-pane.lever"), "90", model.trials().lever(0));
         lever.field().setId("trial-lever");
-        EntryRow kept = new EntryRow("stayed", "87", model.trials().kept(0));
+        EntryRow kept =
+                new EntryRow(Say.it("bends-pane.stayed"), "87", model.trials().kept(0));
         kept.field().setId("trial-kept");
         for (int i = 0; i < 2; i++) {
             model.trials()
@@ -74,20 +76,29 @@ final class BendsPane extends VBox {
                 .setAll(new Columns(
                         new double[] {33, 24, 43},
                         Text.under(
-                                "Bender",
+                                Say.it("bends-pane.bender"),
                                 bender,
                                 radius,
-                                new EntryRow("square up", "each end", model.squareUp()),
+                                new EntryRow(
+                                        Say.it("bends-pane.square-up"),
+                                        Say.it("bends-pane.each-end"),
+                                        model.squareUp()),
                                 facts),
                         Text.under(
-                                "Trial bend on scrap",
+                                Say.it("bends-pane.trial-bend-on-scrap"),
                                 lever,
                                 kept,
-                                new EntryRow("second: to", "45", model.trials().lever(1)),
-                                new EntryRow("stayed", "43", model.trials().kept(1)),
+                                new EntryRow(
+                                        Say.it("bends-pane.second"),
+                                        "45",
+                                        model.trials().lever(1)),
+                                new EntryRow(
+                                        Say.it("bends-pane.stayed"),
+                                        "43",
+                                        model.trials().kept(1)),
                                 refused,
                                 usual),
-                        Text.under("In the order of work", from, order)));
+                        Text.under(Say.it("bends-pane.in-order-work"), from, order)));
         refresh();
     }
 
@@ -107,11 +118,19 @@ final class BendsPane extends VBox {
         from.show(Optional.of(end));
         facts.setText(model.c()
                 .bender()
-                .map(b -> "Radius " + LengthFormat.figure(b.radius(), model.units()) + ", holds "
-                        + LengthFormat.figure(b.grip(), model.units()) + " behind and needs "
-                        + LengthFormat.figure(b.shoe(), model.units()) + " ahead of a bend; wants "
-                        + b.mark().words() + ". " + b.source().shown() + ".")
-                .orElse("Without a bender only soft tube is bent, round a form; type its radius."));
+                .map(b -> Say.it(
+                        "bends-pane.radius-holds-behind-needs",
+                        "radius",
+                        LengthFormat.figure(b.radius(), model.units()),
+                        "grip",
+                        LengthFormat.figure(b.grip(), model.units()),
+                        "shoe",
+                        LengthFormat.figure(b.shoe(), model.units()),
+                        "mark",
+                        b.mark().words(),
+                        "source",
+                        b.source().shown()))
+                .orElse(Say.it("bends-pane.without-bender-only-soft")));
         usual.setText(model.plan().says("bends.spring-back", model.units()).orElse(""));
         order();
     }
@@ -119,20 +138,29 @@ final class BendsPane extends VBox {
     private void order() {
         List<Bending> bends = model.c().bendings(end);
         if (bends.isEmpty()) {
-            order.getChildren().setAll(Text.of("Marks follow from the way and the radius of the bends.", "soft"));
+            order.getChildren().setAll(Text.of(Say.it("bends-pane.marks-follow-from-way"), "soft"));
             return;
         }
         List<Node> lines = new ArrayList<>();
         for (Bending b : bends) {
             BendMark m = b.mark();
             lines.add(Text.of(
-                    "Bend " + b.number() + " at "
-                            + LengthFormat.shop(m.at(model.c().markWanted()), model.units()) + "   line "
-                            + Figure.of(m.ambient()).text(model.units()),
+                    Say.it(
+                            "bends-pane.bend-at-line",
+                            "number",
+                            b.number(),
+                            "shop",
+                            LengthFormat.shop(m.at(model.c().markWanted()), model.units()),
+                            "ambient",
+                            Figure.of(m.ambient()).text(model.units())),
                     "finding-says"));
             lines.add(Text.of(
-                    "bend " + Figure.of(m.angle()).text(model.units()) + b.atTheBender(model.units()) + "; begins at "
-                            + LengthFormat.figure(m.start(), model.units()),
+                    Say.it(
+                            "bends-pane.bend-begins-at",
+                            "bend",
+                            b.asMade(model.units()),
+                            "start",
+                            LengthFormat.figure(m.start(), model.units())),
                     "finding-brief"));
         }
         order.getChildren().setAll(lines);

@@ -4,10 +4,10 @@ import mellowflare.core.tube.form.Measured;
 
 /** How a way is measured, with the words over its columns. */
 public enum By {
-    POINTS("points", "x", "y", "z"),
-    LEGS("legs", "leg", "turn", "bend"),
-    ROWS("straights", "straight", "rotation", "bend"),
-    TEMPLATE("template", "", "", "");
+    POINTS(Say.it("by.points"), "x", "y", "z"),
+    LEGS(Say.it("by.legs"), Say.it("by.leg"), Say.it("by.turn"), Say.it("by.bend")),
+    ROWS(Say.it("by.straights"), Say.it("by.straight"), Say.it("by.rotation"), Say.it("by.bend")),
+    TEMPLATE(Say.it("by.template"), "", "", "");
 
     private final String word;
     private final String[] columns;

@@ -2,9 +2,9 @@ package mellowflare.app.tube;
 
 /** How far the cone comes. */
 public enum Closing {
-    HOME("home", 1),
-    SHORT("short", 0.8),
-    SQUEEZED("past home", 1.2);
+    HOME(Say.it("closing.home"), 1),
+    SHORT(Say.it("closing.short"), 0.8),
+    SQUEEZED(Say.it("closing.past-home"), 1.2);
 
     private final String word;
     private final double share;

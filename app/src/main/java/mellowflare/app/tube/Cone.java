@@ -2,9 +2,9 @@ package mellowflare.app.tube;
 
 /** How the cone looks. */
 public enum Cone {
-    BRIGHT("bright", 0),
-    WORN("worn", 0.5),
-    WORN_OUT("worn out", 1);
+    BRIGHT(Say.it("cone.bright"), 0),
+    WORN(Say.it("cone.worn"), 0.5),
+    WORN_OUT(Say.it("cone.worn-out"), 1);
 
     private final String word;
     private final double wear;

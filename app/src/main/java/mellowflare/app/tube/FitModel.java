@@ -15,7 +15,7 @@ import mellowflare.core.tube.line.TubeCase;
 /** Whether the tube drops in, and what becomes of it when a flare is cut off, without a window. */
 public final class FitModel {
     private final Desk desk;
-    private final FieldState<Length> off = AboveZero.field();
+    private final FieldState<Length> off = AboveZero.taped();
     private final FieldState<Length> spare = AboveZero.orZero();
     private LineEnd which = LineEnd.A;
     private boolean bent = true;
@@ -77,7 +77,7 @@ public final class FitModel {
                 .plan(TubeLineKind.TUBE)
                 .orElseThrow()
                 .says("fit.rounding", desk.units())
-                .orElse("Nothing is rounded yet.");
+                .orElse(Say.it("fit-model.nothing-rounded-yet"));
     }
 
     public Optional<Redo> redo() {

@@ -30,27 +30,32 @@ final class FitPane extends VBox {
         this.model = model;
         getStyleClass().add("tight");
         which = new ChoiceRow<>(
-                "at end", List.of(LineEnd.values()), LineEnd::name, w -> null, false, w -> w.ifPresent(model::which));
+                Say.it("fit-pane.at-end"),
+                List.of(LineEnd.values()),
+                LineEnd::name,
+                w -> null,
+                false,
+                w -> w.ifPresent(model::which));
         bent = new ChoiceRow<>(
-                "tube is",
+                Say.it("fit-pane.tube"),
                 List.of(false, true),
-                b -> b ? "bent" : "still straight",
+                b -> b ? Say.it("fit-pane.bent") : Say.it("fit-pane.still-straight"),
                 b -> null,
                 false,
                 b -> b.ifPresent(model::bent));
-        EntryRow off = new EntryRow("cut off", "flare and more", model.off());
+        EntryRow off = new EntryRow(Say.it("fit-pane.cut-off"), Say.it("fit-pane.flare-more"), model.off());
         off.field().setId("cut-off");
         getChildren()
                 .setAll(new Columns(
                         new double[] {38, 26, 36},
-                        Text.under("Does it drop in without easing a bend?", chance),
-                        Text.under("What rounding does", rounding),
+                        Text.under(Say.it("fit-pane.does-drop-without-easing"), chance),
+                        Text.under(Say.it("fit-pane.what-rounding-does"), rounding),
                         Text.under(
-                                "A bad flare is cut off",
+                                Say.it("fit-pane.a-bad-flare-cut"),
                                 which,
                                 bent,
                                 off,
-                                new EntryRow("still too long", "by", model.spare()),
+                                new EntryRow(Say.it("fit-pane.still-too-long"), "by", model.spare()),
                                 redo)));
         refresh();
     }
@@ -66,21 +71,25 @@ final class FitPane extends VBox {
     private void chance() {
         Optional<FitChance> fit = model.fit();
         if (fit.isEmpty()) {
-            chance.getChildren().setAll(Text.of("Needs the way and the radius of its bends.", "soft"));
+            chance.getChildren().setAll(Text.of(Say.it("fit-pane.needs-way-radius-its"), "soft"));
             return;
         }
         FitChance f = fit.get();
         chance.getChildren()
                 .setAll(Text.of(
-                        new Figure.OfShare(f.chance()).text(model.units()) + ": far end within "
-                                + LengthFormat.figure(f.allowedPlace(), model.units()) + " and "
-                                + Figure.of(f.allowedDirection()).text(model.units())
-                                + ", what two nuts take up. What the doubt is made of:",
+                        Say.it(
+                                "fit-pane.far-end-within-what",
+                                "chance",
+                                new Figure.OfShare(f.chance()).text(model.units()),
+                                "allowedPlace",
+                                LengthFormat.figure(f.allowedPlace(), model.units()),
+                                "allowedDirection",
+                                Figure.of(f.allowedDirection()).text(model.units())),
                         "seal-text"));
         f.causes().stream().limit(MOST_CAUSES).forEach(c -> chance.getChildren().add(cause(c)));
         f.largest()
-                .ifPresent(
-                        c -> chance.getChildren().add(Text.of("Most to gain: " + c.better() + ".", "finding-remedy")));
+                .ifPresent(c -> chance.getChildren()
+                        .add(Text.of(Say.it("fit-pane.most-gain", "better", c.better()), "finding-remedy")));
     }
 
     private static Node cause(FitChance.Cause c) {
@@ -97,10 +106,7 @@ final class FitPane extends VBox {
     private void redo() {
         Optional<Redo> r = model.redo();
         if (r.isEmpty()) {
-            redo.getChildren()
-                    .setAll(Text.of(
-                            "Type how much goes with the bad flare: the flare and a few millimetres. It is never flared again.",
-                            "soft"));
+            redo.getChildren().setAll(Text.of(Say.it("fit-pane.type-how-much-goes"), "soft"));
             return;
         }
         Redo x = r.get();
@@ -108,15 +114,16 @@ final class FitPane extends VBox {
                 .setAll(
                         Text.of(sentence(x.serves().words()), "finding-says"),
                         Text.of(
-                                LengthFormat.both(x.left(), model.units()) + " of tube is left"
-                                        + (x.lacks().mm() > 0
-                                                ? ", " + LengthFormat.figure(x.lacks(), model.units()) + " too little"
-                                                : "")
-                                        + x.straightLeft()
-                                                .map(s -> "; " + LengthFormat.figure(s, model.units())
-                                                        + " of it straight before the first bend")
-                                                .orElse("")
-                                        + ".",
+                                Say.it(
+                                        "fit-pane.tube-left",
+                                        "both",
+                                        LengthFormat.both(x.left(), model.units()),
+                                        "lacks",
+                                        x.lacks().mm() > 0 ? LengthFormat.figure(x.lacks(), model.units()) : "none",
+                                        "s",
+                                        x.straightLeft()
+                                                .map(s -> String.valueOf(LengthFormat.figure(s, model.units())))
+                                                .orElse("none")),
                                 "finding-remedy"));
     }
 

@@ -33,7 +33,7 @@ public final class MeasureModel {
     private final ReadOnlyObjectWrapper<List<Line>> lines = new ReadOnlyObjectWrapper<>(List.of());
     private final SimpleObjectProperty<Optional<Integer>> chosen = new SimpleObjectProperty<>(Optional.empty());
     private final FieldState<Length> template = AboveZero.field("A template", Measured.LONGEST);
-    private final FieldState<Length> check = AboveZero.field();
+    private final FieldState<Length> check = AboveZero.taped();
     private By by = By.POINTS;
     /** What the rows that stand there mean: a point read as a straight, a rotation and a bend would be nonsense. */
     private By laidBy = by;
@@ -69,10 +69,10 @@ public final class MeasureModel {
     public MeasureModel(Desk desk) {
         this.desk = desk;
         template.onChange(() -> put(
-                "template",
+                Say.it("measure-model.template"),
                 template.value().<Measured>map(Measured.Template::new).orElse(Measured.NOTHING)));
         check.onChange(() -> tube(
-                "distance end to end",
+                Say.it("measure-model.distance-end-end"),
                 t -> t.withReading(
                         t.reading().withCheck(check.value(), t.reading().checkBy()))));
         desk.currentProperty().addListener((o, was, now) -> refresh());
@@ -120,7 +120,7 @@ public final class MeasureModel {
         by = other;
         Measured turned = Rows.of(shape, other);
         to = turned instanceof Measured.Legs l ? l.to() : to;
-        put("measured by " + other.word(), turned);
+        put(Say.it("measure-model.measured-by", "other", other.word()), turned);
         relay();
     }
 
@@ -153,9 +153,9 @@ public final class MeasureModel {
     public void takeTable(Path file) {
         desk.keeper()
                 .ask(
-                        book -> LraCsv.read(TextFiles.read(file, "table", "CSV")),
+                        book -> LraCsv.read(TextFiles.read(file, Say.it("measure-model.table-word"), "CSV")),
                         m -> {
-                            put("table " + file.getFileName(), m);
+                            put(Say.it("measure-model.table", "file", file.getFileName()), m);
                             relay();
                         },
                         desk::tell);
@@ -203,7 +203,7 @@ public final class MeasureModel {
             more.add(waiting());
             lines.set(List.copyOf(more));
         }
-        read().ifPresent(m -> put("way of the tube", m));
+        read().ifPresent(m -> put(Say.it("measure-model.shape"), m));
     }
 
     private void put(String what, Measured m) {

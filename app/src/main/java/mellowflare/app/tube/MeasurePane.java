@@ -16,6 +16,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -42,7 +43,7 @@ final class MeasurePane extends VBox {
     private final Map<MeasureModel.Line, RowNode> nodes = new HashMap<>();
     private final EntryRow template;
     private final Label hint = Text.of("", "soft");
-    private final HBox tools;
+    private final FlowPane tools;
 
     /**
      * @param chosen called when another row is worked on
@@ -57,10 +58,11 @@ final class MeasurePane extends VBox {
             b.ifPresent(model::by);
             refresh();
         });
-        to = new ChoiceRow<>("laid to", Arrays.asList(LegTo.values()), LegTo::word, t -> null, false, t -> {
-            t.ifPresent(model::to);
-            refresh();
-        });
+        to = new ChoiceRow<>(
+                Say.it("measure-pane.laid"), Arrays.asList(LegTo.values()), LegTo::word, t -> null, false, t -> {
+                    t.ifPresent(model::to);
+                    refresh();
+                });
         Label number = Text.of("", "soft");
         number.getStyleClass().add("row-number");
         head.getChildren().add(number);
@@ -71,18 +73,20 @@ final class MeasurePane extends VBox {
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("slip-inner");
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        template = new EntryRow("developed", "soft wire laid along", model.template());
+        template = new EntryRow(
+                Say.it("measure-pane.developed"), Say.it("measure-pane.soft-wire-laid-along"), model.template());
         template.field().setId("template");
-        EntryRow check = new EntryRow("end to end", "by itself", model.check());
+        EntryRow check = new EntryRow(Say.it("measure-pane.end-end"), Say.it("measure-pane.by-itself"), model.check());
         check.field().setId("end-to-end");
-        check.setTooltipText(
-                "The straight distance between both ends, measured on the job: it shows a wrong sign or a forgotten leg.");
+        check.setTooltipText(Say.it("measure-pane.the-straight-distance-between"));
         Button insert = quiet(
-                "row above", () -> model.insert(model.chosenProperty().get().orElse(0)));
-        Button remove = quiet("take row out", () -> model.chosenProperty().get().ifPresent(model::remove));
-        Button table = quiet("table (CSV)", this::table);
-        tools = new HBox(2, insert, remove, table);
-        tools.setAlignment(Pos.CENTER_LEFT);
+                Say.it("measure-pane.row-above"),
+                () -> model.insert(model.chosenProperty().get().orElse(0)));
+        Button remove = quiet(
+                Say.it("measure-pane.remove-row"),
+                () -> model.chosenProperty().get().ifPresent(model::remove));
+        Button table = quiet(Say.it("measure-pane.table-csv"), this::table);
+        tools = new FlowPane(2, 2, insert, remove, table);
         getChildren().setAll(by, hint, to, head, scroll, template, tools, check);
         model.linesProperty().addListener((o, was, now) -> lay());
         lay();
@@ -99,8 +103,8 @@ final class MeasurePane extends VBox {
 
     private void table() {
         FileChooser chooser = new FileChooser();
-        chooser.setTitle("Table of straights and bends, or of points");
-        chooser.getExtensionFilters().setAll(new FileChooser.ExtensionFilter("Table", "*.csv"));
+        chooser.setTitle(Say.it("measure-pane.table-straights-bends-or"));
+        chooser.getExtensionFilters().setAll(new FileChooser.ExtensionFilter(Say.it("measure-pane.table"), "*.csv"));
         File file = chooser.showOpenDialog(getScene().getWindow());
         if (file != null) {
             model.takeTable(file.toPath());
@@ -165,7 +169,9 @@ final class MeasurePane extends VBox {
             number.setText(Integer.toString(i + 1));
             for (int c = 0; c < 3; c++) {
                 fields.get(c).setId("cell-" + i + "-" + c);
-                fields.get(c).setAccessibleText(model.by().column(c) + " of row " + (i + 1));
+                fields.get(c)
+                        .setAccessibleText(
+                                Say.it("measure-pane.row", "column", model.by().column(c), "value", i + 1));
                 // Of the last leg or straight only its length counts, of the first row no turn.
                 boolean idle = model.by() != By.POINTS && (c == 1 && i == 0);
                 fields.get(c)
@@ -222,11 +228,10 @@ final class MeasurePane extends VBox {
         }
         hint.setText(
                 switch (now) {
-                    case POINTS -> "Corners of the centre line from one place; Enter goes on.";
-                    case LEGS -> "Corner to corner; turn of the plane, then the bend, right-hand about the travel.";
-                    case ROWS -> "Straight before each bend, rotation of its plane, bend.";
-                    case TEMPLATE ->
-                        "A soft wire or plastic tube laid along the way gives the length; bends are set on the job.";
+                    case POINTS -> Say.it("measure-pane.corners-centre-line-from");
+                    case LEGS -> Say.it("measure-pane.corner-corner-turn-plane");
+                    case ROWS -> Say.it("measure-pane.straight-before-each-bend");
+                    case TEMPLATE -> Say.it("measure-pane.a-soft-wire-or");
                 });
         nodes.values().forEach(RowNode::say);
     }

@@ -125,7 +125,7 @@ public final class OwnToolModel {
                                 e.stickOut.show("", Optional.empty(), desk.units());
                                 e.diameter.show("", Optional.empty(), desk.units());
                             });
-                            desk.tell("The " + t.name() + " is kept as your three flares told it to be on this tube.");
+                            desk.tell(Say.it("own-tool-model.the-kept-as-your", "name", t.name()));
                             changed.run();
                         },
                         desk::tell));

@@ -27,8 +27,8 @@ final class OwnToolPane extends VBox {
         List<Node> rows = new ArrayList<>();
         for (int i = 0; i < model.flares().size(); i++) {
             OwnToolModel.ScrapEntry e = model.flares().get(i);
-            EntryRow out = new EntryRow("stick-out", unit, e.stickOut());
-            EntryRow across = new EntryRow("across it", unit, e.diameter());
+            EntryRow out = new EntryRow(Say.it("own-tool-pane.stick-out"), unit, e.stickOut());
+            EntryRow across = new EntryRow(Say.it("own-tool-pane.across"), unit, e.diameter());
             out.field().setId("scrap-out-" + (i + 1));
             across.field().setId("scrap-across-" + (i + 1));
             HBox.setHgrow(out, Priority.ALWAYS);
@@ -38,18 +38,12 @@ final class OwnToolPane extends VBox {
         getChildren()
                 .setAll(new Columns(
                         new double[] {46, 27, 27},
-                        Text.under("Three flares on scrap of this tube", rows.toArray(Node[]::new)),
-                        Text.under("What they tell of the tool", tell),
+                        Text.under(Say.it("own-tool-pane.three-flares-on-scrap"), rows.toArray(Node[]::new)),
+                        Text.under(Say.it("own-tool-pane.what-they-tell-tool"), tell),
                         Text.under(
-                                "How it is done",
-                                Text.of(
-                                        "Cut square and deburr three pieces of this very tube. Set each to a stick-out that you"
-                                                + " can measure, grip it hard, oil the cone and close it home.",
-                                        "soft"),
-                                Text.of(
-                                        "Read the flare twice, a quarter turn apart, and type the middle. The three figures for"
-                                                + " the stick-out may be the same.",
-                                        "soft"))));
+                                Say.it("own-tool-pane.how-done"),
+                                Text.of(Say.it("own-tool-pane.cut-square-deburr-three"), "soft"),
+                                Text.of(Say.it("own-tool-pane.read-flare-twice-quarter"), "soft"))));
     }
 
     void refresh() {
@@ -57,25 +51,30 @@ final class OwnToolPane extends VBox {
         Optional<FlareTool> tool = model.tool();
         tool.ifPresent(t -> lines.add(Text.of(
                 t.spread().isPresent()
-                        ? "It counts with a sink of " + LengthFormat.figure(t.sink(), model.units()) + ": "
-                                + t.source().text() + "."
-                        : "Until you try it, it counts with a house figure: a sink of "
-                                + LengthFormat.figure(t.sink(), model.units()) + ".",
+                        ? Say.it(
+                                "own-tool-pane.it-counts-with-sink",
+                                "sink",
+                                LengthFormat.figure(t.sink(), model.units()),
+                                "source",
+                                t.source().text())
+                        : Say.it(
+                                "own-tool-pane.until-you-try-counts",
+                                "sink",
+                                LengthFormat.figure(t.sink(), model.units())),
                 "finding-brief")));
         model.eitherSide()
                 .ifPresent(l -> lines.add(Text.of(
-                        "A flare by it lies within " + LengthFormat.figure(l, model.units())
-                                + " to either side of what is worked out.",
+                        Say.it("own-tool-pane.a-flare-by-lies", "l", LengthFormat.figure(l, model.units())),
                         "finding-brief")));
         model.noFlare()
                 .ifPresent(d -> lines.add(Text.of(
-                        LengthFormat.figure(d, model.units()) + " is no wider than the tube: read over the flare.",
+                        Say.it("own-tool-pane.no-wider-than-tube", "d", LengthFormat.figure(d, model.units())),
                         "reason-against")));
         model.finding().ifPresent(f -> {
             boolean sound = f.state() == State.PASS;
             lines.add(Text.of(f.says(model.units()), sound ? "finding-says" : "reason-against"));
             if (sound) {
-                Button keep = new Button("keep the tool like this");
+                Button keep = new Button(Say.it("own-tool-pane.keep-tool-like-this"));
                 keep.getStyleClass().setAll("quiet-action");
                 keep.setId("keep-tool");
                 keep.setOnAction(e -> model.keep());

@@ -16,13 +16,11 @@ final class PapersPane extends VBox {
         getChildren()
                 .setAll(new Columns(
                         new double[] {56, 44},
-                        Text.under("Parts: ask for them by outside diameter and thread", parts),
+                        Text.under(Say.it("papers-pane.parts-ask-for-them"), parts),
                         Text.under(
-                                "For the bench, and for other programs",
+                                Say.it("papers-pane.for-bench-for-other"),
                                 new PaperPresses(model.papers(), model::write),
-                                Text.of(
-                                        "The template prints over as many sheets as it needs; its ruler shows whether the printer kept the size.",
-                                        "soft"))));
+                                Text.of(Say.it("papers-pane.the-template-prints-over"), "soft"))));
         refresh();
     }
 

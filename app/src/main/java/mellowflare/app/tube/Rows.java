@@ -40,7 +40,9 @@ final class Rows {
                             .then(v -> v < 0 || leg && v == 0
                                     ? Read.refuse(
                                             Refusal.OUT_OF_RANGE,
-                                            leg ? "A leg is longer than nothing." : "A straight is not below zero.")
+                                            leg
+                                                    ? Say.it("rows.a-leg-longer-than")
+                                                    : Say.it("rows.a-straight-not-below"))
                                     : Read.of(v)),
                     (v, u) -> "");
         }

@@ -29,12 +29,8 @@ final class StickOutPane extends VBox {
         Optional<StickOutTable> table = model.table().filter(t -> !t.rows().isEmpty());
         note.setText(
                 table.isEmpty()
-                        ? "No table for this end: neither the standard nor the nut says how wide the flare must be."
-                        : "Out of the bar or die, to land in the middle of the band; “none” where the tool hides more tube than the flare"
-                                + " takes. House figures until you try your own tool: make the first flare on scrap."
-                                + (classes(table.get())
-                                        ? " Class 1 is for R134a and its like, class 2 for R410A and R32."
-                                        : ""));
+                        ? Say.it("stick-out-pane.no-table-for-this")
+                        : Say.it("stick-out-pane.out-bar-or-die", "part", classes(table.get()) ? "yes" : "no"));
         table.ifPresent(this::fill);
     }
 
@@ -43,11 +39,14 @@ final class StickOutPane extends VBox {
     }
 
     private void fill(StickOutTable t) {
-        grid.add(Text.of("tube", "soft"), 0, 0);
+        grid.add(Text.of(Say.it("stick-out-pane.tube"), "soft"), 0, 0);
         for (int i = 0; i < t.columns().size(); i++) {
             StickOutTable.Column c = t.columns().get(i);
             Label head = Text.of(
-                    c.name() + c.refrigerantClass().map(x -> ", class " + x).orElse(""), "soft");
+                    c.refrigerantClass()
+                            .map(x -> Say.it("stick-out-pane.class", "name", c.name(), "class", x))
+                            .orElse(c.name()),
+                    "soft");
             head.setMaxWidth(120);
             head.setWrapText(true);
             grid.add(head, i + 1, 0);

@@ -57,7 +57,7 @@ public final class TrialBends {
         try {
             SpringBack s = new SpringBack(trial(lever, kept), trial(lever2, kept2));
             trialRefusal = "";
-            change("trial bends", t -> t.withSpring(s));
+            change(Say.it("trial-bends.trial-bends"), t -> t.withSpring(s));
         } catch (IllegalArgumentException e) {
             trialRefusal = e.getMessage() + ".";
         }

@@ -66,15 +66,20 @@ public final class TubeChoice {
         if (outsides.isEmpty()) {
             return called.isBlank()
                     ? Optional.empty()
-                    : Optional.of("No tube of the tables is called “" + called.strip() + "”: measure it.");
+                    : Optional.of(Say.it("tube-choice.no-tube-tables-called", "called", called.strip()));
         }
         Length least = outsides.get(0);
         Length most = outsides.get(outsides.size() - 1);
         return most.distanceTo(least).mm() < 1
                 ? Optional.empty()
-                : Optional.of("“" + called.strip() + "” is two tubes: " + LengthFormat.figure(least, desk.units())
-                        + " outside where it is named so, " + LengthFormat.figure(most, desk.units())
-                        + " outside where plumbing names it by bore. Which one is it?");
+                : Optional.of(Say.it(
+                        "tube-choice.two-tubes-outside-where",
+                        "called",
+                        called.strip(),
+                        "least",
+                        LengthFormat.figure(least, desk.units()),
+                        "most",
+                        LengthFormat.figure(most, desk.units())));
     }
 
     public Optional<TubeSize> size() {
@@ -82,7 +87,7 @@ public final class TubeChoice {
     }
 
     public void size(TubeSize size) {
-        change("tube", t -> t.withTube(Optional.of(new TubePick.Listed(size.id()))));
+        change(Say.it("tube-choice.tube"), t -> t.withTube(Optional.of(new TubePick.Listed(size.id()))));
     }
 
     public List<TubeMaterial> materials() {
@@ -107,7 +112,7 @@ public final class TubeChoice {
         try {
             TubePick pick = new TubePick.Own(
                     outside.value().get(), wall.value().get(), ownMaterial.get().id());
-            change("measured tube", t -> t.withTube(Optional.of(pick)));
+            change(Say.it("tube-choice.measured-tube"), t -> t.withTube(Optional.of(pick)));
         } catch (IllegalArgumentException e) {
             ownRefusal = e.getMessage() + ".";
         }
@@ -120,11 +125,17 @@ public final class TubeChoice {
                 .orElseThrow()
                 .c()
                 .tube()
-                .map(t -> LengthFormat.figure(t.outside(), desk.units()) + " outside, bore "
-                        + LengthFormat.figure(t.bore(), desk.units()) + ", "
-                        + t.material().name() + ". "
-                        + t.source().shown() + ".")
-                .orElse("Say which tube: by what it is called, or measured with a caliper.");
+                .map(t -> Say.it(
+                        "tube-choice.outside-bore",
+                        "outside",
+                        LengthFormat.figure(t.outside(), desk.units()),
+                        "bore",
+                        LengthFormat.figure(t.bore(), desk.units()),
+                        "material",
+                        t.material().name(),
+                        "source",
+                        t.source().shown()))
+                .orElse(Say.it("tube-choice.say-which-tube-by"));
     }
 
     private void change(String what, UnaryOperator<TubeLine> change) {

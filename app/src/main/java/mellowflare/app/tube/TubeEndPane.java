@@ -38,21 +38,27 @@ final class TubeEndPane extends VBox {
         this.which = which;
         port = new PortPick(line, which, measure);
         kind = new ChoiceRow<>(
-                "ends in", List.of(TubeEndKind.values()), model::kindName, k -> null, true, k -> model.kind(which, k));
+                Say.it("tube-end-pane.ends"),
+                List.of(TubeEndKind.values()),
+                model::kindName,
+                k -> null,
+                true,
+                k -> model.kind(which, k));
         kind.setId("kind-" + which);
         tool.setId("tool-" + which);
-        WordCell.dress(tool, FlareTool::name, "with which tool");
-        tool.setAccessibleText("Flaring tool for end " + which);
+        WordCell.dress(tool, FlareTool::name, Say.it("tube-end-pane.with-which-tool"));
+        tool.setAccessibleText(Say.it("tube-end-pane.flaring-tool-for-end", "which", which));
         tool.valueProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
                 model.tool(which, now);
             }
         });
-        stick = new EntryRow("stick-out", "by the bench", model.stickOut(which));
+        stick = new EntryRow(
+                Say.it("tube-end-pane.stick-out"), Say.it("tube-end-pane.by-bench"), model.stickOut(which));
         stick.field().setId("stick-" + which);
-        EntryRow reach = new EntryRow("reaches in", "past its point", model.reach(which));
-        reach.setTooltipText(
-                "How far the tube goes on past the point that was measured, as into the body of a ring fitting.");
+        EntryRow reach = new EntryRow(
+                Say.it("tube-end-pane.reaches"), Say.it("tube-end-pane.past-its-point"), model.reach(which));
+        reach.setTooltipText(Say.it("tube-end-pane.how-far-tube-goes"));
         FlowPane made = new FlowPane(8, 4, tool);
         getChildren().setAll(port, kind, made, stick, reach, seal, never);
         refresh();
@@ -76,11 +82,17 @@ final class TubeEndPane extends VBox {
         }
         stick.field()
                 .setPromptText(s.stickOut()
-                        .map(l -> LengthFormat.figure(l, model.units()) + " by school")
-                        .orElse("by the bench"));
+                        .map(l -> Say.it("tube-end-pane.by-method", "l", LengthFormat.figure(l, model.units())))
+                        .orElse(Say.it("tube-end-pane.by-bench")));
         Optional<SealAdvice> advice = model.plan().seal(which);
-        seal.setText(s.traits().map(t -> "Seals: " + t.sealsAt() + ". ").orElse("")
-                + advice.map(SealAdvice::saysPutOn).orElse(s.traits().isPresent() ? "" : "Choose how the tube ends."));
+        seal.setText(s.traits()
+                .map(t -> Say.it(
+                        "tube-end-pane.seals",
+                        "sealsAt",
+                        t.sealsAt(),
+                        "putOn",
+                        advice.map(SealAdvice::saysPutOn).orElse("none")))
+                .orElse(Say.it("tube-end-pane.choose-how-tube-ends")));
         never.setText(advice.map(a -> a.saysNever() + " " + a.saysTighten()).orElse(""));
         showing = false;
     }

@@ -32,16 +32,16 @@ final class TubeEntries extends VBox {
     TubeEntries(TubeModel model) {
         super(5);
         this.model = model;
-        called.setPromptText("called 3/8, 1/2, 10 mm");
+        called.setPromptText(Say.it("tube-entries.called-3-8-1-2-10-mm"));
         called.setId("tube-called");
         called.setPrefColumnCount(9);
-        called.setAccessibleText("What the tube is called");
+        called.setAccessibleText(Say.it("tube-entries.what-tube-called"));
         called.textProperty().addListener((o, was, now) -> offer());
         size.setId("tube-size");
-        size.setAccessibleText("Which tube");
+        size.setAccessibleText(Say.it("tube-entries.which-tube"));
         size.setMaxWidth(Double.MAX_VALUE);
         size.setVisibleRowCount(14);
-        WordCell.dress(size, s -> s.tube().name(), "which tube");
+        WordCell.dress(size, s -> s.tube().name(), Say.it("tube-entries.which-tube-label"));
         size.valueProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
                 model.choice().size(now);
@@ -51,18 +51,22 @@ final class TubeEntries extends VBox {
         called.setMinWidth(USE_PREF_SIZE);
         size.setPrefWidth(10);
         material.getItems().setAll(model.choice().materials());
-        WordCell.dress(material, TubeMaterial::name, "made of");
+        WordCell.dress(material, TubeMaterial::name, Say.it("tube-entries.made"));
         material.setMaxWidth(Double.MAX_VALUE);
-        material.setAccessibleText("What the measured tube is made of");
+        material.setAccessibleText(Say.it("tube-entries.what-measured-tube-made"));
         material.valueProperty().addListener((o, was, now) -> {
             if (!showing && now != null) {
                 model.choice().ownMaterial(now);
                 refresh();
             }
         });
-        EntryRow outside = new EntryRow("outside", "caliper", model.choice().outside());
+        EntryRow outside = new EntryRow(
+                Say.it("tube-entries.outside"), "caliper", model.choice().outside());
         outside.field().setId("own-outside");
-        EntryRow wall = new EntryRow("wall", "at the mouth", model.choice().wall());
+        EntryRow wall = new EntryRow(
+                Say.it("tube-entries.wall"),
+                Say.it("tube-entries.at-mouth"),
+                model.choice().wall());
         wall.field().setId("own-wall");
         own = new VBox(4, outside, wall, material, refused);
         model.choice().outside().valueProperty().addListener((o, was, now) -> refuse());
@@ -108,7 +112,10 @@ final class TubeEntries extends VBox {
         boolean open = ownOpen || model.choice().outside().value().isPresent();
         own.setVisible(open);
         own.setManaged(open);
-        measure.setText(open ? "take it from the tables instead" : "measured with a caliper instead");
+        measure.setText(
+                open
+                        ? Say.it("tube-entries.take-from-tables-instead")
+                        : Say.it("tube-entries.measured-with-caliper-instead"));
         refuse();
     }
 }

@@ -21,19 +21,19 @@ import mellowflare.core.tube.order.TubeStepWriter;
 /** Tools at hand and room on the job for a tube line, without a window. */
 public final class TubeHereModel {
     private final Desk desk;
-    private final FieldState<Length> cutter = AboveZero.field();
-    private final FieldState<Length> bar = AboveZero.field();
-    private final FieldState<Length> bender = AboveZero.field();
-    private final FieldState<Length> roomA = AboveZero.field();
-    private final FieldState<Length> roomB = AboveZero.field();
+    private final FieldState<Length> cutter = AboveZero.taped();
+    private final FieldState<Length> bar = AboveZero.taped();
+    private final FieldState<Length> bender = AboveZero.taped();
+    private final FieldState<Length> roomA = AboveZero.taped();
+    private final FieldState<Length> roomB = AboveZero.taped();
 
     public TubeHereModel(Desk desk) {
         this.desk = desk;
-        cutter.onChange(() -> room("room for the cutter", r -> r.withCutter(cutter.value())));
-        bar.onChange(() -> room("room for the bar", r -> r.withBar(bar.value())));
-        bender.onChange(() -> room("room for the bender", r -> r.withBender(bender.value())));
-        roomA.onChange(() -> here("room at end A", h -> h.withRoom(LineEnd.A, roomA.value())));
-        roomB.onChange(() -> here("room at end B", h -> h.withRoom(LineEnd.B, roomB.value())));
+        cutter.onChange(() -> room(Say.it("tube-here-model.room-for-cutter"), r -> r.withCutter(cutter.value())));
+        bar.onChange(() -> room(Say.it("tube-here-model.room-for-bar"), r -> r.withBar(bar.value())));
+        bender.onChange(() -> room(Say.it("tube-here-model.room-for-bender"), r -> r.withBender(bender.value())));
+        roomA.onChange(() -> here(Say.it("tube-here-model.room-at-end-a"), h -> h.withRoom(LineEnd.A, roomA.value())));
+        roomB.onChange(() -> here(Say.it("tube-here-model.room-at-end-b"), h -> h.withRoom(LineEnd.B, roomB.value())));
         desk.currentProperty().addListener((o, was, now) -> refresh());
         refresh();
     }
@@ -68,7 +68,7 @@ public final class TubeHereModel {
 
     /** There, missing, and for tools that are not usual then unsaid again. */
     public void press(Tool tool) {
-        here("tool: " + tool.name(), h -> h.pressed(tool));
+        here(Say.it("tube-here-model.tool", "tool", tool.name()), h -> h.pressed(tool));
     }
 
     private void room(String what, UnaryOperator<TubeRoom> change) {

@@ -19,36 +19,46 @@ final class TubeHerePane extends VBox {
     private final ToolPresses tools;
     private final AmbientEntries ambient;
     private final ChoiceRow<Boolean> buried;
-    private final Label factorHint =
-            Text.of("Tensile strength over the factor, and no more than two thirds of yield.", "soft");
+    private final Label factorHint = Text.of(Say.it("tube-here-pane.tensile-strength-over-factor"), "soft");
 
     TubeHerePane(TubeHereModel model, TubeModel tube, LineModel line) {
         this.tube = tube;
         tools = new ToolPresses(model::tools, model::has, model::press);
         ambient = new AmbientEntries(line);
         buried = new ChoiceRow<>(
-                "it lies",
+                Say.it("tube-here-pane.lies"),
                 List.of(false, true),
-                b -> b ? "buried or walled in" : "open",
+                b -> b ? Say.it("tube-here-pane.buried-or-walled") : Say.it("tube-here-pane.open"),
                 b -> null,
                 false,
                 b -> b.ifPresent(tube::buried));
         buried.setId("buried");
-        EntryRow cutter = new EntryRow("cutter's swing", "clear", model.cutter());
+        EntryRow cutter =
+                new EntryRow(Say.it("tube-here-pane.cutter-s-swing"), Say.it("tube-here-pane.clear"), model.cutter());
         cutter.field().setId("room-cutter");
         getChildren()
                 .setAll(new Columns(
                         new double[] {34, 33, 33},
-                        Text.under("Tools the work asks for: press what is missing", tools),
-                        Text.under("Where it lies", buried, ambient),
+                        Text.under(Say.it("tube-here-pane.tools-work-asks-for"), tools),
+                        Text.under(Say.it("tube-here-pane.where-lies"), buried, ambient),
                         Text.under(
-                                "Room on the job, before the first cut",
+                                Say.it("tube-here-pane.room-on-job-before"),
                                 cutter,
-                                new EntryRow("bar and yoke", "clear", model.bar()),
-                                new EntryRow("bender's handle", "clear", model.bender()),
-                                new EntryRow("wrench, end A", "clear", model.room(LineEnd.A)),
-                                new EntryRow("wrench, end B", "clear", model.room(LineEnd.B)),
-                                new EntryRow("design factor", "4", tube.factor()),
+                                new EntryRow(
+                                        Say.it("tube-here-pane.bar-yoke"), Say.it("tube-here-pane.clear"), model.bar()),
+                                new EntryRow(
+                                        Say.it("tube-here-pane.bender-s-handle"),
+                                        Say.it("tube-here-pane.clear"),
+                                        model.bender()),
+                                new EntryRow(
+                                        Say.it("tube-here-pane.wrench-end-a"),
+                                        Say.it("tube-here-pane.clear"),
+                                        model.room(LineEnd.A)),
+                                new EntryRow(
+                                        Say.it("tube-here-pane.wrench-end-b"),
+                                        Say.it("tube-here-pane.clear"),
+                                        model.room(LineEnd.B)),
+                                new EntryRow(Say.it("tube-here-pane.design-factor"), "4", tube.factor()),
                                 factorHint)));
         refresh();
     }

@@ -5,13 +5,13 @@ import mellowflare.core.advice.Subject;
 
 /** The leaves of a tube line, in the order of work. */
 enum TubeLeaf {
-    WAY("Shape"),
-    ENDS("Ends"),
-    FLARE("Flare bench"),
-    BENDS("Bends"),
-    FIT("Fit"),
-    HERE("On site"),
-    PAPERS("Print & export");
+    WAY(Say.it("tube-leaf.shape")),
+    ENDS(Say.it("tube-leaf.ends")),
+    FLARE(Say.it("tube-leaf.flare-bench")),
+    BENDS(Say.it("tube-leaf.bends")),
+    FIT(Say.it("tube-leaf.fit")),
+    HERE(Say.it("tube-leaf.on-site")),
+    PAPERS(Say.it("tube-leaf.print-export"));
 
     private final String word;
 

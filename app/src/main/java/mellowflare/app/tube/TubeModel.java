@@ -23,6 +23,7 @@ import mellowflare.core.measure.Refusal;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.tube.TubeLineKind;
 import mellowflare.core.tube.TubePlan;
+import mellowflare.core.tube.draw.MarkStrip;
 import mellowflare.core.tube.draw.ShapeDrawing;
 import mellowflare.core.tube.end.EndKinds;
 import mellowflare.core.tube.end.EndTraits;
@@ -48,7 +49,7 @@ public final class TubeModel {
     private final FieldState<Length> reachB = AboveZero.orZero();
     private final FieldState<Length> stickA = AboveZero.orZero();
     private final FieldState<Length> stickB = AboveZero.orZero();
-    private final FieldState<Double> factor = FieldState.of(TubeModel::factorText, v -> "on tensile");
+    private final FieldState<Double> factor = FieldState.of(TubeModel::factorText, v -> "");
     private final DoubleProperty turn = new SimpleDoubleProperty(FIRST_TURN);
     private final DoubleProperty tilt = new SimpleDoubleProperty(FIRST_TILT);
     private final TubeChoice choice;
@@ -56,17 +57,25 @@ public final class TubeModel {
 
     public TubeModel(Desk desk) {
         this.desk = desk;
-        radius.onChange(() -> tube("bend radius", t -> t.withRadius(radius.value())));
-        squareUp.onChange(() ->
-                tube("squaring up", t -> t.withSquareUp(squareUp.value().orElse(TubeLine.USUAL_SQUARE_UP))));
-        reachA.onChange(() ->
-                end(LineEnd.A, "reach of end A", e -> e.withReach(reachA.value().orElse(Length.ZERO))));
-        reachB.onChange(() ->
-                end(LineEnd.B, "reach of end B", e -> e.withReach(reachB.value().orElse(Length.ZERO))));
-        stickA.onChange(() -> end(LineEnd.A, "stick-out at end A", e -> e.withStickOut(stickA.value())));
-        stickB.onChange(() -> end(LineEnd.B, "stick-out at end B", e -> e.withStickOut(stickB.value())));
-        factor.onChange(() ->
-                tube("design factor", t -> t.withFactor(factor.value().orElse(TubeLine.NEW.factor()))));
+        radius.onChange(() -> tube(Say.it("tube-model.bend-radius"), t -> t.withRadius(radius.value())));
+        squareUp.onChange(() -> tube(
+                Say.it("tube-model.squaring-up"),
+                t -> t.withSquareUp(squareUp.value().orElse(TubeLine.USUAL_SQUARE_UP))));
+        reachA.onChange(() -> end(
+                LineEnd.A,
+                Say.it("tube-model.reach-end-a"),
+                e -> e.withReach(reachA.value().orElse(Length.ZERO))));
+        reachB.onChange(() -> end(
+                LineEnd.B,
+                Say.it("tube-model.reach-end-b"),
+                e -> e.withReach(reachB.value().orElse(Length.ZERO))));
+        stickA.onChange(
+                () -> end(LineEnd.A, Say.it("tube-model.stick-out-at-end"), e -> e.withStickOut(stickA.value())));
+        stickB.onChange(
+                () -> end(LineEnd.B, Say.it("tube-model.stick-out-at-end-b"), e -> e.withStickOut(stickB.value())));
+        factor.onChange(() -> tube(
+                Say.it("tube-model.design-factor"),
+                t -> t.withFactor(factor.value().orElse(TubeLine.NEW.factor()))));
         this.choice = new TubeChoice(desk);
         this.trials = new TrialBends(desk);
         desk.currentProperty().addListener((o, was, now) -> refresh());
@@ -78,9 +87,9 @@ public final class TubeModel {
             double v = Double.parseDouble(text.strip());
             return v >= 1.5 && v <= 10
                     ? Read.of(v)
-                    : Read.refuse(Refusal.OUT_OF_RANGE, "A design factor lies between 1.5 and 10; 4 is usual.");
+                    : Read.refuse(Refusal.OUT_OF_RANGE, Say.it("tube-model.a-design-factor-lies"));
         } catch (NumberFormatException e) {
-            return Read.refuse(Refusal.NOT_A_NUMBER, "“" + text + "” is no number: 4 is usual.");
+            return Read.refuse(Refusal.NOT_A_NUMBER, Say.it("tube-model.no-number-4-usual", "text", text));
         }
     }
 
@@ -169,7 +178,7 @@ public final class TubeModel {
 
     /** A kind chosen for one end stands at the other too while that has none; a tool is taken along when only one makes it. */
     public void kind(LineEnd which, Optional<TubeEndKind> kind) {
-        tube("end " + which, t -> {
+        tube(Say.it("tube-model.end", "which", which), t -> {
             TubeLine one = t.withEnd(which, withTool(t.end(which).withKind(kind)));
             LineEnd other = which.other();
             return kind.isPresent() && one.end(other).kind().isEmpty()
@@ -201,12 +210,14 @@ public final class TubeModel {
     }
 
     public void tool(LineEnd which, FlareTool tool) {
-        end(which, "flaring tool at end " + which, e -> e.withTool(Optional.of(tool.id())));
+        end(which, Say.it("tube-model.flaring-tool-at-end", "which", which), e -> e.withTool(Optional.of(tool.id())));
     }
 
     public void pick(LineEnd which, EndId port) {
         desk.change(
-                "port " + which, "", j -> j.withPort(which, j.ports().of(which).taken(port, Optional.empty())));
+                Say.it("tube-model.port", "which", which),
+                "",
+                j -> j.withPort(which, j.ports().of(which).taken(port, Optional.empty())));
     }
 
     // --- the bender ---
@@ -218,11 +229,11 @@ public final class TubeModel {
     }
 
     public void bender(Optional<Bender> bender) {
-        tube("bender", t -> t.withBender(bender.map(Bender::id)));
+        tube(Say.it("tube-model.bender"), t -> t.withBender(bender.map(Bender::id)));
     }
 
     public void buried(boolean is) {
-        tube("buried", t -> t.withBuried(Optional.of(is)));
+        tube(Say.it("tube-model.buried"), t -> t.withBuried(Optional.of(is)));
     }
 
     // --- the picture ---
@@ -235,7 +246,16 @@ public final class TubeModel {
 
     /** The shape as a picture; empty while nothing with a shape was measured. */
     public Optional<Drawing> shape(Optional<Integer> chosen, ShapeDrawing.Layout layout) {
-        return ShapeDrawing.page(c(), turn.get(), tilt.get(), chosen, layout);
+        return ShapeDrawing.page(c(), turn.get(), tilt.get(), chosen, layout).map(this::marked);
+    }
+
+    /** The tube laid out straight with the marks of its bends, read from an end. */
+    public Optional<Drawing> marks(LineEnd from) {
+        return MarkStrip.of(c(), from).map(this::marked);
+    }
+
+    private Drawing marked(Drawing d) {
+        return d.marked(plan().marks());
     }
 
     private void end(LineEnd which, String what, UnaryOperator<TubeEnd> change) {

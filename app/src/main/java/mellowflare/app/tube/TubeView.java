@@ -24,7 +24,6 @@ import mellowflare.core.geometry.Drawing;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.tube.TubeLineKind;
 import mellowflare.core.tube.TubePlan;
-import mellowflare.core.tube.draw.MarkStrip;
 import mellowflare.core.tube.draw.ShapeDrawing;
 import mellowflare.core.tube.form.BendMark;
 import mellowflare.core.tube.line.TubeBears;
@@ -37,7 +36,7 @@ public final class TubeView implements Page {
     private final LeafPage page;
     private final DrawingPane shape = new DrawingPane(new Insets(52, 24, 22, 22), 13);
     private final DrawingPane flat = new DrawingPane(new Insets(72, 30, 30, 30), 14);
-    private final DrawingPane flare = new DrawingPane(new Insets(48, 30, 26, 30), 14);
+    private final DrawingPane flare = new DrawingPane(new Insets(48, 30, 36, 30), 14);
     private final MeasurePane measure;
     private final TubeEndPane a;
     private final TubeEndPane b;
@@ -80,9 +79,9 @@ public final class TubeView implements Page {
         this.entries = new TubeEntries(model);
         this.findings = new FindingList(leads);
         this.service = new ServiceEntries(line);
-        LeafPage.dress(shape, look, "tube-shape", "The shape of the tube: drag or use the arrow keys to turn it");
-        LeafPage.dress(flat, look, "tube-flat", "The line, or its marks");
-        LeafPage.dress(flare, look, "tube-flare", "The tube in the bar, and the flare on its seat");
+        LeafPage.dress(shape, look, "tube-shape", Say.it("tube-view.the-shape-tube-drag"));
+        LeafPage.dress(flat, look, "tube-flat", Say.it("tube-view.the-line-or-its"));
+        LeafPage.dress(flare, look, "tube-flare", Say.it("tube-view.the-tube-bar-flare"));
         TurnByHand.on(shape, (right, down) -> {
             model.turn(right, down);
             drawn();
@@ -93,7 +92,13 @@ public final class TubeView implements Page {
         });
         models.fit().onChange(fit::refresh);
         cut.setId("cut-figure");
-        page.frame(Slip.of(line, "Tube", entries, service, findings), cut, developed, third, bears, judged);
+        page.frame(
+                Slip.of(line, Say.it("tube-view.tube"), entries, service, findings),
+                cut,
+                developed,
+                third,
+                bears,
+                judged);
         model.currentProperty().addListener((o, was, now) -> {
             if (isOpen() && now.job().is(TubeLineKind.TUBE)) {
                 refresh();
@@ -138,7 +143,7 @@ public final class TubeView implements Page {
         Optional<Drawing> drawing = switch (leaf) {
             case WAY -> model.shape(models.measure().corner(), ShapeDrawing.Layout.TALL);
             case FIT -> model.shape(Optional.empty(), ShapeDrawing.Layout.WIDE);
-            case BENDS -> MarkStrip.of(model.c(), bends.from());
+            case BENDS -> model.marks(bends.from());
             case FLARE -> models.bench().drawing();
             case ENDS, HERE, PAPERS -> Optional.empty();
         };
@@ -160,21 +165,25 @@ public final class TubeView implements Page {
         service.refresh();
         findings.show(plan.findings(), model.units());
         cut.length(
-                "cut the tube at",
+                Say.it("tube-view.cut-tube-at"),
                 c.cut().map(x -> x.shop(model.units())),
                 model.units(),
                 c.cut().map(x -> x.rounding(model.units())).orElse(""));
-        developed.length("developed", c.shape().developed(), model.units());
+        developed.length(Say.it("tube-view.developed"), c.shape().developed(), model.units());
         third(c);
         bears.words(
-                "tube rated to",
+                Say.it("tube-view.tube-rated"),
                 TubeBears.of(c)
                         .map(p -> Figure.of(p.bears()).text(model.units()))
                         .orElse("–"),
                 TubeBears.of(c)
-                        .map(p -> Figure.of(p.bears()).text(model.units().other()) + ", factor "
-                                + LengthFormat.decimal(p.factor(), 1, 0))
-                        .orElse("say which tube"));
+                        .map(p -> Say.it(
+                                "tube-view.factor",
+                                "bears",
+                                Figure.of(p.bears()).text(model.units().other()),
+                                "factor",
+                                LengthFormat.decimal(p.factor(), 1, 0)))
+                        .orElse(Say.it("tube-view.say-which-tube")));
         Slip.stops(judged, plan.findings());
     }
 
@@ -184,36 +193,42 @@ public final class TubeView implements Page {
         switch (leaf) {
             case FLARE ->
                 third.words(
-                        "stick-out for the middle",
+                        Say.it("tube-view.stick-out-for-middle"),
                         models.bench()
                                 .middle()
                                 .map(l -> LengthFormat.figure(l, model.units()))
                                 .orElse("–"),
                         models.bench()
                                 .middle()
-                                .map(l -> LengthFormat.figure(l, model.units().other()) + " out of the bar")
-                                .orElse("say tube, kind and tool"));
+                                .map(l -> Say.it(
+                                        "tube-view.out-bar",
+                                        "l",
+                                        LengthFormat.figure(l, model.units().other())))
+                                .orElse(Say.it("tube-view.say-tube-kind-tool")));
             case FIT ->
                 third.words(
-                        "drops in",
+                        Say.it("tube-view.drops"),
                         c.fit()
                                 .map(f -> new Figure.OfShare(f.chance()).text(model.units()))
                                 .orElse("–"),
-                        "without easing a bend");
+                        Say.it("tube-view.without-easing-bend"));
             default ->
                 third.words(
-                        first.isPresent() ? "first mark" : "weighs",
+                        first.isPresent() ? Say.it("tube-view.first-mark") : "weighs",
                         first.map(m -> LengthFormat.shop(m.at(c.markWanted()), model.units()))
                                 .orElseGet(() -> weight(c)),
                         first.isPresent()
-                                ? "from end A, squared up"
-                                : c.cut().isPresent() ? "cut tube" : "say way, tube and bender");
+                                ? Say.it("tube-view.from-end-a-squared")
+                                : c.cut().isPresent()
+                                        ? Say.it("tube-view.cut-tube")
+                                        : Say.it("tube-view.say-way-tube-bender"));
         }
     }
 
     private static String weight(TubeCase c) {
         return c.tube()
-                .flatMap(t -> c.cut().map(x -> LengthFormat.decimal(x.kilograms(t), 2, 0) + " kg"))
+                .flatMap(t -> c.cut()
+                        .map(x -> Say.it("tube-view.kg", "kilograms", LengthFormat.decimal(x.kilograms(t), 2, 0))))
                 .orElse("–");
     }
 

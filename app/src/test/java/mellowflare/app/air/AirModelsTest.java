@@ -183,7 +183,7 @@ class AirModelsTest {
         AirWork slow = new AirWork(open.desk(), Runnable::run, Runnable::run, Duration.ofNanos(1));
         slow.size();
         assertThat(slow.sizings()).isEmpty();
-        assertThat(slow.doingProperty().get()).contains("took too long and was given up");
+        assertThat(slow.doingProperty().get()).contains("took too long and was stopped");
         assertThat(slow.progressProperty().get()).isNegative();
         slow.stop();
         assertThat(slow.doingProperty().get()).isEmpty();

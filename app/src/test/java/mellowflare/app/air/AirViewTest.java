@@ -197,7 +197,7 @@ class AirViewTest {
     @Test
     void testEnterTakesAReadingAndTheLeakIsSaid(FxRobot robot) {
         turn(robot, AirLeaf.TEST);
-        assertThat(words(robot, "#air-test")).contains("Two readings at least");
+        assertThat(words(robot, "#air-test")).contains("Take at least two readings");
         for (String reading : List.of("0 8.00 bar 18 C", "60 min 7.80 bar 18 C", "120 min 7.60 bar 18 C")) {
             type(robot, "#held-reading", reading);
             robot.push(KeyCode.ENTER);
@@ -225,20 +225,20 @@ class AirViewTest {
             WaitForAsyncUtils.waitForFxEvents();
             assertThat(main().making().old()).as(wrong).hasSize(2);
         }
-        assertThat(words(robot, "#air-cut")).contains("to buy", "at hand", "hangers", "Together");
+        assertThat(words(robot, "#air-cut")).contains("to buy", "at hand", "hangers", "Total");
     }
 
     @Test
     void testSizesAreFoundShownAndTaken(FxRobot robot) {
         turn(robot, AirLeaf.SIZES);
-        assertThat(words(robot, "#air-sizes")).contains("Never for compressed air", "PVC pipe", "Not sized yet");
-        press(robot, "size it in every kind of pipe");
+        assertThat(words(robot, "#air-sizes")).contains("Never use for compressed air", "PVC pipe", "Not sized yet");
+        press(robot, "Compare all pipe materials");
         assertThat(words(robot, "#air-sizes"))
-                .contains("galvanised steel", "largest is too small", "by truck", "by parcel")
-                .contains("It rusts at every thread and sheds scale into tools. Needs pipe vice, die head")
+                .contains("galvanised steel", "even the largest is too small", "by truck", "by parcel")
+                .contains("It rusts at every thread and sheds scale into tools. Tools: pipe vice, die head")
                 .containsPattern("1024, 48 joints\\n1007 ✓, 64 joints");
         robot.interact(() -> robot.lookup("#air-sizes .quiet-action").queryAllAs(Button.class).stream()
-                .filter(b -> b.getText().equals("take it"))
+                .filter(b -> b.getText().equals("Use"))
                 .findFirst()
                 .orElseThrow()
                 .fire());
@@ -251,13 +251,13 @@ class AirViewTest {
         turn(robot, AirLeaf.DAY);
         assertThat(words(robot, "#air-day")).contains("second by second");
         press(robot, "run the day");
-        assertThat(words(robot, "#air-day")).contains("times an hour", "kWh", "The receiver goes down to");
+        assertThat(words(robot, "#air-day")).contains("times an hour", "kWh", "Lowest receiver pressure");
         turn(robot, AirLeaf.WATER);
         assertThat(words(robot, "#air-water"))
                 .contains("stay in the receiver", "far leg", "full in", "north 1: 3494 to 3460; north 2: 3460 to 3410");
         turn(robot, AirLeaf.PAPERS);
         assertThat(words(robot, "#air-papers"))
-                .contains("riser\n2600\n33\n35\n2532\n48", "Drains", "Lines", "take a list in (CSV)");
+                .contains("riser\n2600\n33\n35\n2532\n48", "Drains", "Lines", "Import a list (CSV)");
     }
 
     @Test

@@ -78,7 +78,7 @@ class BookModelTest {
                 .orElseThrow();
         book.choose(shears);
         assertThat(book.chosen(MethodTopic.HOSE_CUTTING)).isEqualTo(shears);
-        assertThat(open.desk().current().leftOff()).contains("Cut with the shears");
+        assertThat(open.desk().current().leftOff().text()).contains("Cut with the shears");
     }
 
     @Test

@@ -44,7 +44,7 @@ class DeskTest {
             assertThat(open.desk().savedProperty().get()).isEqualTo(SaveState.SAVED);
             open.desk().undo();
             open.settle();
-            assertThat(open.desk().newsProperty().get()).contains("nothing before this");
+            assertThat(open.desk().newsProperty().get()).contains("There is nothing to undo.");
         }
     }
 
@@ -61,7 +61,7 @@ class DeskTest {
             desk.redo();
             open.settle();
             assertThat(desk.job().machine()).isEqualTo("crane");
-            assertThat(desk.newsProperty().get()).isEqualTo("Done again: machine.");
+            assertThat(desk.newsProperty().get()).isEqualTo("Redone: machine.");
         }
     }
 

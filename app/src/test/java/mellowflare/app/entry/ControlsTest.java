@@ -83,7 +83,7 @@ class ControlsTest {
         robot.interact(() -> figure.length("cut the hose at", Optional.of(Length.ofMm(1056)), UnitSystem.METRIC));
         assertThat(words(figure)).isEqualTo("cut the hose at|1056|\u2009mm|41 9/16 in");
         robot.interact(() -> figure.length("cut the hose at", Optional.empty(), UnitSystem.METRIC));
-        assertThat(words(figure)).isEqualTo("cut the hose at|–|open");
+        assertThat(words(figure)).isEqualTo("cut the hose at|–|not known");
     }
 
     @Test

@@ -118,9 +118,11 @@ class GaugeModelTest {
         assertThat(gauge.fields().diameter().refusalProperty().get()).contains("two decimal points");
         assertThat(gauge.seen().diameter()).contains(Length.ofMm(14.2));
         gauge.fields().diameter().textProperty().set("500");
-        assertThat(gauge.fields().diameter().refusalProperty().get()).contains("no size of a fitting");
+        assertThat(gauge.fields().diameter().refusalProperty().get())
+                .contains("500 mm is outside the range for a fitting: above 0, up to 400 mm.");
         gauge.fields().pitch().textProperty().set("999");
-        assertThat(gauge.fields().pitch().refusalProperty().get()).contains("no pitch");
+        assertThat(gauge.fields().pitch().refusalProperty().get())
+                .contains("“999” is not a pitch of any fitting: 3 to 80 per inch, or 0.2 to 8 mm.");
         gauge.fields().seatAngle().textProperty().set("2");
         assertThat(gauge.fields().seatAngle().refusalProperty().get()).contains("between 5 and 130");
     }
@@ -159,7 +161,11 @@ class GaugeModelTest {
     @Test
     void testInchFigureTypedInAMetricJobIsTakenTheOtherWayByOnePress() {
         type("0.559", "18");
-        assertThat(gauge.result().warnings()).anySatisfy(w -> assertThat(w).contains("was the unit another"));
+        assertThat(gauge.result().warnings())
+                .anySatisfy(
+                        w -> assertThat(w)
+                                .contains(
+                                        "0.56 mm fits no end, but 14.2 mm fits JIC37 -6 male: did you mean the other unit? Enter the figure with its unit, such as 14.2 mm."));
         gauge.takeOtherReading();
         assertThat(gauge.fields().diameter().textProperty().get()).isEqualTo("0.559 in");
         assertThat(gauge.result().answer().best().orElseThrow().end().brief()).isIn("JIC37 -6", "ORB -6");
@@ -264,9 +270,11 @@ class GaugeModelTest {
         assertThat(gauge.seen().counted()).contains(10);
         assertThat(gauge.seen().second().orElseThrow().apart()).isEqualTo(Length.ofMm(12));
         gauge.fields().hex().textProperty().set("0.1");
-        assertThat(gauge.fields().hex().refusalProperty().get()).contains("expected 0.5 to 400 mm");
+        assertThat(gauge.fields().hex().refusalProperty().get())
+                .contains("is outside the range for a hex or tube: 0.5 to 400 mm.");
         gauge.fields().tube().textProperty().set("9999");
-        assertThat(gauge.fields().tube().refusalProperty().get()).contains("expected 0.5 to 400 mm");
+        assertThat(gauge.fields().tube().refusalProperty().get())
+                .contains("is outside the range for a hex or tube: 0.5 to 400 mm.");
         assertThat(gauge.seen().hex()).as("the last good figure stays").contains(Length.ofMm(27));
         gauge.fields().second().textProperty().set("20.2");
         assertThat(gauge.fields().second().refusalProperty().get()).contains("20.2 at 12");

@@ -96,7 +96,8 @@ class HoseLeavesTest {
                         .clamps())
                 .hasSize(2);
         way.clamps().textProperty().set("450 300");
-        assertThat(way.clamps().refusalProperty().get()).contains("three figures");
+        assertThat(way.clamps().refusalProperty().get())
+                .contains("“450 300” is not a position: enter forward, left and up, such as 300 -50 120.");
         assertThat(open.desk()
                         .job()
                         .line(HoseLineKind.HOSE)
@@ -294,7 +295,7 @@ class HoseLeavesTest {
                 .singleElement()
                 .satisfies(t -> assertThat(t).contains("line 3"));
         assertThat(open.desk().newsProperty().get())
-                .isEqualTo("1 row taken in, 1 left out: the reasons stand beside the file's button.");
+                .isEqualTo("1 row imported, 1 left out: the reasons stand beside the button.");
         parts.lists().take(folder.resolve("none.csv"));
         open.settle();
         assertThat(open.desk().newsProperty().get()).contains("There is no file");

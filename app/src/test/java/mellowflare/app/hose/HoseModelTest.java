@@ -128,7 +128,8 @@ class HoseModelTest {
     void testNonsenseIsRefusedAndNothingIsLost() {
         hose.finished().textProperty().set("1140");
         hose.finished().textProperty().set("0");
-        assertThat(hose.finished().refusalProperty().get()).contains("no length of a hose line");
+        assertThat(hose.finished().refusalProperty().get())
+                .contains("0 mm is outside the range for a hose line: 20 mm to 100 m.");
         hose.finished().textProperty().set("-3");
         assertThat(hose.finished().refusalProperty().get()).contains("negative");
         hose.finished().textProperty().set("12345678");
@@ -141,7 +142,8 @@ class HoseModelTest {
                         .value())
                 .isEqualTo(Length.ofMm(1140));
         hose.bend().textProperty().set("0");
-        assertThat(hose.bend().refusalProperty().get()).contains("no bend of a hose");
+        assertThat(hose.bend().refusalProperty().get())
+                .contains("0 mm is not a bend radius: enter the radius of the curve.");
         hose.clocking().textProperty().set("370");
         assertThat(hose.clocking().refusalProperty().get()).contains("between 0 and 360");
         line.working().textProperty().set("a lot");
@@ -198,7 +200,7 @@ class HoseModelTest {
         assertThat(hose.boreWanted()).isEmpty();
         line.flow().textProperty().set("38");
         assertThat(hose.boreWanted().orElseThrow())
-                .isEqualTo("The flow wants 11.5 mm of bore or more in a pressure line.");
+                .isEqualTo("The flow needs a bore of 11.5 mm or more in a pressure line.");
         assertThat(hose.kinds()).hasSize(HoseKind.values().length);
         line.fluid(line.fluids().stream()
                 .filter(f -> f.id().equals("r134a"))

@@ -44,7 +44,7 @@ class MakeModelTest {
     void testAnEmptyJobIsToldWhatItsOwnKindStillNeeds() {
         for (Kind<?, ?> kind : Kinds.ALL) {
             open.desk().change("kind", "", j -> j.withKind(kind));
-            assertThat(make.nothingYet().contains("Walk the main")).isEqualTo(kind.equals(AirMainKind.AIR));
+            assertThat(make.nothingYet().contains("Call out the main")).isEqualTo(kind.equals(AirMainKind.AIR));
             assertThat(make.nothingYet()).contains("the order of work follows");
         }
     }
@@ -53,7 +53,7 @@ class MakeModelTest {
     void testCutIsHeldUntilItsFigureWasReadBack() {
         assertThat(due()).isEqualTo("cut");
         make.tick();
-        assertThat(make.refusalProperty().get()).contains("Hold: the cut still needs the cut figure read back");
+        assertThat(make.refusalProperty().get()).contains("Hold point: the cut still needs the cut figure read back.");
         assertThat(due()).isEqualTo("cut");
         make.readBack();
         assertThat(make.refusalProperty().get()).isEmpty();
@@ -101,7 +101,9 @@ class MakeModelTest {
         assertThat(make.refusalProperty().get()).contains("Write down the cut length");
         make.typed(field, "1070");
         make.tick();
-        assertThat(make.refusalProperty().get()).contains("outside the 1054.5 mm to 1057.5 mm");
+        assertThat(make.refusalProperty().get())
+                .contains(
+                        "1070 mm is outside 1054.5 mm to 1057.5 mm for the cut length: measure again, or put it right before going on.");
         make.typed(field, "1056");
         make.tick();
         assertThat(due()).isEqualTo("clean");
@@ -123,7 +125,7 @@ class MakeModelTest {
     void testStepPassedOverKeepsItsReason() {
         make.untick();
         make.passOver();
-        assertThat(make.refusalProperty().get()).contains("only with a reason");
+        assertThat(make.refusalProperty().get()).contains("Give a reason for skipping this step.");
         make.reasonProperty().set("marked before");
         make.passOver();
         assertThat(due()).isEqualTo("cut");
@@ -136,7 +138,7 @@ class MakeModelTest {
         make.person("");
         make.untick();
         make.tick();
-        assertThat(make.refusalProperty().get()).contains("Say who is at the bench");
+        assertThat(make.refusalProperty().get()).contains("Enter who is at the bench before ticking.");
     }
 
     @Test

@@ -55,7 +55,7 @@ class HoseInWindowTest extends DrivenWindow {
         ctrl(robot, KeyCode.ENTER);
         robot.clickOn("#tick");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(desk.current().leftOff()).isEqualTo("step 3 of 22: Lay out the parts");
+        assertThat(desk.current().leftOff().text()).isEqualTo("step 3 of 22: Lay out the parts");
         until("shown as saved", () -> desk.savedProperty().get().words().equals("saved"));
 
         // Close and reopen: it stands where it was left.
@@ -84,10 +84,11 @@ class HoseInWindowTest extends DrivenWindow {
         alt(robot, KeyCode.M);
         type(robot, "#person", "Tobbe");
         ctrl(robot, KeyCode.ENTER);
-        assertThat(((Label) robot.lookup("#refusal").query()).getText()).contains("Hold: the cut still needs");
+        assertThat(((Label) robot.lookup("#refusal").query()).getText())
+                .contains("Hold point: the cut still needs the cut figure read back.");
         robot.clickOn("#heard");
         ctrl(robot, KeyCode.ENTER);
-        assertThat(desk.current().leftOff()).startsWith("step 7 of 22");
+        assertThat(desk.current().leftOff().text()).startsWith("step 7 of 22");
         assertThat(desk.job().log().readBack().orElseThrow().by()).isEqualTo("Tobbe");
     }
 

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
 import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Need;
@@ -57,5 +58,24 @@ class LeadsTest extends DrivenWindow {
             }
         }
         assertThat(new TreeSet<>(astray)).isEmpty();
+    }
+
+    @Test
+    void testTheChecksAreWalkedAndFollowedFromTheKeyboard(FxRobot robot) {
+        robot.interact(() -> {
+            desk.change("kind", "", j -> j.withKind(TubeLineKind.TUBE));
+            shell.to(needs().get(0));
+        });
+        List<Node> rows = robot.lookup("#findings .finding").queryAll().stream()
+                .filter(n -> n.getScene() == shell.getScene() && n.isVisible())
+                .toList();
+        assertThat(rows).hasSizeGreaterThan(1);
+        assertThat(rows).filteredOn(Node::isFocusTraversable).containsExactly(rows.get(0));
+        Need second = needs().get(1);
+        robot.interact(rows.get(0)::requestFocus);
+        robot.type(KeyCode.DOWN);
+        assertThat(shell.getScene().getFocusOwner()).isSameAs(rows.get(1));
+        robot.type(KeyCode.ENTER);
+        assertThat(reached(second)).as(second.asks()).isTrue();
     }
 }

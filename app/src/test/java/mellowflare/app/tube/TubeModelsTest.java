@@ -159,7 +159,7 @@ class TubeModelsTest {
         assertThat(line().measured()).isInstanceOf(Measured.Template.class);
         assertThat(m.tube().c().shape().developed().orElseThrow().mm()).isCloseTo(developed, within(1e-6));
         m.measure().template().textProperty().set("900 m");
-        assertThat(m.measure().template().refusalProperty().get()).contains("A template is up to");
+        assertThat(m.measure().template().refusalProperty().get()).contains("A template can be up to 200000 mm.");
         m.measure().template().textProperty().set("640");
         assertThat(line().measured()).isEqualTo(new Measured.Template(Length.ofMm(640)));
         Thread.currentThread().setUncaughtExceptionHandler(null);
@@ -173,7 +173,7 @@ class TubeModelsTest {
         m.measure().to(LegTo.OUTSIDE);
         assertThat(m.tube().c().shape().developed().orElseThrow().mm()).isLessThan(centre);
         type(0, 0, "0");
-        assertThat(rows().get(0).cell(0).refusalProperty().get()).contains("longer than nothing");
+        assertThat(rows().get(0).cell(0).refusalProperty().get()).contains("A leg must be longer than zero.");
         type(0, 2, "180");
         assertThat(rows().get(0).cell(2).refusalProperty().get()).contains("between 0 and 179");
     }
@@ -189,7 +189,9 @@ class TubeModelsTest {
         Files.writeString(bad, "x_mm,y_mm,z_mm\n0,0,zero\n");
         m.measure().takeTable(bad);
         open.settle();
-        assertThat(open.desk().newsProperty().get()).contains("line 2").contains("z_mm");
+        assertThat(open.desk().newsProperty().get())
+                .contains("Line 2, column z_mm: “zero” is not a number.")
+                .contains("z_mm");
         assertThat(rows()).hasSize(4);
     }
 
@@ -270,7 +272,8 @@ class TubeModelsTest {
         open.settle();
         assertThat(own.tool().orElseThrow().sink()).isEqualTo(house);
         scrap(1, "1", "12.15");
-        assertThat(own.finding().orElseThrow().says(UnitSystem.METRIC)).contains("put the sink of the tool at 1.18 mm");
+        assertThat(own.finding().orElseThrow().says(UnitSystem.METRIC))
+                .contains("3 scrap flares show a sink of 1.18 mm for the tool, ± 0.08 mm.");
         double middle = m.bench().side().stickOut().orElseThrow().mm();
         own.keep();
         open.settle();
@@ -339,9 +342,9 @@ class TubeModelsTest {
         assertThat(fails("flare.band")).isFalse();
         b.which(LineEnd.B);
         m.tube().kind(LineEnd.B, Optional.of(TubeEndKind.COMPRESSION));
-        assertThat(b.lacks()).contains("is no flare");
+        assertThat(b.lacks()).contains("End B is not a flare: compression sleeve.");
         m.tube().kind(LineEnd.B, Optional.empty());
-        assertThat(b.lacks()).contains("Choose how end B ends");
+        assertThat(b.lacks()).contains("Choose how tube end B is made, under Ends.");
     }
 
     @Test
@@ -349,7 +352,7 @@ class TubeModelsTest {
         FitModel f = m.fit();
         assertThat(f.fit()).isPresent();
         assertThat(f.roundingSays())
-                .matches("Rounding the marks and the angles moves the far end by .* mm \\(.* out of line\\).");
+                .matches("Rounding the marks and angles moves the far end by .* mm \\(.* out of line\\).");
         assertThat(f.redo()).isEmpty();
         f.off().textProperty().set("110");
         assertThat(f.redo().orElseThrow().serves()).isEqualTo(Redo.Serves.NEW_PIECE);

@@ -37,8 +37,7 @@ public final class AirFiles {
     private static CutWork work(AirCase c) throws BookTrouble {
         return c.work()
                 .filter(w -> !w.stretches().isEmpty())
-                .orElseThrow(() ->
-                        new BookTrouble("There is nothing to cut yet: walk the main and say what it is made of."));
+                .orElseThrow(() -> new BookTrouble(Say.it("air-files.there-nothing-cut-yet")));
     }
 
     /** One row a piece, bar by bar, with the marks at both ends. */
@@ -71,7 +70,9 @@ public final class AirFiles {
                         e.getKey(),
                         "",
                         "",
-                        e.getValue().tooLong().contains(p) ? "no bar is long enough" : "no bar is left for it",
+                        e.getValue().tooLong().contains(p)
+                                ? Say.it("air-files.no-bar-long-enough")
+                                : Say.it("air-files.no-bar-left-for"),
                         CsvText.shown(p.name()),
                         number(p.length().mm()),
                         "",
@@ -85,7 +86,7 @@ public final class AirFiles {
                         s.size().size(),
                         "",
                         "",
-                        "bought nipple",
+                        Say.it("air-files.bought-nipple"),
                         CsvText.shown(s.name()),
                         number(s.nipple().get().mm()),
                         "",
@@ -95,10 +96,10 @@ public final class AirFiles {
         }
         for (HosePiece h : work.hoses()) {
             csv.writeRecord(
-                    "hose " + number(h.bore().mm()),
+                    Say.it("air-files.hose", "bore", number(h.bore().mm())),
                     "",
                     "",
-                    "hose by the metre",
+                    Say.it("air-files.hose-by-metre"),
                     CsvText.shown(h.name()),
                     number(h.length().mm()),
                     "",
@@ -110,9 +111,15 @@ public final class AirFiles {
                     "rod",
                     "",
                     "",
-                    "threaded rod",
-                    CsvText.shown(r.stretch() + ", hanger " + r.number() + " at "
-                            + number(r.along().mm())),
+                    Say.it("air-files.threaded-rod"),
+                    CsvText.shown(Say.it(
+                            "air-files.hanger-at",
+                            "stretch",
+                            r.stretch(),
+                            "number",
+                            r.number(),
+                            "along",
+                            number(r.along().mm()))),
                     number(r.length().mm()),
                     "",
                     "",
@@ -151,7 +158,7 @@ public final class AirFiles {
     /** The network of the worst case, in the form that the command {@code air} reads. */
     public static String networkJson(AirCase c) throws BookTrouble {
         if (!c.flows()) {
-            throw new BookTrouble("There is no network yet: walk the main, say its size and its compressor.");
+            throw new BookTrouble(Say.it("air-files.there-no-network-yet"));
         }
         Network n = c.network(c.together().scenario());
         ObjectNode root = JsonNodeFactory.instance.objectNode();
@@ -186,7 +193,7 @@ public final class AirFiles {
     /** Mains, drops and room as lines in space, with the fall in them. */
     public static String dxf(AirCase c) throws BookTrouble {
         if (c.walked().runs().isEmpty()) {
-            throw new BookTrouble("There is nothing to draw yet: walk the main.");
+            throw new BookTrouble(Say.it("air-files.there-nothing-draw-yet"));
         }
         Dxf dxf = new Dxf(List.of("MAIN", "HOSE", "DROP", "LEG", "NAMES"));
         for (Walked.Run r : c.walked().runs()) {
@@ -216,7 +223,7 @@ public final class AirFiles {
                 .map(Walked.Run::name)
                 .toList();
         if (legs.isEmpty()) {
-            throw new BookTrouble("This main has no drain yet: call one out on the walk.");
+            throw new BookTrouble(Say.it("air-files.this-main-has-no"));
         }
         int every = c.main().use().drainedEvery();
         StringBuilder out = new StringBuilder();
@@ -226,15 +233,15 @@ public final class AirFiles {
         event(
                 out,
                 "drain-" + id,
-                "Drain the air main: " + title,
-                "Receiver first, then " + String.join(", ", legs) + ". More than a cupful at one: drain it more often.",
+                Say.it("air-files.drain-air-main", "title", title),
+                Say.it("air-files.receiver-first-then-more", "parts", String.join(", ", legs)),
                 from,
                 "RRULE:FREQ=DAILY;INTERVAL=" + every);
         event(
                 out,
                 "hold-" + id,
-                "Leak test of the air main: " + title,
-                "Pump up, shut off, read pressure and temperature, again an hour or a night later.",
+                Say.it("air-files.leak-test-air-main", "title", title),
+                Say.it("air-files.pump-up-shut-off"),
                 from.plusYears(1),
                 "RRULE:FREQ=YEARLY");
         line(out, "END:VCALENDAR");

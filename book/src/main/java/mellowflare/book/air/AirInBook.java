@@ -58,7 +58,7 @@ public final class AirInBook implements KindInBook<AirMain, AirPlan> {
     @Override
     public TagFacts tag(Evaluation e, AirPlan plan) {
         AirCase c = plan.c();
-        return TagFacts.about(e, "pump")
+        return TagFacts.about(e, Say.it("air-in-book.pump"))
                 .hose(c.system().map(PipeSystem::name).orElse(""))
                 .endA(c.compressor().map(Compressor::name).orElse(""))
                 .endB(c.together().tight().orElse(""))
@@ -71,8 +71,8 @@ public final class AirInBook implements KindInBook<AirMain, AirPlan> {
     @Override
     public List<String> tagLines(Evaluation e, AirPlan plan, TagFacts facts) {
         List<String> lines = new ArrayList<>(List.of(
-                "from " + facts.endA(),
-                "tightest " + facts.endB(),
+                Say.it("air-in-book.from", "endA", facts.endA()),
+                Say.it("air-in-book.tightest", "endB", facts.endB()),
                 facts.length("pipe", plan.c().units())));
         lines.addAll(facts.worksAt(plan.c().units(), Optional.of("air")));
         return lines;
@@ -83,35 +83,39 @@ public final class AirInBook implements KindInBook<AirMain, AirPlan> {
         return List.of(
                 Paper.ofText(
                         "cuts",
-                        "Cut list",
-                        "piece by piece and bar by bar, as CSV",
+                        Say.it("air-in-book.cut-list"),
+                        Say.it("air-in-book.piece-by-piece-bar"),
                         "-cuts.csv",
                         (e, plan, now) -> AirFiles.cutsCsv(plan.c())),
                 Paper.ofText(
                         "parts",
-                        "Parts list",
-                        "pipe, fittings, valves and hangers, as CSV",
+                        Say.it("air-in-book.parts-list"),
+                        Say.it("air-in-book.pipe-fittings-valves-hangers"),
                         "-parts.csv",
                         (e, plan, now) -> AirFiles.partsCsv(plan.c())),
                 Paper.ofText(
                         "drains",
-                        "Drains",
-                        "when each drain is opened, from today on, as iCalendar",
+                        Say.it("air-in-book.drains"),
+                        Say.it("air-in-book.when-each-drain-opened"),
                         "-drains.ics",
                         (e, plan, now) ->
                                 AirFiles.drains(plan.c(), e.job().id(), e.job().title(), now.toLocalDate())),
                 Paper.ofText(
                         "network",
-                        "Network",
-                        "the worst case, as JSON that the command air reads",
+                        Say.it("air-in-book.network"),
+                        Say.it("air-in-book.worst-case-as-json"),
                         "-network.json",
                         (e, plan, now) -> AirFiles.networkJson(plan.c())),
                 Paper.ofText(
-                        "dxf", "Lines", "the main in space, as DXF", ".dxf", (e, plan, now) -> AirFiles.dxf(plan.c())),
+                        "dxf",
+                        Say.it("air-in-book.lines"),
+                        Say.it("air-in-book.main-space-as-dxf"),
+                        ".dxf",
+                        (e, plan, now) -> AirFiles.dxf(plan.c())),
                 Paper.ofText(
                         "drawing",
-                        "Drawing",
-                        "the main in its room, as SVG",
+                        Say.it("air-in-book.drawing"),
+                        Say.it("air-in-book.main-its-room-as"),
                         ".svg",
                         (e, plan, now) -> DrawingSvg.of(
                                 MainDrawing.page(plan.c(), plan.findings(), TURN, TILT, Optional.empty()),

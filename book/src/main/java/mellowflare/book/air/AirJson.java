@@ -202,7 +202,7 @@ final class AirJson {
     private static int heading(Fields at) throws BookTrouble {
         double degrees = at.maybeNumber("heading").orElse(0.0);
         if (degrees != 0 && degrees != 90 && degrees != 180 && degrees != 270) {
-            throw at.wrong("heading", "is none of 0, 90, 180, 270");
+            throw at.wrong("heading", Say.it("air-json.none-0-90-180"));
         }
         return (int) (degrees / 90);
     }
@@ -269,10 +269,9 @@ final class AirJson {
             case "feed" -> new Piece.Feed(p.text("name"), p.text("compressor"));
             case "tank" -> new Piece.Tank(p.text("name"), Volume.ofLitres(p.number("litres")));
             case "cap" -> new Piece.Cap(p.text("name"));
-            case "from" -> new Piece.From("from " + p.text("to"), p.text("to"));
+            case "from" -> new Piece.From(Say.it("air-json.from", "text", p.text("to")), p.text("to"));
             case "close" -> new Piece.Close(p.text("name"), p.text("to"), p.maybeText("size"));
-            default ->
-                throw p.wrong("piece", "is none of pipe, hose, drop, drain, valve, tank, feed, cap, from, close");
+            default -> throw p.wrong("piece", Say.it("air-json.none-pipe-hose-drop"));
         };
     }
 

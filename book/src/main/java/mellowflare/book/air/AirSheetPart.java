@@ -44,7 +44,7 @@ final class AirSheetPart implements SheetPart {
 
     @Override
     public String measuredName() {
-        return "Length";
+        return Say.it("air-sheet-part.length");
     }
 
     @Override
@@ -52,35 +52,35 @@ final class AirSheetPart implements SheetPart {
         page.drawing(MainDrawing.page(c, plan.findings(), TURN, TILT, Optional.empty()), 10);
         page.figures(List.of(
                 new String[] {
-                    "tightest tool",
+                    Say.it("air-sheet-part.tightest-tool"),
                     c.together()
                             .tight()
                             .flatMap(t -> c.pressure(AirCase.toolAt(t)))
                             .map(p -> Figure.of(p).text(units))
-                            .orElse("open"),
+                            .orElse(Say.it("air-sheet-part.open")),
                     c.together().tight().orElse("")
                 },
                 new String[] {
-                    "air needed",
+                    Say.it("air-sheet-part.air-needed"),
                     Figure.of(c.need().needed()).text(units),
-                    "made: " + Figure.of(c.delivered()).text(units)
+                    Say.it(
+                            "air-sheet-part.made",
+                            "delivered",
+                            Figure.of(c.delivered()).text(units))
                 },
                 new String[] {
                     "pipe",
                     new Figure.OfReach(c.pipeLength()).text(units),
-                    c.work().map(w -> w.joints() + " joints seal").orElse("")
+                    c.work()
+                            .map(w -> Say.it("air-sheet-part.joints-seal", "joints", w.joints()))
+                            .orElse("")
                 }));
-        page.text(
-                "Free air by ISO 1217 (1 bar, 20 °C, dry); tools of the house list by ISO 8778. Pressures with the worst of what may run together, the compressor at its cut-in, leaks and growth counted in.",
-                8.5f,
-                0,
-                false,
-                0.37f);
+        page.text(Say.it("air-sheet-part.free-air-by-iso"), 8.5f, 0, false, 0.37f);
     }
 
     @Override
     public void figures(SheetPage page) throws IOException {
-        page.heading("The walk", 12);
+        page.heading(Say.it("air-sheet-part.the-walk"), 12);
         for (var p : c.main().pieces()) {
             page.text(WalkText.write(p, units), 9, 0, false, 0.13f);
         }
@@ -89,22 +89,28 @@ final class AirSheetPart implements SheetPart {
             return;
         }
         CutWork work = c.work().get();
-        page.heading("Cut list", 12);
-        page.text(
-                "Bar by bar, the longest first; mark the insertion depth at both ends of each: " + inserts(work) + ".",
-                9,
-                0,
-                false,
-                0.13f);
+        page.heading(Say.it("air-sheet-part.cut-list"), 12);
+        page.text(Say.it("air-sheet-part.bar-by-bar-longest", "inserts", inserts(work)), 9, 0, false, 0.13f);
         Map<String, CutPlan> bars = work.bars(c.main(), c.system().orElseThrow());
         page.drawing(BarStrips.of(bars, units), 10);
         int number = 1;
         for (Map.Entry<String, CutPlan> e : bars.entrySet()) {
             for (CutBar b : e.getValue().bars()) {
                 page.text(
-                        number++ + ".  size " + e.getKey() + ", " + b.stock().name() + " "
-                                + LengthFormat.figure(b.stock().length(), units) + ":  " + pieces(b)
-                                + (b.remnant().mm() > 0 ? ";  left " + LengthFormat.figure(b.remnant(), units) : ""),
+                        Say.it(
+                                "air-sheet-part.size",
+                                "size",
+                                number++,
+                                "key",
+                                e.getKey(),
+                                "stock",
+                                b.stock().name(),
+                                "length",
+                                LengthFormat.figure(b.stock().length(), units),
+                                "pieces",
+                                pieces(b),
+                                "remnant",
+                                b.remnant().mm() > 0 ? LengthFormat.figure(b.remnant(), units) : "none"),
                         9,
                         0,
                         false,
@@ -121,11 +127,14 @@ final class AirSheetPart implements SheetPart {
             List<Rods.Rod> rods = work.rods(s);
             if (!rods.isEmpty()) {
                 page.text(
-                        "Rods of " + s.name() + " in order: "
-                                + rods.stream()
+                        Say.it(
+                                "air-sheet-part.rods-order",
+                                "name",
+                                s.name(),
+                                "stream",
+                                rods.stream()
                                         .map(r -> LengthFormat.shop(r.length(), units))
-                                        .collect(Collectors.joining(", "))
-                                + ".",
+                                        .collect(Collectors.joining(", "))),
                         9,
                         0,
                         false,
@@ -134,18 +143,25 @@ final class AirSheetPart implements SheetPart {
             s.nipple().ifPresent(n -> nipples.add(s.name() + " " + LengthFormat.figure(n, UnitSystem.INCH)));
         }
         if (!nipples.isEmpty()) {
-            page.text("Bought nipples: " + String.join(", ", nipples) + ".", 9, 0, false, 0.13f);
+            page.text(
+                    Say.it("air-sheet-part.bought-nipples", "nipples", String.join(", ", nipples)), 9, 0, false, 0.13f);
         }
         for (HosePiece h : work.hoses()) {
             page.text(
-                    "Hose " + LengthFormat.figure(h.bore(), units) + " bore for " + h.name() + ": "
-                            + LengthFormat.shop(h.length(), units) + ", a clamp or ferrule at each end.",
+                    Say.it(
+                            "air-sheet-part.hose-bore-for-clamp",
+                            "bore",
+                            LengthFormat.figure(h.bore(), units),
+                            "name",
+                            h.name(),
+                            "shop",
+                            LengthFormat.shop(h.length(), units)),
                     9,
                     0,
                     false,
                     0.13f);
         }
-        page.heading("Parts", 12);
+        page.heading(Say.it("air-sheet-part.parts"), 12);
         for (PartLine p : work.parts()) {
             page.text(
                     LengthFormat.decimal(p.count(), 1, 0) + (p.metres() ? " m  " : "  ") + p.name(),
@@ -162,12 +178,19 @@ final class AirSheetPart implements SheetPart {
         if (sections.isEmpty()) {
             return;
         }
-        page.heading("Heights of the centre line over the floor", 12);
+        page.heading(Say.it("air-sheet-part.heights-centre-line-over"), 12);
         for (Fall.Section s : sections) {
             page.text(
-                    s.run().name() + ":  " + LengthFormat.figure(s.first(), units) + " to "
-                            + LengthFormat.figure(s.second(), units) + " over "
-                            + LengthFormat.figure(s.run().length(), units),
+                    Say.it(
+                            "air-sheet-part.over",
+                            "run",
+                            s.run().name(),
+                            "first",
+                            LengthFormat.figure(s.first(), units),
+                            "second",
+                            LengthFormat.figure(s.second(), units),
+                            "length",
+                            LengthFormat.figure(s.run().length(), units)),
                     9,
                     0,
                     false,
@@ -179,7 +202,8 @@ final class AirSheetPart implements SheetPart {
         return work.stretches().stream()
                 .map(Stretch::size)
                 .distinct()
-                .map(z -> LengthFormat.figure(z.insert(), units) + " on " + z.size())
+                .map(z ->
+                        Say.it("air-sheet-part.on", "insert", LengthFormat.figure(z.insert(), units), "size", z.size()))
                 .reduce((a, b) -> a + ", " + b)
                 .orElse("");
     }

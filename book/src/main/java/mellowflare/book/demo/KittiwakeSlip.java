@@ -38,10 +38,10 @@ public final class KittiwakeSlip {
         int hours = 3 * oldestFirst.size();
         for (Job job : oldestFirst) {
             Instant at = now.minus(Duration.ofHours(hours));
-            book.save(job, Evaluation.of(job, data).leftOff(), "demo job", "", at);
+            book.save(job, Evaluation.of(job, data).leftOff().kept(), Say.it("kittiwake-slip.demo-job"), "", at);
             hours -= 3;
         }
         book.preference("open-job", jobs.get(OPEN).id());
-        book.preference("person", "Maren");
+        book.preference("person", Say.it("kittiwake-slip.maren"));
     }
 }

@@ -36,8 +36,7 @@ public final class TextFiles {
             } catch (IOException left) {
                 e.addSuppressed(left);
             }
-            throw new BookTrouble(
-                    "The file " + file + " cannot be written: the folder is missing, full or not yours to write.", e);
+            throw new BookTrouble(Say.it("text-files.the-file-cannot-be", "file", file), e);
         }
     }
 
@@ -50,23 +49,22 @@ public final class TextFiles {
     public static String read(Path file, String what, String form) throws BookTrouble {
         try {
             if (!Files.exists(file)) {
-                throw new BookTrouble("There is no file " + file + ".");
+                throw new BookTrouble(Say.it("text-files.there-no-file", "file", file));
             }
             if (!Files.isRegularFile(file) || Files.size(file) > LARGEST) {
-                throw new BookTrouble(
-                        "The file " + file + " is no " + what + ": it is a folder or a device, or far too large.");
+                throw new BookTrouble(Say.it("text-files.the-file-no-folder", "file", file, "what", what));
             }
             return Files.readString(file, StandardCharsets.UTF_8);
         } catch (MalformedInputException e) {
-            throw new BookTrouble("The file " + file + " is no text: a " + what + " is a " + form + " file.", e);
+            throw new BookTrouble(Say.it("text-files.the-file-no-text", "file", file, "what", what, "form", form), e);
         } catch (IOException e) {
-            throw new BookTrouble("The file " + file + " cannot be read.", e);
+            throw new BookTrouble(Say.it("text-files.the-file-cannot-be-2", "file", file), e);
         }
     }
 
     /** A text as part of a file's name: letters, figures and hyphens. */
     public static String name(String id) {
         String plain = id.replaceAll("[^A-Za-z0-9]+", "-").replaceAll("^-|-$", "");
-        return plain.isEmpty() ? "job" : plain.substring(0, Math.min(60, plain.length()));
+        return plain.isEmpty() ? Say.it("text-files.job") : plain.substring(0, Math.min(60, plain.length()));
     }
 }

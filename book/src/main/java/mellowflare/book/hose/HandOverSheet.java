@@ -38,10 +38,10 @@ final class HandOverSheet {
     static byte[] pdf(Evaluation e, HosePlan plan) throws IOException {
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
-            document.getDocumentInformation().setTitle("Hand-over: " + e.job().title());
+            document.getDocumentInformation()
+                    .setTitle(Say.it("hand-over-sheet.hand-over", "job", e.job().title()));
             try (SheetPage page = new SheetPage(
-                    document,
-                    Version.stamp(e.data()) + "   The press maker's chart for this series decides die and setting.")) {
+                    document, Say.it("hand-over-sheet.the-press-maker-s", "stamp", Version.stamp(e.data())))) {
                 new HandOverSheet(plan).write(page, e);
             }
             document.save(bytes);
@@ -50,27 +50,37 @@ final class HandOverSheet {
     }
 
     private void write(SheetPage page, Evaluation e) throws IOException {
-        page.heading("To be crimped: " + e.job().title(), 18);
+        page.heading(Say.it("hand-over-sheet.to-be-crimped", "job", e.job().title()), 18);
         page.text(e.job().machine(), 10, 0, false, 0.37f);
         page.rule();
         page.drawing(plan.largeStrip(), 62);
         Optional<CutLength> cut = plan.cut().filter(CutLength::possible);
         page.figures(List.of(
-                column("overall, sealing point to sealing point", cut.map(CutLength::hoseOverall)),
-                column("cut the hose at", cut.map(x -> x.shop(units))),
+                column(Say.it("hand-over-sheet.overall-sealing-point-sealing"), cut.map(CutLength::hoseOverall)),
+                column(Say.it("hand-over-sheet.cut-hose-at"), cut.map(x -> x.shop(units))),
                 new String[] {
-                    "overall length, tolerance ±",
-                    cut.map(x -> LengthFormat.figure(x.tolerance(), units)).orElse("open"),
+                    Say.it("hand-over-sheet.overall-length-tolerance"),
+                    cut.map(x -> LengthFormat.figure(x.tolerance(), units)).orElse(Say.it("hand-over-sheet.open")),
                     cut.map(x -> LengthFormat.figure(x.tolerance(), units.other()))
                             .orElse("")
                 }));
         clock(page);
-        page.heading("Hose and ends", 12);
+        page.heading(Say.it("hand-over-sheet.hose-ends"), 12);
         page.text(
                 c.hose()
-                        .map(h -> h.part() + ", " + h.title() + ", outside " + LengthFormat.figure(h.outside(), units)
-                                + ", " + h.liner() + " liner, series " + h.series())
-                        .orElse("Hose open."),
+                        .map(h -> Say.it(
+                                "hand-over-sheet.outside-liner-series",
+                                "part",
+                                h.part(),
+                                "title",
+                                h.title(),
+                                "outside",
+                                LengthFormat.figure(h.outside(), units),
+                                "liner",
+                                h.liner(),
+                                "series",
+                                h.series()))
+                        .orElse(Say.it("hand-over-sheet.hose-open")),
                 10,
                 0,
                 false,
@@ -78,35 +88,31 @@ final class HandOverSheet {
         for (Side s : c.sides()) {
             end(page, s);
         }
-        page.heading("Parts", 12);
+        page.heading(Say.it("hand-over-sheet.parts"), 12);
         for (PartLine p : plan.parts()) {
             page.text(p.part() + ": " + p.name() + ", " + p.amount(), 9.5f, 0, false, 0.13f);
         }
         stops(page);
-        page.heading("Made", 12);
-        page.text(
-                "Crimp A ______   ______   ______     Crimp B ______   ______   ______     Overall ________     Proof ________     Date, name ______________",
-                10,
-                0,
-                false,
-                0.13f);
+        page.heading(Say.it("hand-over-sheet.made"), 12);
+        page.text(Say.it("hand-over-sheet.crimp-a-crimp-b"), 10, 0, false, 0.13f);
     }
 
     private void clock(SheetPage page) throws IOException {
         if (!c.twoElbows()) {
-            page.text("No clock angle: there are not two elbows.", 10, 0, false, 0.13f);
+            page.text(Say.it("hand-over-sheet.no-clock-angle-there"), 10, 0, false, 0.13f);
             return;
         }
-        page.heading("Clock angle", 12);
+        page.heading(Say.it("hand-over-sheet.clock-angle"), 12);
         if (c.clockAngle().isEmpty()) {
-            page.text("NOT SAID. Do not crimp the second elbow: ask first.", 11, 0, true, 0.13f);
+            page.text(Say.it("hand-over-sheet.not-said-do-not"), 11, 0, true, 0.13f);
             return;
         }
         page.narrow(ClockDial.of(c.clockAngle().get()), 300);
         page.text(
-                "Look from end A along the hose with elbow A at 12 o'clock: elbow B points to "
-                        + Figure.of(c.clockAngle().get()).text(units)
-                        + ", clockwise. Marks drawn across hose and ends at the dry fit come before this figure.",
+                Say.it(
+                        "hand-over-sheet.look-from-end-a",
+                        "clockAngle",
+                        Figure.of(c.clockAngle().get()).text(units)),
                 10,
                 0,
                 false,
@@ -115,23 +121,36 @@ final class HandOverSheet {
 
     private void end(SheetPage page, Side s) throws IOException {
         if (s.part().isEmpty()) {
-            page.text("End " + s.which() + ": open.", 10, 0, true, 0.13f);
+            page.text(Say.it("hand-over-sheet.end-open", "which", s.which()), 10, 0, true, 0.13f);
             return;
         }
         HoseEndPart p = s.part().get();
         List<String> facts = new ArrayList<>();
-        facts.add(p.attach().map(a -> a.word()).orElse("way of fixing not known"));
-        facts.add("sub-size and series " + p.hoseDash().map(d -> d.text()).orElse("?") + " "
-                + p.series().orElse("?"));
-        p.insertion().ifPresent(x -> facts.add("insertion " + LengthFormat.figure(x, units)));
+        facts.add(p.attach().map(a -> a.word()).orElse(Say.it("hand-over-sheet.way-fixing-not-known")));
+        facts.add(Say.it(
+                "hand-over-sheet.sub-size-series",
+                "hoseDash",
+                p.hoseDash().map(d -> d.text()).orElse("?"),
+                "series",
+                p.series().orElse("?")));
+        p.insertion()
+                .ifPresent(x -> facts.add(Say.it("hand-over-sheet.insertion", "x", LengthFormat.figure(x, units))));
         p.ferrule()
                 .flatMap(c.data().get(Catalogue.KEY)::ferrule)
-                .ifPresent(k -> facts.add(k.part() + (k.die().isEmpty() ? "" : ", die " + k.die())));
+                .ifPresent(k -> facts.add(
+                        k.die().isEmpty()
+                                ? k.part()
+                                : Say.it("hand-over-sheet.die", "part", k.part(), "die", k.die())));
         c.hose()
                 .flatMap(h -> Optional.ofNullable(p.crimp().get(h.kind())))
-                .ifPresent(x -> facts.add("crimp to " + LengthFormat.figure(x, units)));
-        facts.add("cut-off " + LengthFormat.figure(p.cutOff(), units));
-        page.text("End " + s.which() + ": " + p.part() + ", " + p.name(), 10, 0, true, 0.13f);
+                .ifPresent(x -> facts.add(Say.it("hand-over-sheet.crimp", "x", LengthFormat.figure(x, units))));
+        facts.add(Say.it("hand-over-sheet.cut-off", "cutOff", LengthFormat.figure(p.cutOff(), units)));
+        page.text(
+                Say.it("hand-over-sheet.end", "which", s.which(), "part", p.part(), "name", p.name()),
+                10,
+                0,
+                true,
+                0.13f);
         page.text(String.join("; ", facts) + ".", 9.5f, 12, false, 0.13f);
     }
 
@@ -140,16 +159,28 @@ final class HandOverSheet {
         if (stops.isEmpty()) {
             return;
         }
-        page.heading("Stops: settle these first", 12);
+        page.heading(Say.it("hand-over-sheet.stops-settle-these-first"), 12);
         for (Finding f : stops) {
-            page.text("STOP, " + f.about().word() + ": " + f.says(units) + " " + f.remedy(units), 9.5f, 0, true, 0.13f);
+            page.text(
+                    Say.it(
+                            "hand-over-sheet.stop",
+                            "about",
+                            f.about().word(),
+                            "says",
+                            f.says(units),
+                            "remedy",
+                            f.remedy(units)),
+                    9.5f,
+                    0,
+                    true,
+                    0.13f);
         }
     }
 
     private String[] column(String label, Optional<Length> length) {
         return new String[] {
             label,
-            length.map(l -> LengthFormat.shop(l, units)).orElse("open"),
+            length.map(l -> LengthFormat.shop(l, units)).orElse(Say.it("hand-over-sheet.open")),
             length.map(l -> LengthFormat.shop(l, units.other())).orElse("")
         };
     }

@@ -71,7 +71,9 @@ public final class HoseInBook implements KindInBook<HoseLine, HosePlan> {
                 "A " + facts.endA(),
                 "B " + facts.endB(),
                 facts.length("overall", plan.c().units())));
-        facts.clock().ifPresent(a -> lines.add("clock " + LengthFormat.decimal(a, 1, 0) + "° from A, clockwise"));
+        facts.clock()
+                .ifPresent(a ->
+                        lines.add(Say.it("hose-in-book.clock-from-a-clockwise", "a", LengthFormat.decimal(a, 1, 0))));
         lines.addAll(facts.worksAt(plan.c().units(), plan.c().fluid().map(f -> f.name())));
         return lines;
     }
@@ -81,20 +83,20 @@ public final class HoseInBook implements KindInBook<HoseLine, HosePlan> {
         return List.of(
                 Paper.ofText(
                         "parts",
-                        "Parts list",
-                        "need, shelf, what is missing and cost, as CSV",
+                        Say.it("hose-in-book.parts-list"),
+                        Say.it("hose-in-book.need-shelf-what-missing"),
                         "-parts.csv",
                         (e, plan, now) -> HosePartsCsv.of(plan)),
                 new Paper<>(
                         "hand-over",
-                        "Hand-over sheet",
-                        "what a crimp shop needs, clock angle pictured, as PDF",
+                        Say.it("hose-in-book.hand-over-sheet"),
+                        Say.it("hose-in-book.what-crimp-shop-needs"),
                         "-hand-over.pdf",
                         (e, plan, now) -> HandOverSheet.pdf(e, plan)),
                 Paper.ofText(
                         "drawing",
-                        "Drawing",
-                        "the line with its seals, as SVG",
+                        Say.it("hose-in-book.drawing"),
+                        Say.it("hose-in-book.line-with-its-seals"),
                         ".svg",
                         (e, plan, now) ->
                                 DrawingSvg.of(plan.largeStrip(), e.job().title())));

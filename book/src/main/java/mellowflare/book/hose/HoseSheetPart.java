@@ -41,7 +41,7 @@ final class HoseSheetPart implements SheetPart {
 
     @Override
     public String measuredName() {
-        return "Finished length";
+        return Say.it("hose-sheet-part.finished-length");
     }
 
     @Override
@@ -66,26 +66,29 @@ final class HoseSheetPart implements SheetPart {
         }
         page.drawing(
                 RouteDrawing.of(
-                        sketch.get(),
-                        c.route(),
-                        c.hose().get().outside(),
-                        TURN,
-                        TILT,
-                        units,
-                        c.a().place(),
-                        c.b().place()),
+                                sketch.get(),
+                                c.route(),
+                                c.hose().get().outside(),
+                                TURN,
+                                TILT,
+                                units,
+                                c.a().place(),
+                                c.b().place())
+                        .marked(plan.marks()),
                 8);
         page.text(
-                "The way: "
-                        + c.route()
+                Say.it(
+                        "hose-sheet-part.the-way",
+                        "route",
+                        c.route()
                                 .flatMap(RoutePlan::length)
-                                .map(l -> LengthFormat.shop(l, units)
-                                        + ", the shortest found that keeps the bend radius; port B lies at "
-                                        + PlaceText.text(
-                                                List.of(sketch.get().b().at()), units)
-                                        + " (forward, left, up from port A)")
-                                .orElse("none was found that keeps the bend radius")
-                        + ".",
+                                .map(l -> Say.it(
+                                        "hose-sheet-part.shortest-found-that-keeps",
+                                        "shop",
+                                        LengthFormat.shop(l, units),
+                                        "text",
+                                        PlaceText.text(List.of(sketch.get().b().at()), units)))
+                                .orElse(Say.it("hose-sheet-part.none-was-found-that"))),
                 9,
                 0,
                 false,
@@ -96,25 +99,30 @@ final class HoseSheetPart implements SheetPart {
         Optional<CutLength> cut = plan.cut().filter(CutLength::possible);
         page.figures(List.of(
                 plan.c().whole()
-                        ? column("take the hose of", plan.c().wholeLength())
-                        : column("cut the hose at", cut.map(c -> c.shop(units))),
+                        ? column(Say.it("hose-sheet-part.take-hose"), plan.c().wholeLength())
+                        : column(Say.it("hose-sheet-part.cut-hose-at"), cut.map(c -> c.shop(units))),
                 column(
-                        "overall, sealing point to sealing point",
+                        Say.it("hose-sheet-part.overall-sealing-point-sealing"),
                         plan.c().finished().map(CalledFigure::value)),
                 new String[] {
-                    "overall length, tolerance ±",
-                    cut.map(c -> LengthFormat.figure(c.tolerance(), units)).orElse("open"),
+                    Say.it("hose-sheet-part.overall-length-tolerance"),
+                    cut.map(c -> LengthFormat.figure(c.tolerance(), units)).orElse(Say.it("hose-sheet-part.open")),
                     cut.map(c -> LengthFormat.figure(c.tolerance(), units.other()))
                             .orElse("")
                 }));
         cut.ifPresent(c -> {
             try {
                 page.text(
-                        "Exact cut " + LengthFormat.figure(c.exact(), units) + "; rounding adds "
-                                + LengthFormat.figure(c.roundingError(units), units)
-                                + ". Under pressure the line may lie between "
-                                + LengthFormat.shop(c.underPressure().low(), units) + " and "
-                                + LengthFormat.shop(c.underPressure().high(), units) + ".",
+                        Say.it(
+                                "hose-sheet-part.exact-cut-rounding-adds",
+                                "exact",
+                                LengthFormat.figure(c.exact(), units),
+                                "roundingError",
+                                LengthFormat.figure(c.roundingError(units), units),
+                                "shop",
+                                LengthFormat.shop(c.underPressure().low(), units),
+                                "shopB",
+                                LengthFormat.shop(c.underPressure().high(), units)),
                         9,
                         0,
                         false,
@@ -128,17 +136,25 @@ final class HoseSheetPart implements SheetPart {
     private String[] column(String label, Optional<Length> length) {
         return new String[] {
             label,
-            length.map(l -> LengthFormat.shop(l, units)).orElse("open"),
+            length.map(l -> LengthFormat.shop(l, units)).orElse(Say.it("hose-sheet-part.open")),
             length.map(l -> LengthFormat.shop(l, units.other())).orElse("")
         };
     }
 
     private void parts(SheetPage page) throws IOException {
-        page.heading("Parts", 12);
+        page.heading(Say.it("hose-sheet-part.parts"), 12);
         for (PartLine p : plan.parts()) {
             page.text(
-                    p.part() + ": " + p.name() + ", " + p.amount()
-                            + (p.lacks() > 0 ? " (lacks " + LengthFormat.decimal(p.lacks(), 3, 0) + ")" : ""),
+                    Say.it(
+                            "hose-sheet-part.part",
+                            "part",
+                            p.part(),
+                            "name",
+                            p.name(),
+                            "amount",
+                            p.amount(),
+                            "lacks",
+                            p.lacks() > 0 ? LengthFormat.decimal(p.lacks(), 3, 0) : "none"),
                     9.5f,
                     0,
                     false,
@@ -147,13 +163,19 @@ final class HoseSheetPart implements SheetPart {
     }
 
     private void joints(SheetPage page) throws IOException {
-        page.heading("Sealing", 12);
+        page.heading(Say.it("hose-sheet-part.sealing"), 12);
         for (JointPlan joint : plan.joints()) {
-            String head = "End " + joint.side().which() + ", " + joint.side().place()
-                    + joint.side()
+            String head = Say.it(
+                    "hose-sheet-part.end",
+                    "which",
+                    joint.side().which(),
+                    "place",
+                    joint.side().place(),
+                    "port",
+                    joint.side()
                             .port()
-                            .map(p -> ", " + p.title() + " " + p.gender().word())
-                            .orElse(", port not settled");
+                            .map(p -> p.title() + " " + p.gender().word())
+                            .orElse("none"));
             page.text(head, 10, 0, true, 0.13f);
             Port on = plan.c().setting().ports().of(joint.side().which());
             if (on.end().isPresent()) {
@@ -161,10 +183,14 @@ final class HoseSheetPart implements SheetPart {
             }
             for (JointPlan.AdapterJoint a : joint.adapters()) {
                 page.text(
-                        "Adapter " + a.adapter().part().part() + ": "
-                                + a.advice()
+                        Say.it(
+                                "hose-sheet-part.adapter",
+                                "part",
+                                a.adapter().part().part(),
+                                "advice",
+                                a.advice()
                                         .map(x -> x.saysPutOn() + " " + x.saysNever() + " " + x.saysTighten())
-                                        .orElse("does not go on what stands before it."),
+                                        .orElse(Say.it("hose-sheet-part.does-not-go-on"))),
                         9,
                         10,
                         false,
@@ -173,9 +199,22 @@ final class HoseSheetPart implements SheetPart {
             if (joint.advice().isPresent()) {
                 SealAdvice a = joint.advice().get();
                 page.text(
-                        a.saysPutOn() + " " + a.saysNever() + " Lubricant: " + a.lubricant()
-                                + ". " + a.saysTighten() + " Re-use: " + a.reuse() + ". Look for: "
-                                + a.inspect() + ". (" + a.source().shown() + ")",
+                        Say.it(
+                                "hose-sheet-part.lubricant-re-use-look",
+                                "saysPutOn",
+                                a.saysPutOn(),
+                                "saysNever",
+                                a.saysNever(),
+                                "lubricant",
+                                a.lubricant(),
+                                "saysTighten",
+                                a.saysTighten(),
+                                "reuse",
+                                a.reuse(),
+                                "inspect",
+                                a.inspect(),
+                                "source",
+                                a.source().shown()),
                         9,
                         10,
                         false,
@@ -187,12 +226,16 @@ final class HoseSheetPart implements SheetPart {
     /** How the port was named: by what readings and how surely, or not by measuring at all. */
     private String named(Port on) {
         if (on.certainty().isEmpty() || on.seen().isEmpty()) {
-            return "Picked from the tables, not measured.";
+            return Say.it("hose-sheet-part.picked-from-tables-not");
         }
         Observation seen = on.seen().get();
         List<String> words = new ArrayList<>(ObservationWords.readings(seen, units));
         words.addAll(ObservationWords.looks(seen));
-        return "Named at " + new Figure.OfShare(on.certainty().get()).text(units) + " from: " + String.join(", ", words)
-                + ".";
+        return Say.it(
+                "hose-sheet-part.named-at-from",
+                "certainty",
+                new Figure.OfShare(on.certainty().get()).text(units),
+                "ends",
+                String.join(", ", words));
     }
 }

@@ -22,7 +22,7 @@ public final class JobFiles {
         ObjectNode snapshot = tree.putObject("snapshot");
         snapshot.put("program", Version.PROGRAM);
         snapshot.put("data", result.data().version());
-        snapshot.put("leftOff", result.leftOff());
+        snapshot.put("leftOff", result.leftOff().kept());
         result.plan()
                 .cutFigure()
                 .ifPresent(c -> snapshot.put("cutLength", c.exact().mm()));
@@ -35,7 +35,7 @@ public final class JobFiles {
         try {
             return TextFiles.write(folder.resolve("gauge-card.pdf"), GaugeCardSheet.pdf(data, Version.stamp(data)));
         } catch (IOException e) {
-            throw new BookTrouble("The gauge card could not be made: " + e.getMessage(), e);
+            throw new BookTrouble(Say.it("job-files.the-gauge-card-could", "message", e.getMessage()), e);
         }
     }
 

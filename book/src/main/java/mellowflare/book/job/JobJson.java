@@ -47,21 +47,23 @@ public final class JobJson {
      */
     public static Job read(String json) throws BookTrouble {
         if (json.isBlank()) {
-            throw new BookTrouble("The text is empty: a job is a JSON object.");
+            throw new BookTrouble(Say.it("job-json.the-text-empty-job"));
         }
         JsonNode tree;
         try {
             tree = MAPPER.readTree(json);
         } catch (JsonProcessingException e) {
             throw new BookTrouble(
-                    "This is no JSON: the text breaks off or is damaged near line "
-                            + (e.getLocation() == null ? "1" : e.getLocation().getLineNr()) + ".",
+                    Say.it(
+                            "job-json.this-no-json-text",
+                            "part",
+                            e.getLocation() == null ? "1" : e.getLocation().getLineNr()),
                     e);
         }
         try {
             return JobReader.read(present(tree));
         } catch (IllegalArgumentException | ArithmeticException | DateTimeException e) {
-            throw new BookTrouble("A figure in the job cannot be: " + e.getMessage() + ".", e);
+            throw new BookTrouble(Say.it("job-json.a-figure-job-cannot", "message", e.getMessage()), e);
         }
     }
 
@@ -69,12 +71,16 @@ public final class JobJson {
     private static ObjectNode present(JsonNode root) throws BookTrouble {
         if (!(root instanceof ObjectNode job)
                 || !FORMAT.equals(job.path("format").asText())) {
-            throw new BookTrouble("This is JSON, but no job of this program: “format” is not “" + FORMAT + "”.");
+            throw new BookTrouble(Say.it("job-json.this-json-but-no", "form", FORMAT));
         }
         int version = job.path("version").asInt(0);
         if (version < 1 || version > VERSION) {
-            throw new BookTrouble("This job has version " + job.path("version").asText("none")
-                    + "; this program reads versions 1 to " + VERSION + ".");
+            throw new BookTrouble(Say.it(
+                    "job-json.this-job-has-version",
+                    "asText",
+                    job.path("version").asText("none"),
+                    "version",
+                    VERSION));
         }
         return version == 1 ? FormatOne.second(job) : job;
     }

@@ -62,8 +62,12 @@ final class JobReader {
         }
         throw f.wrong(
                 "kind",
-                "is “" + word + "”, but must be one of "
-                        + BookKinds.ALL.stream().map(k -> k.kind().id().word()).collect(Collectors.joining(", ")));
+                Say.it(
+                        "job-reader.but-must-be-one",
+                        "word",
+                        word,
+                        "stream",
+                        BookKinds.ALL.stream().map(k -> k.kind().id().word()).collect(Collectors.joining(", "))));
     }
 
     private static Practice practice(Fields f) throws BookTrouble {

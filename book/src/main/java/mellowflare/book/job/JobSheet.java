@@ -30,8 +30,7 @@ final class JobSheet {
     private static final int TITLE = 60;
 
     private static final int NOTE = 12_000;
-    private static final String DEFERS =
-            "Local codes, the makers of pipe, hose and ends, and licensed practice come before this sheet.";
+    private static final String DEFERS = Say.it("job-sheet.local-codes-makers-pipe");
 
     private final Evaluation result;
     private final UnitSystem units;
@@ -66,7 +65,7 @@ final class JobSheet {
 
     private void write(SheetPage page) throws IOException {
         Job job = result.job();
-        page.heading(job.title().isBlank() ? "Job without a title" : shortened(job.title(), TITLE), 20);
+        page.heading(job.title().isBlank() ? Say.it("job-sheet.job-without-title") : shortened(job.title(), TITLE), 20);
         for (String line : List.of(shortened(job.machine(), NOTE), shortened(job.note(), NOTE))) {
             if (!line.isBlank()) {
                 page.text(line, 10, 0, false, 0.37f);
@@ -74,14 +73,16 @@ final class JobSheet {
         }
         if (job.note().length() > NOTE) {
             page.text(
-                    "The note is longer than a sheet takes: the job holds all "
-                            + job.note().length() + " letters.",
+                    Say.it(
+                            "job-sheet.the-note-longer-than",
+                            "length",
+                            job.note().length()),
                     10,
                     0,
                     true,
                     0.13f);
         }
-        page.text("Work: " + result.leftOff(), 10, 0, false, 0.37f);
+        page.text(Say.it("job-sheet.work", "leftOff", result.leftOff().text()), 10, 0, false, 0.37f);
         page.rule();
         SheetPart line = BookKinds.sheet(result);
         line.pictures(page);
@@ -98,17 +99,31 @@ final class JobSheet {
         }
         CalledFigure f = figure.get();
         page.text(
-                what + " measured by " + named(f.calledBy()) + " with a "
-                        + f.instrument().word() + ", written by " + named(f.writtenBy()) + "; second reading "
-                        + f.second()
-                                .map(s -> LengthFormat.figure(s, units) + " by " + named(f.secondBy()))
-                                .orElse("not taken")
-                        + result.job()
+                Say.it(
+                        "job-sheet.measured-by-with-written",
+                        "what",
+                        what,
+                        "named",
+                        named(f.calledBy()),
+                        "instrument",
+                        f.instrument().word(),
+                        "namedB",
+                        named(f.writtenBy()),
+                        "second",
+                        f.second()
+                                .map(s -> Say.it(
+                                        "job-sheet.by",
+                                        "s",
+                                        LengthFormat.figure(s, units),
+                                        "named",
+                                        named(f.secondBy())))
+                                .orElse(Say.it("job-sheet.not-taken")),
+                        "readBack",
+                        result.job()
                                 .log()
                                 .readBack()
-                                .map(r -> "; cut figure read back to " + r.by() + " " + moment.format(r.at()))
-                                .orElse("; not read back yet")
-                        + ".",
+                                .map(r -> r.by() + " " + moment.format(r.at()))
+                                .orElse("none")),
                 9,
                 0,
                 false,
@@ -119,22 +134,21 @@ final class JobSheet {
     private static String figures(Step step, StepEntry entry) {
         return entry.figures().entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
-                .map(f -> "; "
-                        + step.records().stream()
+                .map(f -> step.records().stream()
                                 .filter(r -> r.id().equals(f.getKey()))
                                 .map(RecordField::label)
                                 .findFirst()
                                 .orElse(f.getKey())
                         + " " + f.getValue())
-                .collect(Collectors.joining());
+                .collect(Collectors.joining("; "));
     }
 
     private static String named(String who) {
-        return who.isBlank() ? "nobody named" : who;
+        return who.isBlank() ? Say.it("job-sheet.nobody-named") : who;
     }
 
     private void findings(SheetPage page) throws IOException {
-        page.heading("Checks", 12);
+        page.heading(Say.it("job-sheet.checks"), 12);
         for (Finding f : result.findings()) {
             if (f.state() == State.FAIL) {
                 page.text(
@@ -143,23 +157,25 @@ final class JobSheet {
                         0,
                         f.stops(),
                         0.13f);
-                page.text("Because " + f.because(units) + ". " + f.remedy(units), 8.5f, 10, false, 0.37f);
+                page.text(
+                        Say.it("job-sheet.because", "because", f.because(units), "remedy", f.remedy(units)),
+                        8.5f,
+                        10,
+                        false,
+                        0.37f);
             }
         }
         StillNeeded needed = StillNeeded.of(result.findings());
         if (needed.checks() > 0) {
-            page.text(
-                    needed.checks() == 1
-                            ? "STILL NEEDED: 1 check waits."
-                            : "STILL NEEDED: %d checks wait.".formatted(needed.checks()),
-                    9.5f,
-                    0,
-                    true,
-                    0.13f);
+            page.text(Say.it("job-sheet.still-needed", "checks", needed.checks()), 9.5f, 0, true, 0.13f);
             for (StillNeeded.At at : needed.places()) {
                 page.text(
-                        at.part().word() + ": "
-                                + at.needs().stream().map(a -> a.need().asks()).collect(Collectors.joining(" ")),
+                        Say.it(
+                                "job-sheet.needed-at",
+                                "place",
+                                at.part().word(),
+                                "asks",
+                                at.needs().stream().map(a -> a.need().asks()).collect(Collectors.joining(" "))),
                         9,
                         10,
                         false,
@@ -168,34 +184,49 @@ final class JobSheet {
         }
         long passed =
                 result.findings().stream().filter(f -> f.state() == State.PASS).count();
-        page.text(passed + " checks passed.", 9.5f, 0, false, 0.13f);
+        page.text(Say.it("job-sheet.checks-passed", "passed", passed), 9.5f, 0, false, 0.13f);
     }
 
     private void steps(SheetPage page) throws IOException {
-        page.heading("Steps", 12);
+        page.heading(Say.it("job-sheet.steps"), 12);
         int number = 1;
         for (Step s : result.steps()) {
             Optional<StepEntry> entry = result.job().log().entry(s.id());
             page.need(30);
             page.box(entry.filter(e -> e.outcome() == StepEntry.Outcome.DONE).isPresent());
             page.text(
-                    number + ". " + s.title()
-                            + s.hold().map(h -> ". HOLD: " + h).orElse(""),
+                    Say.it(
+                            "job-sheet.step",
+                            "number",
+                            number,
+                            "title",
+                            s.title(),
+                            "hold",
+                            s.hold().orElse("none")),
                     10,
                     16,
                     true,
                     0.13f);
             page.text(s.says(units), 9, 16, false, 0.13f);
             for (String caution : s.cautions()) {
-                page.text("Caution: " + caution, 9, 16, true, 0.25f);
+                page.text(Say.it("job-sheet.caution", "caution", caution), 9, 16, true, 0.25f);
             }
             if (entry.isPresent()) {
                 StepEntry e = entry.get();
-                String what = e.outcome() == StepEntry.Outcome.DONE ? "done by " : "passed over by ";
+
                 page.text(
-                        what + e.by() + ", " + moment.format(e.at())
-                                + (e.reason().isBlank() ? "" : ": " + e.reason())
-                                + figures(s, e),
+                        Say.it(
+                                "job-sheet.step-done",
+                                "outcome",
+                                e.outcome(),
+                                "by",
+                                e.by(),
+                                "at",
+                                moment.format(e.at()),
+                                "reason",
+                                e.reason().isBlank() ? "none" : e.reason(),
+                                "figures",
+                                e.figures().isEmpty() ? "none" : figures(s, e)),
                         8.5f,
                         16,
                         false,

@@ -28,20 +28,20 @@ public final class Papers {
         List<Paper<P>> all = new ArrayList<>();
         all.add(new Paper<>(
                 "sheet",
-                "Job sheet",
-                "drawing, figures, sealing, findings and steps with what was done, as PDF",
+                Say.it("papers.job-sheet"),
+                Say.it("papers.drawing-figures-sealing-findings"),
                 ".pdf",
                 (result, plan, now) -> JobSheet.pdf(result, now.getZone())));
         all.add(new Paper<>(
                 "tag",
-                "Tag",
-                "key facts to be tied to the line, with a code, as PDF",
+                Say.it("papers.tag"),
+                Say.it("papers.key-facts-be-tied"),
                 "-tag.pdf",
                 (result, plan, now) -> TagSheet.pdf(result)));
         all.add(Paper.ofText(
                 "export",
-                "Job file",
-                "the job with its results, as JSON to be imported elsewhere",
+                Say.it("papers.job-file"),
+                Say.it("papers.job-with-its-results"),
                 ".json",
                 (result, plan, now) -> JobFiles.exportText(result)));
         all.addAll(BookKinds.papers(kind));
@@ -81,7 +81,8 @@ public final class Papers {
         try {
             return paper.maker().bytes(result, kind.planType().cast(result.plan()), now);
         } catch (IOException e) {
-            throw new BookTrouble("“" + paper.title() + "” could not be made: " + e.getMessage(), e);
+            throw new BookTrouble(
+                    Say.it("papers.could-not-be-made", "paper", paper.title(), "message", e.getMessage()), e);
         }
     }
 
@@ -89,9 +90,14 @@ public final class Papers {
         return of(kind).stream()
                 .filter(p -> p.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new BookTrouble("This job is made as “" + kind.word() + "”, which has no “" + id
-                        + "”. It has: "
-                        + offered(kind).stream().map(Offer::id).collect(Collectors.joining(", ")) + "."));
+                .orElseThrow(() -> new BookTrouble(Say.it(
+                        "papers.this-job-made-as",
+                        "kind",
+                        kind.word(),
+                        "id",
+                        id,
+                        "stream",
+                        offered(kind).stream().map(Offer::id).collect(Collectors.joining(", ")))));
     }
 
     /** Writes a paper into a folder; gives the file. */

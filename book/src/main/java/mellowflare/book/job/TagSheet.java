@@ -32,7 +32,7 @@ final class TagSheet {
                 ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             PDPage page = new PDPage(new PDRectangle(WIDE, HIGH));
             document.addPage(page);
-            document.getDocumentInformation().setTitle("Tag: " + facts.title());
+            document.getDocumentInformation().setTitle(Say.it("tag-sheet.tag", "facts", facts.title()));
             SheetFonts fonts = new SheetFonts(document);
             try (PDPageContentStream out = new PDPageContentStream(document, page)) {
                 float side = 44 * MM;
@@ -54,10 +54,19 @@ final class TagSheet {
     private static List<String> lines(Evaluation e, TagFacts facts) {
         List<String> lines = new ArrayList<>();
         lines.add(facts.machine());
-        lines.add(facts.hose().isEmpty() ? e.job().kind().word() + " open" : facts.hose());
+        lines.add(
+                facts.hose().isEmpty()
+                        ? Say.it("tag-sheet.open", "kind", e.job().kind().word())
+                        : facts.hose());
         lines.addAll(BookKinds.tagLines(e, facts));
-        lines.add(facts.proofed().isEmpty() ? "not proof tested" : "proof " + facts.proofed());
-        lines.add(facts.made().isEmpty() ? "not made yet" : "made " + facts.made());
+        lines.add(
+                facts.proofed().isEmpty()
+                        ? Say.it("tag-sheet.not-proof-tested")
+                        : Say.it("tag-sheet.proof", "proofed", facts.proofed()));
+        lines.add(
+                facts.made().isEmpty()
+                        ? Say.it("tag-sheet.not-made-yet")
+                        : Say.it("tag-sheet.made", "made", facts.made()));
         return lines;
     }
 

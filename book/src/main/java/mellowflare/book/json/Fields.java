@@ -28,7 +28,7 @@ public final class Fields {
     }
 
     public BookTrouble wrong(String name, String how) {
-        return new BookTrouble("In the job, “" + path + name + "” " + how + ".");
+        return new BookTrouble(Say.it("fields.in-job", "path", path, "name", name, "how", how));
     }
 
     public boolean has(String name) {
@@ -41,7 +41,7 @@ public final class Fields {
             return new Fields(JsonNodeFactory.instance.objectNode(), path + name + ".");
         }
         if (!child.isObject()) {
-            throw wrong(name, "is no object");
+            throw wrong(name, Say.it("fields.no-object"));
         }
         return new Fields(child, path + name + ".");
     }
@@ -49,7 +49,7 @@ public final class Fields {
     public List<Fields> array(String name) throws BookTrouble {
         JsonNode child = node.path(name);
         if (!child.isMissingNode() && !child.isArray()) {
-            throw wrong(name, "is no list");
+            throw wrong(name, Say.it("fields.no-list"));
         }
         List<Fields> all = new ArrayList<>();
         for (int i = 0; i < child.size(); i++) {
@@ -63,13 +63,13 @@ public final class Fields {
             return Optional.empty();
         }
         if (!node.get(name).isTextual()) {
-            throw wrong(name, "is no text");
+            throw wrong(name, Say.it("fields.no-text"));
         }
         return Optional.of(node.get(name).asText());
     }
 
     public String text(String name) throws BookTrouble {
-        return maybeText(name).orElseThrow(() -> wrong(name, "is missing"));
+        return maybeText(name).orElseThrow(() -> wrong(name, Say.it("fields.missing")));
     }
 
     public String textOr(String name, String other) throws BookTrouble {
@@ -82,17 +82,17 @@ public final class Fields {
 
     public double number(String name) throws BookTrouble {
         if (!has(name)) {
-            throw wrong(name, "is missing");
+            throw wrong(name, Say.it("fields.missing"));
         }
         return figure(node.get(name), name);
     }
 
     private double figure(JsonNode number, String name) throws BookTrouble {
         if (!number.isNumber()) {
-            throw wrong(name, "is no number");
+            throw wrong(name, Say.it("fields.no-number"));
         }
         if (!(Math.abs(number.asDouble()) <= MOST)) {
-            throw wrong(name, "is larger than any figure of a line");
+            throw wrong(name, Say.it("fields.larger-than-any-figure"));
         }
         return number.asDouble();
     }
@@ -102,7 +102,7 @@ public final class Fields {
             return false;
         }
         if (!node.get(name).isBoolean()) {
-            throw wrong(name, "is neither true nor false");
+            throw wrong(name, Say.it("fields.neither-true-nor-false"));
         }
         return node.get(name).asBoolean();
     }
@@ -110,7 +110,7 @@ public final class Fields {
     public <E> E word(String name, Map<String, E> words) throws BookTrouble {
         E found = words.get(text(name));
         if (found == null) {
-            throw wrong(name, "is none of the known words");
+            throw wrong(name, Say.it("fields.none-known-words"));
         }
         return found;
     }
@@ -119,7 +119,7 @@ public final class Fields {
         try {
             return Enum.valueOf(words, text(name).toUpperCase(Locale.ROOT).replace('-', '_'));
         } catch (IllegalArgumentException e) {
-            BookTrouble trouble = wrong(name, "is none of the known words");
+            BookTrouble trouble = wrong(name, Say.it("fields.none-known-words"));
             trouble.initCause(e);
             throw trouble;
         }
@@ -146,7 +146,7 @@ public final class Fields {
         if (!three.isArray()
                 || three.size() != 3
                 || StreamSupport.stream(three.spliterator(), false).anyMatch(n -> !n.isNumber())) {
-            throw wrong(name, "is no place of three numbers");
+            throw wrong(name, Say.it("fields.no-place-three-numbers"));
         }
         return new Vector(figure(three.get(0), name), figure(three.get(1), name), figure(three.get(2), name));
     }
@@ -160,7 +160,7 @@ public final class Fields {
                 numbers.add(figure(number, name));
             }
             if (!row.isArray() || numbers.size() != each) {
-                throw wrong(name, "is no list of " + each + " numbers each");
+                throw wrong(name, Say.it("fields.no-list-numbers-each", "each", each));
             }
             all.add(numbers);
         }
@@ -171,7 +171,7 @@ public final class Fields {
         List<String> all = new ArrayList<>();
         for (JsonNode each : list(name)) {
             if (!each.isTextual()) {
-                throw wrong(name, "holds what is no text");
+                throw wrong(name, Say.it("fields.holds-what-no-text"));
             }
             all.add(each.asText());
         }
@@ -184,7 +184,7 @@ public final class Fields {
             return JsonNodeFactory.instance.arrayNode();
         }
         if (!child.isArray()) {
-            throw wrong(name, "is no list");
+            throw wrong(name, Say.it("fields.no-list"));
         }
         return child;
     }
@@ -193,7 +193,7 @@ public final class Fields {
         try {
             return Instant.parse(text(name));
         } catch (DateTimeParseException e) {
-            BookTrouble trouble = wrong(name, "is no moment such as 2026-11-01T08:30:00Z");
+            BookTrouble trouble = wrong(name, Say.it("fields.no-moment-such-as"));
             trouble.initCause(e);
             throw trouble;
         }
@@ -203,7 +203,7 @@ public final class Fields {
         Map<String, String> texts = new HashMap<>();
         for (Map.Entry<String, JsonNode> e : object(name).node.properties()) {
             if (!e.getValue().isTextual()) {
-                throw wrong(name + "." + e.getKey(), "is no text");
+                throw wrong(name + "." + e.getKey(), Say.it("fields.no-text"));
             }
             texts.put(e.getKey(), e.getValue().asText());
         }

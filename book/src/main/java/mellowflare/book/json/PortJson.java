@@ -47,13 +47,13 @@ public final class PortJson {
         ObjectNode n = JsonNodeFactory.instance.objectNode();
         n.put("code", id.code().name());
         n.put("size", id.size());
-        n.put("gender", id.gender().word());
+        n.put("gender", id.gender().id());
         return n;
     }
 
     private static ObjectNode seen(Observation s) {
         ObjectNode n = JsonNodeFactory.instance.objectNode();
-        n.put("gender", s.gender().word());
+        n.put("gender", s.gender().id());
         s.diameter().ifPresent(d -> n.put("diameter", d.mm()));
         n.put("instrument", Words.of(s.instrument()));
         s.pitch().ifPresent(p -> n.put("pitch", p.marking() + (p.perInch() ? " tpi" : " mm")));
@@ -105,11 +105,11 @@ public final class PortJson {
         Optional<Pitch> pitch =
                 f.maybeText("pitch").flatMap(t -> Pitch.readWithUnit(t).value());
         if (f.has("pitch") && pitch.isEmpty()) {
-            throw f.wrong("pitch", "is no pitch such as “18 tpi”");
+            throw f.wrong("pitch", Say.it("port-json.no-pitch-such-as"));
         }
         Optional<Seat> seat = f.maybeText("seat").flatMap(Seat::ofCode);
         if (f.has("seat") && seat.isEmpty()) {
-            throw f.wrong("seat", "is none of the known seats");
+            throw f.wrong("seat", Say.it("port-json.none-known-seats"));
         }
         Optional<Integer> counted =
                 f.maybeNumber("counted").map(Double::intValue).filter(c -> c > 0);

@@ -181,10 +181,10 @@ public final class OwnCatalogue {
     private static List<CsvTable.Row> rows(Path file, List<FileKind> kinds) throws BookTrouble {
         try {
             if (!Files.isRegularFile(file)) {
-                throw new BookTrouble("There is no file " + file + ".");
+                throw new BookTrouble(Say.it("own-catalogue.there-no-file", "file", file));
             }
             if (Files.size(file) > LARGEST) {
-                throw new BookTrouble("The file " + file + " is far too large for a catalogue.");
+                throw new BookTrouble(Say.it("own-catalogue.the-file-far-too", "file", file));
             }
             String name = file.getFileName().toString();
             List<CsvTable.Row> rows = FileKind.rows(name, Files.readString(file, StandardCharsets.UTF_8));
@@ -193,9 +193,9 @@ public final class OwnCatalogue {
         } catch (ForeignFile e) {
             throw new BookTrouble(e.getMessage(), e);
         } catch (MalformedInputException e) {
-            throw new BookTrouble("The file " + file + " is no text: a catalogue is CSV in UTF-8.", e);
+            throw new BookTrouble(Say.it("own-catalogue.the-file-no-text", "file", file), e);
         } catch (IOException e) {
-            throw new BookTrouble("The file " + file + " cannot be read.", e);
+            throw new BookTrouble(Say.it("own-catalogue.the-file-cannot-be", "file", file), e);
         }
     }
 

@@ -22,10 +22,10 @@ public final class GaugeCardSheet {
     public static byte[] pdf(ReferenceData data, String stamp) throws IOException {
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
-            document.getDocumentInformation().setTitle("Gauge card");
+            document.getDocumentInformation().setTitle(Say.it("gauge-card-sheet.gauge-card"));
             try (SheetPage page =
-                    new SheetPage(document, stamp + "   Hold the part to the paper; a caliper decides.")) {
-                page.heading("Gauge card, true size", 14);
+                    new SheetPage(document, Say.it("gauge-card-sheet.hold-part-paper-caliper", "stamp", stamp))) {
+                page.heading(Say.it("gauge-card-sheet.gauge-card-true-size"), 14);
                 page.gap(6);
                 for (Drawing drawing : GaugeCard.drawings(data)) {
                     page.trueSize(drawing, (float) GaugeCard.WIDTH * POINTS_PER_MM);

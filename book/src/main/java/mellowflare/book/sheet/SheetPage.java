@@ -43,7 +43,7 @@ public final class SheetPage implements AutoCloseable {
         out = new PDPageContentStream(document, page);
         ink(0.37f);
         fonts.show(out, footer, LEFT, 34, 7.5f, false);
-        String number = "page " + pages;
+        String number = Say.it("sheet-page.page", "pages", pages);
         fonts.show(out, number, LEFT + WIDTH - fonts.width(number, 7.5f, false), 34, 7.5f, false);
         ink(0.13f);
         y = TOP;

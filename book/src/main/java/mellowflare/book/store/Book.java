@@ -59,10 +59,7 @@ public final class Book implements AutoCloseable {
         try {
             Files.createDirectories(folder);
         } catch (IOException e) {
-            throw new BookTrouble(
-                    "The folder " + folder
-                            + " cannot be made. Give permission for it, or name another with MELLOW_FLARE_HOME.",
-                    e);
+            throw new BookTrouble(Say.it("book.the-folder-cannot-be", "folder", folder), e);
         }
         BookLock lock = BookLock.take(folder);
         try {
@@ -76,7 +73,7 @@ public final class Book implements AutoCloseable {
             throw e;
         } catch (RuntimeException e) {
             quietly(lock);
-            throw new BookTrouble("The book in " + folder + " cannot be opened: " + Guard.reason(e), e);
+            throw new BookTrouble(Say.it("book.the-book-cannot-be", "folder", folder, "reason", Guard.reason(e)), e);
         }
     }
 
@@ -94,7 +91,7 @@ public final class Book implements AutoCloseable {
 
     /** Jobs, last changed first; with a search text only those that hold all its words in title, machine or anywhere in the job. */
     public List<JobHead> jobs(String search) throws BookTrouble {
-        return Guard.guarded("The list of jobs cannot be read", () -> {
+        return Guard.guarded(Say.it("book.the-list-jobs-cannot"), () -> {
             List<String> words = search.isBlank()
                     ? List.of()
                     : List.of(search.strip().toLowerCase(Locale.ROOT).split("\\s+"));
@@ -123,7 +120,7 @@ public final class Book implements AutoCloseable {
 
     /** Every end that was named by measuring and whose joint was then fitted, over all jobs as they stand. */
     public ShopFindings findings() throws BookTrouble {
-        return Guard.guarded("The findings of this shop cannot be read", () -> FittedEnds.of(handle));
+        return Guard.guarded(Say.it("book.the-findings-this-shop"), () -> FittedEnds.of(handle));
     }
 
     /** The job as it stands; empty if there is none of that id. */
@@ -160,22 +157,19 @@ public final class Book implements AutoCloseable {
     /** Names a job as one that cannot be used. */
     public SetAside aside(String id, String why) throws BookTrouble {
         String title = Guard.guarded(
-                "The job cannot be read",
+                Say.it("book.the-job-cannot-be"),
                 () -> handle.createQuery("SELECT title FROM job WHERE id = :id")
                         .bind("id", id)
                         .mapTo(String.class)
                         .findOne()
                         .orElse(id));
-        return new SetAside(
-                id,
-                "“" + title + "” is set aside, for it cannot be read: " + why
-                        + " Nothing of it is lost. Open its last state that can be read, or write it out as it lies.");
+        return new SetAside(id, Say.it("book.set-aside-for-cannot", "title", title, "why", why));
     }
 
     /** Goes back to the last state of a job that can be read; every later state stays in the book. Empty where none can. */
     public Optional<Job> lastReadable(String id, Instant at) throws BookTrouble {
         List<Row> rows = Guard.guarded(
-                "The states of the job cannot be read",
+                Say.it("book.the-states-job-cannot"),
                 () -> handle.createQuery(
                                 "SELECT seq, json, left_off, what FROM revision WHERE job_id = :id ORDER BY seq DESC")
                         .bind("id", id)
@@ -186,7 +180,7 @@ public final class Book implements AutoCloseable {
             try {
                 Job job = JobJson.read(row.json());
                 Guard.guarded(
-                        "The job was not opened",
+                        Say.it("book.the-job-was-not"),
                         () -> handle.inTransaction(h -> {
                             touch(job, row.leftOff(), row.seq(), at);
                             return null;
@@ -202,7 +196,7 @@ public final class Book implements AutoCloseable {
     /** The text of a job as it lies in the book, whatever it is. */
     public Optional<String> asItLies(String id) throws BookTrouble {
         return Guard.guarded(
-                "The job cannot be read",
+                Say.it("book.the-job-cannot-be"),
                 () -> handle.createQuery(
                                 "SELECT r.json FROM job j JOIN revision r ON r.job_id = j.id AND r.seq = j.head WHERE j.id = :id")
                         .bind("id", id)
@@ -225,10 +219,10 @@ public final class Book implements AutoCloseable {
             // What cannot be read again is no saved job.
             JobJson.read(json);
         } catch (BookTrouble e) {
-            throw new BookTrouble("“" + what + "” was not saved: " + e.getMessage(), e);
+            throw new BookTrouble(Say.it("book.was-not-saved", "what", what, "message", e.getMessage()), e);
         }
         Guard.guarded(
-                "“" + what + "” was not saved",
+                Say.it("book.was-not-saved-2", "what", what),
                 () -> handle.inTransaction(h -> {
                     Optional<Integer> head = head(job.id());
                     if (head.isPresent() && mergeable(job.id(), head.get(), mergeKey, at)) {
@@ -273,7 +267,7 @@ public final class Book implements AutoCloseable {
     /** Takes back the last change; gives the job as it was and what was undone, or empty when there is nothing before it. */
     public Optional<Moved> undo(String id, Instant at) throws BookTrouble {
         return move(
-                "Undo failed",
+                Say.it("book.undo-failed"),
                 "SELECT p.seq, p.json, p.left_off, r.what FROM job j JOIN revision r ON r.job_id = j.id AND r.seq = j.head JOIN revision p ON p.job_id = j.id AND p.seq = r.parent WHERE j.id = :id",
                 id,
                 at);
@@ -282,7 +276,7 @@ public final class Book implements AutoCloseable {
     /** Brings back the change last undone; empty when there is none. */
     public Optional<Moved> redo(String id, Instant at) throws BookTrouble {
         return move(
-                "Redo failed",
+                Say.it("book.redo-failed"),
                 "SELECT r.seq, r.json, r.left_off, r.what FROM job j JOIN revision r ON r.job_id = j.id AND r.parent = j.head WHERE j.id = :id ORDER BY r.seq DESC LIMIT 1",
                 id,
                 at);
@@ -294,7 +288,7 @@ public final class Book implements AutoCloseable {
     /** Puts a job away, or takes it out again; it stays in the book either way. */
     public void putAway(String id, boolean away) throws BookTrouble {
         Guard.guarded(
-                "The job was not put away",
+                Say.it("book.the-job-was-not-2"),
                 () -> handle.createUpdate("UPDATE job SET put_away = :away WHERE id = :id")
                         .bind("away", away ? 1 : 0)
                         .bind("id", id)
@@ -303,7 +297,7 @@ public final class Book implements AutoCloseable {
 
     public Optional<String> preference(String name) throws BookTrouble {
         return Guard.guarded(
-                "The preferences cannot be read",
+                Say.it("book.the-preferences-cannot-be"),
                 () -> handle.createQuery("SELECT value FROM preference WHERE name = :name")
                         .bind("name", name)
                         .mapTo(String.class)
@@ -312,7 +306,7 @@ public final class Book implements AutoCloseable {
 
     public void preference(String name, String value) throws BookTrouble {
         Guard.guarded(
-                "The preference was not saved",
+                Say.it("book.the-preference-was-not"),
                 () -> handle.createUpdate(
                                 "INSERT INTO preference (name, value) VALUES (:name, :value) ON CONFLICT (name) DO UPDATE SET value = excluded.value")
                         .bind("name", name)

@@ -38,9 +38,8 @@ final class BookFile {
         }
         int version = version(file);
         if (version > SCHEMA) {
-            throw new BookTrouble("The book " + file + " was written by a newer version of this program (its form "
-                    + version + ", this program knows " + SCHEMA
-                    + "). Update the program, or open another book with MELLOW_FLARE_HOME.");
+            throw new BookTrouble(
+                    Say.it("book-file.the-book-was-written", "file", file, "version", version, "schema", SCHEMA));
         }
         SQLiteDataSource source = source(file, SQLiteConfig.JournalMode.WAL);
         if (version < SCHEMA) {
@@ -61,7 +60,7 @@ final class BookFile {
             migrate(source(beside, SQLiteConfig.JournalMode.DELETE), file, 0);
             Files.move(beside, file, StandardCopyOption.ATOMIC_MOVE);
         } catch (IOException e) {
-            throw new BookTrouble("The book " + file + " cannot be made: the folder is full or not yours to write.", e);
+            throw new BookTrouble(Say.it("book-file.the-book-cannot-be", "file", file), e);
         }
     }
 
@@ -92,8 +91,7 @@ final class BookFile {
                 }
             }
         } catch (IOException e) {
-            throw new BookTrouble(
-                    "A first start was broken off in " + folder + ", and what it left cannot be moved away.", e);
+            throw new BookTrouble(Say.it("book-file.a-first-start-was", "folder", folder), e);
         }
     }
 
@@ -106,8 +104,7 @@ final class BookFile {
                 Files.delete(part);
             }
         } catch (IOException e) {
-            throw new BookTrouble(
-                    "The book in " + folder + " cannot be made anew: its files are held or protected.", e);
+            throw new BookTrouble(Say.it("book-file.the-book-cannot-be-2", "folder", folder), e);
         }
     }
 
@@ -126,7 +123,7 @@ final class BookFile {
         try {
             return Files.exists(file) && Files.size(file) > 0;
         } catch (IOException e) {
-            throw new BookTrouble("The book " + file + " cannot be read.", e);
+            throw new BookTrouble(Say.it("book-file.the-book-cannot-be-3", "file", file), e);
         }
     }
 
@@ -139,16 +136,11 @@ final class BookFile {
             int tables = number(s, "SELECT count(*) FROM sqlite_master WHERE type = 'table'");
             int ours = number(s, "SELECT count(*) FROM sqlite_master WHERE name IN ('job', 'revision')");
             if (tables > 0 && ours < 2) {
-                throw new BookTrouble(
-                        "The file " + file
-                                + " is no book of this program. Nothing was changed in it. Move it away, or open another book with MELLOW_FLARE_HOME.");
+                throw new BookTrouble(Say.it("book-file.the-file-no-book", "file", file));
             }
             return number(s, "PRAGMA user_version");
         } catch (SQLException e) {
-            throw new BookTrouble(
-                    "The file " + file
-                            + " is no book, or it is damaged. Nothing was changed in it. Move it away, and put back a copy if you have one.",
-                    e);
+            throw new BookTrouble(Say.it("book-file.the-file-no-book-2", "file", file), e);
         }
     }
 
@@ -172,9 +164,14 @@ final class BookFile {
                     .migrate();
         } catch (FlywayException | SQLException | IOException e) {
             throw new BookTrouble(
-                    "The book " + file + " could not be brought to the form of this version: "
-                            + firstLine(e.getMessage())
-                            + (from > 0 ? " Its copy from before is " + copy + "." : ""),
+                    Say.it(
+                            "book-file.the-book-could-not",
+                            "file",
+                            file,
+                            "firstLine",
+                            firstLine(e.getMessage()),
+                            "copy",
+                            from > 0 ? copy : "none"),
                     e);
         }
     }

@@ -32,18 +32,14 @@ final class BookLock implements AutoCloseable {
             throw inUse(folder, e);
         } catch (IOException e) {
             close(channel);
-            throw new BookTrouble(
-                    "The folder " + folder
-                            + " cannot be written to. Give it write permission, or name another with MELLOW_FLARE_HOME.",
-                    e);
+            throw new BookTrouble(Say.it("book-lock.the-folder-cannot-be", "folder", folder), e);
         }
         close(channel);
         throw inUse(folder, null);
     }
 
     private static BookTrouble inUse(Path folder, Throwable cause) {
-        return new BookTrouble(
-                "The book in " + folder + " is open in another window. Close that one, or go on working there.", cause);
+        return new BookTrouble(Say.it("book-lock.the-book-open-another", "folder", folder), cause);
     }
 
     private static void close(FileChannel channel) {

@@ -26,15 +26,15 @@ final class Guard {
             if (t instanceof SQLiteException s) {
                 SQLiteErrorCode code = s.getResultCode();
                 if (code == SQLiteErrorCode.SQLITE_FULL) {
-                    return "the disk is full. Make room; what you see stays here and is saved with the next change.";
+                    return Say.it("guard.disk-full-make-room");
                 }
                 if (code.name().startsWith("SQLITE_READONLY") || code.name().startsWith("SQLITE_CANTOPEN")) {
-                    return "the folder cannot be written to.";
+                    return Say.it("guard.folder-cannot-be-written");
                 }
                 if (code.name().startsWith("SQLITE_CORRUPT") || code == SQLiteErrorCode.SQLITE_NOTADB) {
-                    return "the file is damaged or no book.";
+                    return Say.it("guard.file-damaged-or-no");
                 }
-                return "the book answered " + code.name() + ".";
+                return Say.it("guard.book-answered", "code", code.name());
             }
         }
         return e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();

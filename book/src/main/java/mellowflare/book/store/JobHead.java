@@ -8,7 +8,7 @@ import java.time.Instant;
  * @param id the job's id
  * @param title as the fitter calls it
  * @param machine where it belongs
- * @param leftOff where the work was left
+ * @param leftOff where the work was left, as {@link mellowflare.core.job.LeftOff} keeps it
  * @param changedAt last change
  * @param putAway whether it was put away
  */

@@ -52,7 +52,7 @@ public final class TagCode {
                                     EncodeHintType.MARGIN,
                                     4));
         } catch (WriterException | IllegalArgumentException e) {
-            throw new BookTrouble("The tag holds more than a code can carry: shorten the title.", e);
+            throw new BookTrouble(Say.it("tag-code.the-tag-holds-more"), e);
         }
         Drawing.Sheet sheet = new Drawing.Sheet();
         int n = code.getHeight();
@@ -78,16 +78,16 @@ public final class TagCode {
      */
     public static TagFacts read(Path picture) throws BookTrouble {
         if (!Files.exists(picture)) {
-            throw new BookTrouble("There is no file " + picture + ".");
+            throw new BookTrouble(Say.it("tag-code.there-no-file", "picture", picture));
         }
         if (!Files.isRegularFile(picture)) {
-            throw new BookTrouble(picture + " is not a file with a picture in it.");
+            throw new BookTrouble(Say.it("tag-code.not-file-with-picture", "picture", picture));
         }
         BufferedImage image;
         try (ImageInputStream in = ImageIO.createImageInputStream(picture.toFile())) {
             image = measured(picture, in);
         } catch (IOException | IndexOutOfBoundsException | IllegalArgumentException e) {
-            throw new BookTrouble("The file " + picture + " cannot be read as a picture.", e);
+            throw new BookTrouble(Say.it("tag-code.the-file-cannot-be", "picture", picture), e);
         }
         return read(image);
     }
@@ -96,16 +96,21 @@ public final class TagCode {
     private static BufferedImage measured(Path picture, ImageInputStream in) throws IOException, BookTrouble {
         Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
         if (!readers.hasNext()) {
-            throw new BookTrouble("The file " + picture + " is no picture: PNG, JPEG, GIF and BMP are read.");
+            throw new BookTrouble(Say.it("tag-code.the-file-no-picture", "picture", picture));
         }
         ImageReader reader = readers.next();
         try {
             reader.setInput(in, true, true);
             long dots = (long) reader.getWidth(0) * reader.getHeight(0);
             if (dots > MOST_DOTS) {
-                throw new BookTrouble(
-                        "The picture " + picture + " has " + dots / 1_000_000 + " million dots, and up to "
-                                + MOST_DOTS / 1_000_000 + " million are read: take a smaller one.");
+                throw new BookTrouble(Say.it(
+                        "tag-code.the-picture-has-million",
+                        "picture",
+                        picture,
+                        "million",
+                        dots / 1_000_000,
+                        "valueB",
+                        MOST_DOTS / 1_000_000));
             }
             return reader.read(0);
         } finally {
@@ -125,9 +130,9 @@ public final class TagCode {
                             Map.of(DecodeHintType.TRY_HARDER, Boolean.TRUE, DecodeHintType.CHARACTER_SET, "UTF-8"))
                     .getText());
         } catch (NotFoundException e) {
-            throw new BookTrouble("No code was found in the picture: take it straight on, near and in even light.", e);
+            throw new BookTrouble(Say.it("tag-code.no-code-was-found"), e);
         } catch (ReaderException e) {
-            throw new BookTrouble("The code in the picture cannot be made out: clean the tag and take it again.", e);
+            throw new BookTrouble(Say.it("tag-code.the-code-picture-cannot"), e);
         }
     }
 }

@@ -72,8 +72,12 @@ public record TagFacts(
     /** What the tag says of the pressure and of what runs in it. */
     public List<String> worksAt(UnitSystem units, Optional<String> medium) {
         return workingBar
-                .map(bar -> "works at " + Figure.of(GaugePressure.ofBar(bar)).text(units)
-                        + medium.map(m -> ", " + m).orElse(""))
+                .map(bar -> Say.it(
+                        "tag-facts.works-at",
+                        "ofBar",
+                        Figure.of(GaugePressure.ofBar(bar)).text(units),
+                        "medium",
+                        medium.map(m -> ", " + m).orElse("")))
                 .stream()
                 .toList();
     }
@@ -135,11 +139,10 @@ public record TagFacts(
         try {
             n = MAPPER.readTree(text);
         } catch (JsonProcessingException e) {
-            throw new BookTrouble(
-                    "The picture holds a code, but none of this program's tags: “" + brief(text) + "”.", e);
+            throw new BookTrouble(Say.it("tag-facts.the-picture-holds-code", "brief", brief(text)), e);
         }
         if (n == null || !MARK.equals(n.path("tag").asText())) {
-            throw new BookTrouble("The picture holds a code, but none of this program's tags: “" + brief(text) + "”.");
+            throw new BookTrouble(Say.it("tag-facts.the-picture-holds-code", "brief", brief(text)));
         }
         return new TagFacts(
                 n.path("id").asText(),

@@ -29,7 +29,7 @@ public final class LraCsv {
     /** One row for each straight with the bend that follows it; marks and lever beside them for the bench. */
     public static String of(TubeCase c) throws BookTrouble {
         if (c.shape().rows().isEmpty()) {
-            throw new BookTrouble("This tube has no bends to write down yet: measure its way first.");
+            throw new BookTrouble(Say.it("lra-csv.this-tube-has-no"));
         }
         StringWriter text = new StringWriter();
         CsvWriter csv = CsvWriter.builder().build(text);
@@ -79,13 +79,13 @@ public final class LraCsv {
                 CsvReader.builder().skipEmptyLines(true).ofNamedCsvRecord(new StringReader(strip(text)))) {
             csv.forEach(records::add);
         } catch (IOException | RuntimeException e) {
-            throw new BookTrouble("This is no table in CSV: " + e.getMessage() + ".", e);
+            throw new BookTrouble(Say.it("lra-csv.this-no-table-csv", "message", e.getMessage()), e);
         }
         if (records.isEmpty()) {
-            throw new BookTrouble("The table holds no rows under its headings.");
+            throw new BookTrouble(Say.it("lra-csv.the-table-holds-no"));
         }
         if (records.size() > MOST) {
-            throw new BookTrouble("The table holds " + records.size() + " rows; at most " + MOST + " are taken.");
+            throw new BookTrouble(Say.it("lra-csv.the-table-holds-rows", "size", records.size(), "most", MOST));
         }
         List<String> columns = records.get(0).getHeader();
         if (columns.containsAll(List.of("straight_mm", "rotation_deg", "bend_deg"))) {
@@ -98,7 +98,7 @@ public final class LraCsv {
             }
             return taken(() -> new Measured.Points(points));
         }
-        throw new BookTrouble("The headings must hold straight_mm, rotation_deg and bend_deg, or x_mm, y_mm and z_mm.");
+        throw new BookTrouble(Say.it("lra-csv.the-headings-must-hold"));
     }
 
     /** Some programs write a mark of byte order before the first heading. */
@@ -115,7 +115,14 @@ public final class LraCsv {
                         Angle.ofDegrees(number(r, "rotation_deg")),
                         Angle.ofDegrees(number(r, "bend_deg"))));
             } catch (IllegalArgumentException e) {
-                throw new BookTrouble("In line " + r.getStartingLineNumber() + ": " + e.getMessage() + ".", e);
+                throw new BookTrouble(
+                        Say.it(
+                                "lra-csv.in-line",
+                                "startingLineNumber",
+                                r.getStartingLineNumber(),
+                                "message",
+                                e.getMessage()),
+                        e);
             }
         }
         return taken(() -> new Measured.Rows(rows));
@@ -143,6 +150,13 @@ public final class LraCsv {
     }
 
     private static String wrong(NamedCsvRecord r, String column, String text) {
-        return "In line " + r.getStartingLineNumber() + ", column " + column + ": “" + text + "” is no number.";
+        return Say.it(
+                "lra-csv.in-line-column-no",
+                "startingLineNumber",
+                r.getStartingLineNumber(),
+                "column",
+                column,
+                "text",
+                text);
     }
 }

@@ -53,17 +53,20 @@ final class TemplateSheet {
     static byte[] pdf(Evaluation result, TubeCase c) throws IOException, BookTrouble {
         List<Drawing> drawings = BendTemplate.of(c);
         if (drawings.isEmpty()) {
-            throw new BookTrouble("There is no bending template yet: measure the way, and choose tube and bender.");
+            throw new BookTrouble(Say.it("template-sheet.there-no-bending-template"));
         }
         int sheets = drawings.stream().mapToInt(d -> tiles(d).size()).sum();
         if (sheets > MOST_SHEETS) {
-            throw new BookTrouble("The template would take " + sheets + " sheets, and " + MOST_SHEETS
-                    + " are the most: bend this tube by its marks and angles.");
+            throw new BookTrouble(
+                    Say.it("template-sheet.the-template-would-take", "sheets", sheets, "mostsheets", MOST_SHEETS));
         }
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             document.getDocumentInformation()
-                    .setTitle("Bending template: " + result.job().title());
+                    .setTitle(Say.it(
+                            "template-sheet.bending-template",
+                            "job",
+                            result.job().title()));
             new TemplateSheet(document, result.job().title(), Version.stamp(result.data())).write(c, drawings);
             document.save(bytes);
             return bytes.toByteArray();
@@ -126,16 +129,20 @@ final class TemplateSheet {
         for (int i = 0; i < drawings.size(); i++) {
             Drawing d = drawings.get(i);
             String what = drawings.size() == 1
-                    ? "whole tube, flat"
-                    : "stretch " + (i + 1) + " of " + drawings.size()
-                            + (i == 0
-                                    ? ""
-                                    : ", turned "
-                                            + String.format(
-                                                    java.util.Locale.ROOT,
-                                                    "%.1f",
-                                                    stretches.get(i).turn().degrees())
-                                            + "° from the one before");
+                    ? Say.it("template-sheet.whole-tube-flat")
+                    : Say.it(
+                            "template-sheet.stretch",
+                            "number",
+                            i + 1,
+                            "size",
+                            drawings.size(),
+                            "length",
+                            i == 0
+                                    ? "none"
+                                    : String.format(
+                                            java.util.Locale.ROOT,
+                                            "%.1f",
+                                            stretches.get(i).turn().degrees()));
             for (int[] tile : tiles(d)) {
                 sheet(d, what, tile[0], tile[1]);
             }
@@ -162,8 +169,16 @@ final class TemplateSheet {
             ruler(out);
             out.setNonStrokingColor(0.13f, 0.13f, 0.13f);
             fonts.show(out, title + ": " + what, MARGIN, SHEET.getHeight() - 9 * MM, 11, true);
-            String tile = "sheet " + (char) ('A' + row) + (column + 1) + " of " + down(d) + " × " + across(d)
-                    + "; laid over the next as far as its dashed line";
+            String tile = Say.it(
+                    "template-sheet.sheet-laid-over-next",
+                    "overlap",
+                    (char) ('A' + row),
+                    "valueB",
+                    column + 1,
+                    "down",
+                    down(d),
+                    "across",
+                    across(d));
             out.setNonStrokingColor(0.37f, 0.37f, 0.37f);
             fonts.show(out, tile, MARGIN, SHEET.getHeight() - 13.5f * MM, 8, false);
             fonts.show(out, stamp, SHEET.getWidth() - MARGIN - fonts.width(stamp, 7, false), 6 * MM, 7, false);
@@ -207,12 +222,6 @@ final class TemplateSheet {
             out.lineTo(x, y + (i % 8 == 0 ? 4 : i % 4 == 0 ? 3 : 2) * MM);
             out.stroke();
         }
-        fonts.show(
-                out,
-                "Check: 100 mm and 4 in against a rule. If they differ, print again at 100 %.",
-                MARGIN,
-                6 * MM,
-                8,
-                false);
+        fonts.show(out, Say.it("template-sheet.check-100-mm-4"), MARGIN, 6 * MM, 8, false);
     }
 }

@@ -24,7 +24,7 @@ public final class TubeDxf {
      */
     public static String of(TubeCase c) throws BookTrouble {
         if (c.path().isEmpty()) {
-            throw new BookTrouble("This tube has no shape to draw yet: measure its way and name its bender.");
+            throw new BookTrouble(Say.it("tube-dxf.this-tube-has-no"));
         }
         BentPath path = c.path().get();
         Dxf dxf = new Dxf(List.of("CENTRE_LINE", "CORNERS", "TEMPLATE"));

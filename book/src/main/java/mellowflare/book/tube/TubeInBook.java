@@ -89,32 +89,32 @@ public final class TubeInBook implements KindInBook<TubeLine, TubePlan> {
         return List.of(
                 new Paper<>(
                         "template",
-                        "Bending template",
-                        "at true size, with a ruler to check it by, as PDF",
+                        Say.it("tube-in-book.bending-template"),
+                        Say.it("tube-in-book.at-true-size-with"),
                         "-template.pdf",
                         (e, plan, now) -> TemplateSheet.pdf(e, plan.c())),
                 Paper.ofText(
                         "lra",
-                        "Bend table",
-                        "straights, rotations and bends with their marks, as CSV",
+                        Say.it("tube-in-book.bend-table"),
+                        Say.it("tube-in-book.straights-rotations-bends-with"),
                         "-lra.csv",
                         (e, plan, now) -> LraCsv.of(plan.c())),
                 Paper.ofText(
                         "dxf",
-                        "Centre line",
-                        "centre line and flat stretches, as DXF",
+                        Say.it("tube-in-book.centre-line"),
+                        Say.it("tube-in-book.centre-line-flat-stretches"),
                         ".dxf",
                         (e, plan, now) -> TubeDxf.of(plan.c())),
                 Paper.ofText(
                         "drawing",
-                        "Drawing",
-                        "the tube as it is bent, as SVG",
+                        Say.it("tube-in-book.drawing"),
+                        Say.it("tube-in-book.tube-as-bent-as"),
                         ".svg",
                         (e, plan, now) -> DrawingSvg.of(drawing(plan), e.job().title())),
                 Paper.ofText(
                         "parts",
-                        "Parts list",
-                        "tube, nuts, sleeves and clamps, as CSV",
+                        Say.it("tube-in-book.parts-list"),
+                        Say.it("tube-in-book.tube-nuts-sleeves-clamps"),
                         "-parts.csv",
                         (e, plan, now) -> TubePartsCsv.of(TubeParts.of(plan.c()))));
     }

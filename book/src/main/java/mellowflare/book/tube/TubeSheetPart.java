@@ -42,7 +42,7 @@ final class TubeSheetPart implements SheetPart {
 
     @Override
     public String measuredName() {
-        return "Way of the tube";
+        return Say.it("tube-sheet-part.way-tube");
     }
 
     @Override
@@ -50,23 +50,33 @@ final class TubeSheetPart implements SheetPart {
         page.drawing(plan.largeStrip(), 34);
         Optional<Drawing> shape = ShapeDrawing.page(c, TURN, TILT, Optional.empty());
         if (shape.isPresent()) {
-            page.drawing(shape.get(), 10);
+            page.drawing(shape.get().marked(plan.marks()), 10);
         }
         page.figures(List.of(
-                column("cut the tube at", c.cut().map(x -> x.shop(units))),
-                column("developed, point to point", c.shape().developed()),
+                column(Say.it("tube-sheet-part.cut-tube-at"), c.cut().map(x -> x.shop(units))),
+                column(
+                        Say.it("tube-sheet-part.developed-point-point"),
+                        c.shape().developed()),
                 new String[] {
-                    "weight and contents",
+                    Say.it("tube-sheet-part.weight-contents"),
                     c.tube()
-                            .flatMap(t -> c.cut().map(x -> LengthFormat.decimal(x.kilograms(t), 2, 0) + " kg"))
+                            .flatMap(t -> c.cut()
+                                    .map(x -> Say.it(
+                                            "tube-sheet-part.kg",
+                                            "kilograms",
+                                            LengthFormat.decimal(x.kilograms(t), 2, 0))))
                             .orElse("open"),
                     c.tube()
-                            .flatMap(t -> c.cut().map(x -> LengthFormat.decimal(x.litres(t), 3, 0) + " L inside"))
+                            .flatMap(t -> c.cut()
+                                    .map(x -> Say.it(
+                                            "tube-sheet-part.l-inside",
+                                            "litres",
+                                            LengthFormat.decimal(x.litres(t), 3, 0))))
                             .orElse("")
                 }));
         Optional<Drawing> marks = MarkStrip.of(c, LineEnd.A);
         if (marks.isPresent()) {
-            page.drawing(marks.get(), 36);
+            page.drawing(marks.get().marked(plan.marks()), 36);
         }
     }
 
@@ -85,7 +95,7 @@ final class TubeSheetPart implements SheetPart {
         }
         bends(page);
         ends(page);
-        page.heading("Parts", 12);
+        page.heading(Say.it("tube-sheet-part.parts"), 12);
         for (TubeParts p : TubeParts.of(c)) {
             page.text(p.name() + ": " + p.amount(), 9.5f, 0, false, 0.13f);
         }
@@ -97,35 +107,50 @@ final class TubeSheetPart implements SheetPart {
         if (rows.isEmpty()) {
             return;
         }
-        page.heading("Straights, rotations, bends", 12);
+        page.heading(Say.it("tube-sheet-part.straights-rotations-bends"), 12);
         List<BendMark> marks = c.marks(LineEnd.A);
         List<BendMark> fromB = c.marks(LineEnd.B);
         List<Angle> levers = c.levers();
         for (int i = 0; i < rows.size(); i++) {
             Row r = rows.get(i);
             List<String> words = new ArrayList<>();
-            words.add((i + 1) + ".  straight " + LengthFormat.figure(r.straight(), units));
+            words.add(Say.it(
+                    "tube-sheet-part.straight", "length", i + 1, "straight", LengthFormat.figure(r.straight(), units)));
             if (i < marks.size()) {
                 BendMark m = marks.get(i);
                 BendMark other = fromB.get(marks.size() - 1 - i);
-                words.add("turn " + Figure.of(r.rotation()).text(units) + " (line "
-                        + Figure.of(m.ambient()).text(units) + ")");
-                words.add("bend " + Figure.of(r.bend()).text(units)
-                        + (i < levers.size()
-                                ? ", lever " + Figure.of(levers.get(i)).text(units)
-                                : ""));
-                words.add("begins " + LengthFormat.shop(m.start(), units) + ", middle "
-                        + LengthFormat.shop(m.middle(), units) + ", leg mark " + LengthFormat.shop(m.leg(), units)
-                        + " from A; begins " + LengthFormat.shop(other.start(), units) + " from B");
+                words.add(Say.it(
+                        "tube-sheet-part.turn-line",
+                        "rotation",
+                        Figure.of(r.rotation()).text(units),
+                        "ambient",
+                        Figure.of(m.ambient()).text(units)));
+                words.add(Say.it(
+                        "tube-sheet-part.bend",
+                        "bend",
+                        Figure.of(r.bend()).text(units),
+                        "levers",
+                        i < levers.size() ? Figure.of(levers.get(i)).text(units) : "none"));
+                words.add(Say.it(
+                        "tube-sheet-part.begins-middle-leg-mark",
+                        "shop",
+                        LengthFormat.shop(m.start(), units),
+                        "shopB",
+                        LengthFormat.shop(m.middle(), units),
+                        "shopC",
+                        LengthFormat.shop(m.leg(), units),
+                        "shopD",
+                        LengthFormat.shop(other.start(), units)));
             }
             page.text(String.join("; ", words) + ".", 9, 0, false, 0.13f);
         }
         page.text(
-                "Marks are counted from the squared-up end, before the flare is made and before end B is trimmed. Begin and leg mark differ by the setback; the bender says which it wants"
-                        + c.bender()
+                Say.it(
+                        "tube-sheet-part.marks-counted-from-squared",
+                        "bender",
+                        c.bender()
                                 .map(b -> ": " + b.name() + ", " + b.mark().words())
-                                .orElse("")
-                        + ".",
+                                .orElse("")),
                 8.5f,
                 0,
                 false,
@@ -134,19 +159,25 @@ final class TubeSheetPart implements SheetPart {
 
     private void ends(SheetPage page) throws IOException {
         page.need(FLARE_HIGH + 20);
-        page.heading("Ends and sealing", 12);
+        page.heading(Say.it("tube-sheet-part.ends-sealing"), 12);
         for (TubeSide s : c.sides()) {
             if (s.made().isPresent()) {
                 page.need(FLARE_HIGH);
             }
             page.text(
-                    "End " + s.which() + ", " + s.port().place()
-                            + s.port()
+                    Say.it(
+                            "tube-sheet-part.end",
+                            "which",
+                            s.which(),
+                            "place",
+                            s.port().place(),
+                            "port",
+                            s.port()
                                     .port()
-                                    .map(p ->
-                                            ", " + p.title() + " " + p.gender().word())
-                                    .orElse(", port not settled")
-                            + s.traits().map(t -> ": " + t.name()).orElse(": end not chosen"),
+                                    .map(p -> p.title() + " " + p.gender().word())
+                                    .orElse("none"),
+                            "traits",
+                            s.traits().map(t -> t.name()).orElse("none")),
                     10,
                     0,
                     true,
@@ -162,15 +193,24 @@ final class TubeSheetPart implements SheetPart {
                         260);
                 page.gap(16);
                 page.text(
-                        s.tool().orElseThrow().name() + ", stick-out "
-                                + LengthFormat.figure(s.stickOut().orElseThrow(), units) + ", flare "
-                                + LengthFormat.figure(s.made().get().diameter(), units) + " across"
-                                + s.band()
-                                        .map(b -> ", wanted " + LengthFormat.figure(b.low(), units) + " to "
-                                                + LengthFormat.figure(b.high(), units) + " ("
-                                                + b.source().shown() + ")")
-                                        .orElse("")
-                                + ". By a model; the first flare on scrap decides.",
+                        Say.it(
+                                "tube-sheet-part.stick-out-flare-across",
+                                "tool",
+                                s.tool().orElseThrow().name(),
+                                "stickOut",
+                                LengthFormat.figure(s.stickOut().orElseThrow(), units),
+                                "diameter",
+                                LengthFormat.figure(s.made().get().diameter(), units),
+                                "low",
+                                s.band()
+                                        .map(b -> LengthFormat.figure(b.low(), units))
+                                        .orElse("none"),
+                                "high",
+                                s.band()
+                                        .map(b -> LengthFormat.figure(b.high(), units))
+                                        .orElse("none"),
+                                "source",
+                                s.band().map(b -> b.source().shown()).orElse("none")),
                         9,
                         10,
                         false,
@@ -179,8 +219,18 @@ final class TubeSheetPart implements SheetPart {
             plan.seal(s.which()).ifPresent(a -> {
                 try {
                     page.text(
-                            a.saysPutOn() + " " + a.saysNever() + " " + a.saysTighten() + " Re-use: " + a.reuse()
-                                    + ". (" + a.source().shown() + ")",
+                            Say.it(
+                                    "tube-sheet-part.re-use",
+                                    "saysPutOn",
+                                    a.saysPutOn(),
+                                    "saysNever",
+                                    a.saysNever(),
+                                    "saysTighten",
+                                    a.saysTighten(),
+                                    "reuse",
+                                    a.reuse(),
+                                    "source",
+                                    a.source().shown()),
                             9,
                             10,
                             false,

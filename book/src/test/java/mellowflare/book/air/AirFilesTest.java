@@ -185,13 +185,12 @@ class AirFilesTest {
     void testTheSheetHoldsWalkCutsPartsAndCautions() throws Exception {
         String text = text(Jobs.paper("sheet", SHED));
         assertThat(text)
-                .contains(
-                        "Air for the blasting shed", "The walk", "riser: up 2.6 m", "Cut list", "48 mm on 50", "Parts")
+                .contains("Air for the blasting shed", "Layout", "riser: up 2.6 m", "Cut list", "48 mm on 50", "Parts")
                 .contains("north 1: left 3.4 m", "Work: not started", "rigging loft: drop 2 m")
-                .contains("Heights of the centre line over the floor", "north 1: 3494 mm to 3460 mm over 3400 mm")
+                .contains("Height of the centre line above the floor", "north 1: 3494 mm to 3460 mm over 3400 mm")
                 .contains("Free air by ISO 1217", "Pump up and hold", "Local codes, the makers of pipe")
                 .contains("STILL NEEDED", "leak test: Enter two readings of a leak test.");
-        assertThat(text(Jobs.paper("sheet", LOFT))).contains("PVC pipe must never carry compressed air");
+        assertThat(text(Jobs.paper("sheet", LOFT))).contains("Never use PVC pipe for compressed air");
     }
 
     @Test
@@ -258,11 +257,11 @@ class AirFilesTest {
         assertThatThrownBy(() -> Jobs.paperText("network", LOFT)).hasMessageContaining("no network yet");
         assertThatThrownBy(() -> Jobs.paperText("drains", LOFT)).hasMessageContaining("no drain yet");
         assertThatThrownBy(() -> Jobs.paperText("lra", SHED))
-                .hasMessageContaining("made as “air main”, which has no “lra”");
+                .hasMessageContaining("of kind “air main”, which has no “lra”");
         assertThatThrownBy(() -> Jobs.paper("hand-over", SHED)).hasMessageContaining("has no “hand-over”");
         Evaluation hose = Evaluation.of(demo("demo-slew-hose"), DATA);
         assertThatThrownBy(() -> Jobs.paperText("cuts", hose))
-                .hasMessageContaining("made as “hose”, which has no “cuts”. It has: sheet, tag, export, parts");
+                .hasMessageContaining("of kind “hose”, which has no “cuts”. It has: sheet, tag, export, parts");
     }
 
     private static String text(byte[] pdf) throws IOException {

@@ -92,7 +92,7 @@ class AirJsonTest {
                 "\"heading\":0|\"heading\":45|heading",
                 "\"piece\":\"hose\"|\"piece\":\"cloud\"|none of pipe",
                 "\"turn\":\"up\"|\"turn\":\"sideways\"|turn",
-                "\"leak\":0.1|\"leak\":7|leaks",
+                "\"leak\":0.1|\"leak\":7|leak share",
                 "\"humidity\":0.6|\"humidity\":6|Humidity",
                 "\"count\":2|\"count\":0|old bar"
             })

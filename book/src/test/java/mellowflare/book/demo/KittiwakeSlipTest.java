@@ -49,9 +49,9 @@ class KittiwakeSlipTest {
     @Test
     void testOneJobIsHalfMadeOneNotBegunAndOneStops() {
         assertThat(demo).hasSize(15);
-        assertThat(slew.leftOff()).startsWith("step 6 of");
+        assertThat(slew.leftOff().text()).startsWith("step 6 of");
         assertThat(slew.plan().stops()).isFalse();
-        assertThat(winch.leftOff()).isEqualTo("not started");
+        assertThat(winch.leftOff().text()).isEqualTo("not started");
         assertThat(demo.get(0).plan().findings().stream().filter(Finding::stops))
                 .extracting(f -> f.rule().id())
                 .containsExactlyInAnyOrder("line.clocking", "hose.bend-radius");

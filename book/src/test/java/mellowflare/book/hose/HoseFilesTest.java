@@ -66,7 +66,7 @@ class HoseFilesTest {
     @Test
     void testHandOverSheetWithoutAClockAngleForbidsTheCrimp() throws Exception {
         String sheet = text(Jobs.paper("hand-over", evaluate(Jobs.demo().get(0))));
-        assertThat(sheet).contains("NOT SAID. Do not crimp the second elbow").contains("Stops: settle these first");
+        assertThat(sheet).contains("Do not crimp the second elbow").contains("Stops: clear these first");
         Job said = Jobs.demo().get(0).change(HoseLineKind.HOSE, l -> l.withClocking(Optional.of(Angle.ofDegrees(5))));
         assertThat(text(Jobs.paper("hand-over", evaluate(said)))).contains("elbow B at 5°");
     }
@@ -77,6 +77,6 @@ class HoseFilesTest {
         assertThat(Jobs.paper("hand-over", empty)).isNotEmpty();
         assertThat(Jobs.paper("tag", empty)).isNotEmpty();
         assertThat(Jobs.paperText("parts", empty).lines()).hasSize(2);
-        assertThat(Jobs.paperText("drawing", empty)).contains("not settled");
+        assertThat(Jobs.paperText("drawing", empty)).contains("not identified");
     }
 }

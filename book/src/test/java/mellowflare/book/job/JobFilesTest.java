@@ -64,9 +64,9 @@ class JobFilesTest {
         assertThatThrownBy(() -> JobFiles.read(folder.resolve("none.json"))).hasMessageContaining("There is no file");
         assertThatThrownBy(() -> JobFiles.read(folder)).hasMessageContaining("is a folder");
         Path binary = Files.write(folder.resolve("photo.json"), new byte[] {(byte) 0xff, (byte) 0xfe, 0, 1});
-        assertThatThrownBy(() -> JobFiles.read(binary)).hasMessageContaining("is no text");
+        assertThatThrownBy(() -> JobFiles.read(binary)).hasMessageContaining("is not text");
         Path other = Files.writeString(folder.resolve("other.json"), "{\"format\": \"recipe\"}");
-        assertThatThrownBy(() -> JobFiles.read(other)).hasMessageContaining("no job of this program");
+        assertThatThrownBy(() -> JobFiles.read(other)).hasMessageContaining("not a job of this program");
     }
 
     private static String text(byte[] pdf) throws Exception {
@@ -86,18 +86,20 @@ class JobFilesTest {
                 .contains("measured by Maren with a tape, written by Tobbe; second reading 1141 mm by Tobbe")
                 .contains("not read back yet")
                 .contains("ring -908 90 Shore A, NBR")
-                .contains("Never tape; paste")
+                .contains("Never: tape; paste; a nicked or dry ring; a port in which it turns all the way in by hand.")
                 .contains("Caution: A pinhole jet goes through skin and glove")
                 .contains("HOLD: read the figure back first: the cut cannot be undone")
                 .contains("done by Maren, 2026-11-01 07:38")
-                .contains(
-                        "Local codes, the makers of pipe, hose and ends, and licensed practice come before this sheet");
+                .contains("Local codes, the makers of pipe, hose and ends, and licensed practice overrule this sheet");
     }
 
     @Test
     void testSheetOfAFaultyLineShowsItsStops() throws Exception {
         String sheet = text(Jobs.paper("sheet", evaluate(Jobs.demo().get(0))));
-        assertThat(sheet).contains("STOP").contains("Two elbow ends").contains("needs 189.1 mm or more");
+        assertThat(sheet)
+                .contains("STOP")
+                .contains("There are two elbow ends, and the clock angle")
+                .contains("160 mm, at least 189.1 mm needed on the centre line");
     }
 
     @Test

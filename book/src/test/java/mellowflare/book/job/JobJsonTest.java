@@ -338,22 +338,22 @@ class JobJsonTest {
             delimiter = '|',
             quoteCharacter = '~',
             value = {
-                "\"units\":\"metric\"|\"units\":\"furlongs\"|“units” is none of the known words",
-                "\"hose\":\"KH2-08\"|\"hose\":8|“lines.hose.hose” is no text",
-                "\"value\":1140.0|\"value\":\"1140\"|“lines.hose.finished.value” is no number",
+                "\"units\":\"metric\"|\"units\":\"furlongs\"|“units” is not a known word",
+                "\"hose\":\"KH2-08\"|\"hose\":8|“lines.hose.hose” is not a text",
+                "\"value\":1140.0|\"value\":\"1140\"|“lines.hose.finished.value” is not a number",
                 "\"value\":1140.0|\"value\":-5|above zero",
                 "\"working\":210.0|\"working\":-9|above full vacuum",
                 "\"diameter\":17.5|\"diameter\":9000|up to 400 mm",
-                "\"pitch\":\"16.0 tpi\"|\"pitch\":\"sixteen\"|is no pitch",
-                "\"seat\":\"port-oring\"|\"seat\":\"soft\"|none of the known seats",
+                "\"pitch\":\"16.0 tpi\"|\"pitch\":\"sixteen\"|is not a pitch",
+                "\"seat\":\"port-oring\"|\"seat\":\"soft\"|is not a known seat",
                 "\"bendRadius\":230.0|\"bendRadius\":0|bend radius is above zero",
                 "\"certainty\":|\"certainty\":7,\"x\":|between 0 and 1",
                 "\"step\":\"safe\"|\"step\":null|“logs.hose.entries[0].step” is missing",
-                "\"at\":\"20|\"at\":\"noon 20|is no moment",
-                "\"outcome\":\"done\"|\"outcome\":\"maybe\"|none of the known words",
+                "\"at\":\"20|\"at\":\"noon 20|is not a time",
+                "\"outcome\":\"done\"|\"outcome\":\"maybe\"|is not a known word",
                 "\"version\":2|\"version\":3|reads versions 1 to 2",
                 "\"version\":2|\"version\":\"new\"|has version new",
-                "\"format\":\"mellow-flare-job\"|\"format\":\"other\"|no job of this program",
+                "\"format\":\"mellow-flare-job\"|\"format\":\"other\"|not a job of this program",
                 "\"title\":|\"title\":\"twice\",\"title\":|damaged",
             })
     void testDamagedOrForeignJobIsRefusedByFieldInASentence(String from, String to, String says) {
@@ -367,7 +367,14 @@ class JobJsonTest {
     @CsvSource(
             delimiter = '|',
             quoteCharacter = '~',
-            value = {"~~|is empty", "{|damaged", "[]|no job", "12|no job", "{} x|damaged", "nonsense|no JSON"})
+            value = {
+                "~~|is empty",
+                "{|damaged",
+                "[]|not a job",
+                "12|not a job",
+                "{} x|damaged",
+                "nonsense|not valid JSON"
+            })
     void testWhatIsNoJsonObjectIsRefused(String text, String says) {
         assertThatThrownBy(() -> JobJson.read(text))
                 .isInstanceOf(BookTrouble.class)

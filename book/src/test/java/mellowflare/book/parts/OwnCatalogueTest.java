@@ -58,7 +58,7 @@ class OwnCatalogueTest {
         Path foreign = Files.writeString(folder.resolve("foreign.csv"), "a,b\n1,2\n");
         assertThatThrownBy(() -> own().take(foreign))
                 .isInstanceOf(BookTrouble.class)
-                .hasMessageContaining("no catalogue file");
+                .hasMessageContaining("the columns of foreign.csv fit none");
         assertThatThrownBy(() -> own().take(folder.resolve("none.csv")))
                 .isInstanceOf(BookTrouble.class)
                 .hasMessageContaining("There is no file");
@@ -75,7 +75,8 @@ class OwnCatalogueTest {
         OwnCatalogue.Taken taken = own().load();
         assertThat(taken.troubles())
                 .singleElement()
-                .satisfies(t -> assertThat(t).contains("no catalogue file"));
+                .satisfies(
+                        t -> assertThat(t).contains("This is not a catalogue file: hoses.csv, line 1: has no rows."));
         assertThat(taken.data()).isSameAs(Jobs.DATA);
     }
 

@@ -226,7 +226,7 @@ class BookTest {
         byte[] before = Files.readAllBytes(file);
         assertThatThrownBy(() -> Book.open(folder))
                 .isInstanceOf(BookTrouble.class)
-                .hasMessageContaining("no book, or it is damaged");
+                .hasMessageContaining("not a book, or it is damaged");
         assertThat(Files.readAllBytes(file)).isEqualTo(before);
     }
 
@@ -238,7 +238,7 @@ class BookTest {
             s.execute("CREATE TABLE recipes (name TEXT)");
         }
         byte[] before = Files.readAllBytes(file);
-        assertThatThrownBy(() -> Book.open(folder)).hasMessageContaining("is no book of this program");
+        assertThatThrownBy(() -> Book.open(folder)).hasMessageContaining("is not a book of this program");
         assertThat(Files.readAllBytes(file)).isEqualTo(before);
     }
 
@@ -324,7 +324,7 @@ class BookTest {
                 Book.Opened opened = book.opened("j");
                 assertThat(opened.job()).isEmpty();
                 assertThat(opened.aside().orElseThrow().says())
-                        .contains("is set aside", "last state that can be read", "as it lies");
+                        .contains("is set aside", "last readable state", "as it is");
                 assertThat(book.asItLies("j").orElseThrow()).isNotBlank();
                 assertThat(book.lastReadable("j", NOW.plusSeconds(120))
                                 .orElseThrow()

@@ -73,16 +73,16 @@ class TagTest {
                 .isInstanceOf(BookTrouble.class)
                 .hasMessageContaining("There is no file");
         Path text = Files.writeString(folder.resolve("text.png"), "no picture");
-        assertThatThrownBy(() -> TagCode.read(text)).hasMessageContaining("is no picture");
-        assertThatThrownBy(() -> TagCode.read(folder)).hasMessageContaining("not a file with a picture");
+        assertThatThrownBy(() -> TagCode.read(text)).hasMessageContaining("is not a picture");
+        assertThatThrownBy(() -> TagCode.read(folder)).hasMessageContaining("is not a picture file");
         Path huge = Files.write(folder.resolve("huge.png"), head(100_000, 90_000));
-        assertThatThrownBy(() -> TagCode.read(huge)).hasMessageContaining("9000 million dots");
+        assertThatThrownBy(() -> TagCode.read(huge)).hasMessageContaining("9000 million pixels");
         assertThatThrownBy(() -> TagCode.read(new BufferedImage(200, 200, BufferedImage.TYPE_INT_RGB)))
                 .hasMessageContaining("No code was found");
         assertThatThrownBy(() -> TagFacts.read("https://example.invalid"))
-                .hasMessageContaining("none of this program's tags");
+                .hasMessageContaining("not a tag of this program");
         assertThatThrownBy(() -> TagFacts.read("{\"tag\":\"other\"}"))
-                .hasMessageContaining("none of this program's tags");
+                .hasMessageContaining("not a tag of this program");
     }
 
     @Test

@@ -77,12 +77,12 @@ class TubeFilesTest {
             delimiter = '|',
             quoteCharacter = '~',
             value = {
-                "~straight_mm,rotation_deg,bend_deg\n10,0,x~|In line 2, column bend_deg: “x” is no number.",
+                "~straight_mm,rotation_deg,bend_deg\n10,0,x~|Line 2, column bend_deg: “x” is not a number.",
                 "~straight_mm,rotation_deg,bend_deg\n10,0,200~|between 0 and 180 degrees",
                 "~straight_mm,rotation_deg,bend_deg\n-10,0,20~|not below zero",
-                "~a,b\n1,2~|The headings must hold straight_mm",
-                "~x_mm,y_mm,z_mm~|holds no rows",
-                "~~|holds no rows",
+                "~a,b\n1,2~|The headings must be straight_mm",
+                "~x_mm,y_mm,z_mm~|has no rows",
+                "~~|has no rows",
             })
     void testDamagedTablesAreRefusedByLineAndColumn(String text, String says) {
         assertThatThrownBy(() -> LraCsv.read(text))
@@ -167,7 +167,7 @@ class TubeFilesTest {
                                 List.of(new Vector(0, 0, 0), new Vector(9000, 0, 0), new Vector(9000, 9000, 0)))));
         assertThatThrownBy(() -> Jobs.paper("template", Evaluation.of(far, Jobs.DATA)))
                 .hasMessageContaining("sheets")
-                .hasMessageContaining("30 are the most");
+                .hasMessageContaining("more than the 30 allowed");
     }
 
     @Test
@@ -188,7 +188,7 @@ class TubeFilesTest {
                             assertThat(sheet).contains(f.says(e.job().units()).replaceAll("\\s+", " ")));
         }
         assertThat(text(Jobs.paper("sheet", FUEL)))
-                .contains("Way of the tube measured by Maren")
+                .contains("Shape of the tube measured by Maren")
                 .contains("Straights, rotations, bends")
                 .contains("first flare on scrap decides");
     }

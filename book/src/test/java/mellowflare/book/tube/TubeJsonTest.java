@@ -82,10 +82,10 @@ class TubeJsonTest {
             value = {
                 "\"squareUp\":1.0|\"squareUp\":-1|not below zero",
                 "\"designFactor\":4.0|\"designFactor\":1|design factor",
-                "\"kind\":\"single37\"|\"kind\":\"single99\"|none of the known words",
+                "\"kind\":\"single37\"|\"kind\":\"single99\"|is not a known word",
                 "[90.0,85.0]|[90.0,95.0]|keeps more than half",
-                "[90.0,85.0]|[90.0]|is no list of 2 numbers each",
-                "[180.0,0.0,0.0]|[180.0,\"a\",0.0]|is no place of three numbers",
+                "[90.0,85.0]|[90.0]|is not a list of 2 numbers each",
+                "[180.0,0.0,0.0]|[180.0,\"a\",0.0]|is not a position of three numbers",
                 "\"endToEnd\":656.0|\"endToEnd\":0|above zero",
                 "\"kind\":\"tube\"|\"kind\":\"rope\"|“kind” is “rope”, but must be one of hose, tube, air",
             })

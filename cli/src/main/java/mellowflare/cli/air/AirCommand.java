@@ -111,25 +111,34 @@ public final class AirCommand extends ComputeCommand {
             }
             Optional<PipeSystem> of = data.get(PipeSystems.KEY).find(system.get());
             if (of.isEmpty()) {
-                throw p.wrong("system", "there is no pipe “" + system.get() + "” in the tables.");
+                throw p.wrong("system", Say.it("air-command.there-no-pipe-tables", "system", system.get()));
             }
             if (!of.get().rated()) {
                 throw p.wrong(
                         "system",
-                        of.get().name() + " never carries compressed air. "
-                                + of.get().refused().orElse(""));
+                        Say.it(
+                                "air-command.never-carries-compressed-air",
+                                "material",
+                                of.get().name(),
+                                "refused",
+                                of.get().refused().orElse("")));
             }
             Optional<PipeSize> found = data.get(PipeSystems.KEY).size(system.get(), size.get());
             if (found.isEmpty()) {
                 throw p.wrong(
                         "size",
-                        "there is no size “" + size.get() + "” of " + of.get().name() + ": known are "
-                                + String.join(
+                        Say.it(
+                                "air-command.there-no-size-known",
+                                "size",
+                                size.get(),
+                                "system",
+                                of.get().name(),
+                                "sizes",
+                                String.join(
                                         ", ",
                                         data.get(PipeSystems.KEY).sizes(system.get()).stream()
                                                 .map(PipeSize::size)
-                                                .toList())
-                                + ".");
+                                                .toList())));
             }
             return found;
         }
@@ -165,7 +174,7 @@ public final class AirCommand extends ComputeCommand {
             });
             for (String node : f.texts("nodes")) {
                 if (!met.contains(node)) {
-                    throw f.wrong("nodes", "no pipe leads to “" + node + "”.");
+                    throw f.wrong("nodes", Say.it("air-command.no-pipe-leads", "node", node));
                 }
             }
         }
@@ -226,23 +235,32 @@ public final class AirCommand extends ComputeCommand {
         public String text(ObjectNode r) {
             StringBuilder text = new StringBuilder();
             for (JsonNode n : r.path("nodes")) {
-                text.append(String.format(
-                        Locale.ROOT,
-                        "%s: %.3f bar, %.0f L/min taken%n",
+                text.append(Say.it(
+                        "air-command.bar-l-min-taken",
+                        "node",
                         n.path("node").asText(),
-                        n.path("pressure").asDouble(),
-                        n.path("taken").asDouble()));
+                        "asDouble",
+                        String.format(Locale.ROOT, "%.3f", n.path("pressure").asDouble()),
+                        "asDoubleB",
+                        String.format(Locale.ROOT, "%.0f", n.path("taken").asDouble())));
             }
             for (JsonNode p : r.path("pipes")) {
-                text.append(String.format(
-                        Locale.ROOT,
-                        "%s: %.0f L/min, %.1f m/s, loses %.4f bar%n",
+                text.append(Say.it(
+                        "air-command.l-min-m-s",
+                        "pipe",
                         p.path("name").asText(),
-                        p.path("flow").asDouble(),
-                        p.path("velocity").asDouble(),
-                        p.path("drop").asDouble()));
+                        "asDouble",
+                        String.format(Locale.ROOT, "%.0f", p.path("flow").asDouble()),
+                        "asDoubleB",
+                        String.format(Locale.ROOT, "%.1f", p.path("velocity").asDouble()),
+                        "asDoubleC",
+                        String.format(Locale.ROOT, "%.4f", p.path("drop").asDouble())));
             }
-            text.append("free air by ").append(r.path("reference").asText()).append('\n');
+            text.append(Say.it(
+                            "air-command.free-air-by",
+                            "reference",
+                            r.path("reference").asText()))
+                    .append('\n');
             text.append(Words.findings(r.path("findings")));
             return text.toString();
         }

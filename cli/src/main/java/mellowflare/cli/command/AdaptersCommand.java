@@ -74,7 +74,7 @@ public final class AdaptersCommand extends ComputeCommand {
             given.nothingElse();
             return data.get(EndTable.KEY)
                     .find(id)
-                    .orElseThrow(() -> f.wrong(name, "the tables hold no " + id.text() + "."));
+                    .orElseThrow(() -> f.wrong(name, Say.it("adapters-command.tables-hold-no", "id", id.text())));
         }
 
         private static ObjectNode chain(AdapterChain chain) {
@@ -125,12 +125,14 @@ public final class AdaptersCommand extends ComputeCommand {
         public String text(ObjectNode r) {
             StringBuilder text = new StringBuilder();
             for (JsonNode chain : r.path("chains")) {
-                text.append(parts(chain))
-                        .append(": ")
-                        .append(chain.path("joints").asText())
-                        .append(" joints, ")
-                        .append(chain.path("weakest").asText())
-                        .append(" bar\n");
+                text.append(Say.it(
+                        "adapters-command.chain",
+                        "parts",
+                        parts(chain),
+                        "joints",
+                        chain.path("joints").asText(),
+                        "weakest",
+                        chain.path("weakest").asText()));
             }
             text.append(Words.findings(r.path("findings")));
             return text.toString();

@@ -22,11 +22,14 @@ public final class AirWords {
         if (found.isEmpty()) {
             throw f.wrong(
                     "reference",
-                    "“" + said.get() + "” is not known here: use "
-                            + Arrays.stream(AirReference.values())
+                    Say.it(
+                            "air-words.not-known-here-use",
+                            "words",
+                            said.get(),
+                            "stream",
+                            Arrays.stream(AirReference.values())
                                     .map(AirReference::word)
-                                    .collect(Collectors.joining(", "))
-                            + ".");
+                                    .collect(Collectors.joining(", "))));
         }
         return found.get();
     }

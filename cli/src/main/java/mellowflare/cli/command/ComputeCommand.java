@@ -96,8 +96,10 @@ public abstract class ComputeCommand implements Callable<Integer> {
             return computation.of(fields);
         } catch (IllegalArgumentException | IllegalStateException | ArithmeticException | IndexOutOfBoundsException e) {
             throw new Refused(
-                    "This record cannot be worked out: its figures do not go together"
-                            + (e.getMessage() == null ? "." : " (" + e.getMessage() + ")."),
+                    Say.it(
+                            "compute-command.this-record-cannot-be",
+                            "part",
+                            e.getMessage() == null ? "." : " (" + e.getMessage() + ")."),
                     e);
         }
     }
@@ -147,7 +149,7 @@ public abstract class ComputeCommand implements Callable<Integer> {
             }
             result.put("row", row);
             result.put("refused", sentence);
-            FindingsOut.refusal(result, "row " + row, sentence);
+            FindingsOut.refusal(result, Say.it("compute-command.row", "row", row), sentence);
             give(result);
         }
 
@@ -156,13 +158,13 @@ public abstract class ComputeCommand implements Callable<Integer> {
             out.write(result);
             done++;
             if (done % PROGRESS_EVERY == 0) {
-                streams.progress(done + " records");
+                streams.progress(Say.it("compute-command.records", "done", done));
             }
         }
 
         void finish() {
             if (done >= PROGRESS_EVERY) {
-                streams.progress(done + " records, all done");
+                streams.progress(Say.it("compute-command.records-all-done", "done", done));
             }
         }
     }

@@ -48,7 +48,11 @@ public final class ConvertCommand extends ComputeCommand {
             ShopInches shop = ShopInches.of(length, denominator);
             boolean bare = LengthText.readWithUnit(text).value().isEmpty();
             ObjectNode out = JsonNodeFactory.instance.objectNode();
-            out.put("understoodAs", bare ? "inches, as no unit was written" : "the unit that was written");
+            out.put(
+                    "understoodAs",
+                    bare
+                            ? Say.it("convert-command.inches-as-no-unit")
+                            : Say.it("convert-command.unit-that-was-written"));
             out.put("mm", length.mm());
             out.put("inches", length.inches());
             out.put("fraction", shop.text());
@@ -70,12 +74,20 @@ public final class ConvertCommand extends ComputeCommand {
 
         @Override
         public String text(ObjectNode result) {
-            return LengthFormat.decimal(result.path("mm").asDouble(), 3, 0) + " mm = "
-                    + LengthFormat.decimal(result.path("inches").asDouble(), 4, 0) + " in = "
-                    + result.path("fraction").asText() + " in = "
-                    + result.path("feetInches").asText() + " (taken as "
-                    + result.path("understoodAs").asText() + "; the fraction is off by "
-                    + LengthFormat.decimal(result.path("roundingError").asDouble(), 3, 0) + " mm)\n";
+            return Say.it(
+                    "convert-command.mm-taken-as-fraction",
+                    "asDouble",
+                    LengthFormat.decimal(result.path("mm").asDouble(), 3, 0),
+                    "asDoubleB",
+                    LengthFormat.decimal(result.path("inches").asDouble(), 4, 0),
+                    "mm",
+                    result.path("fraction").asText(),
+                    "asTextB",
+                    result.path("feetInches").asText(),
+                    "asTextC",
+                    result.path("understoodAs").asText(),
+                    "asDoubleC",
+                    LengthFormat.decimal(result.path("roundingError").asDouble(), 3, 0));
         }
     }
 }

@@ -50,7 +50,7 @@ public final class CutListCommand extends ComputeCommand {
             UnitSystem units = Words.units(f);
             List<CutTask.Piece> pieces = new ArrayList<>();
             for (Fields p : f.objects("pieces")) {
-                String name = p.text("name").orElse("piece " + (pieces.size() + 1));
+                String name = p.text("name").orElse(Say.it("cut-list-command.piece", "number", pieces.size() + 1));
                 Length length = p.length("length").orElseThrow(() -> p.missing("length"));
                 pieces.add(new CutTask.Piece(
                         name, length, p.count("count", 1, CutTask.MOST_PIECES).orElse(1)));
@@ -61,7 +61,7 @@ public final class CutListCommand extends ComputeCommand {
                 Length length = s.length("length").orElseThrow(() -> s.missing("length"));
                 Optional<Integer> count = s.count("count", 0, CutTask.MOST_PIECES);
                 stock.add(new CutTask.Stock(
-                        s.text("name").orElse(count.isPresent() ? "at hand" : "bought"),
+                        s.text("name").orElse(count.isPresent() ? Say.it("cut-list-command.at-hand") : "bought"),
                         length,
                         s.number("price", 0, 1e9).orElse(count.isPresent() ? 0.0 : length.mm() / 1000),
                         count));
@@ -69,7 +69,7 @@ public final class CutListCommand extends ComputeCommand {
             }
             Length kerf = f.lengthOrZero("kerf").orElse(Length.ofMm(2));
             if (kerf.compareTo(CutTask.WIDEST_KERF) > 0) {
-                throw new Refused("“kerf”: a kerf is no wider than 20 mm.");
+                throw new Refused(Say.it("cut-list-command.kerf-kerf-no-wider"));
             }
             boolean trim = f.flag("trim");
             Length keep = f.lengthOrZero("keep").orElse(Length.ofMm(300));
@@ -154,8 +154,8 @@ public final class CutListCommand extends ComputeCommand {
             text.append(String.format(
                     Locale.ROOT,
                     r.path("proven").asBoolean()
-                            ? "%d bars, price %.2f: no cheaper plan exists; %.1f %% lost%n"
-                            : "%d bars, price %.2f; %.1f %% lost%n",
+                            ? Say.it("cut-list-command.d-bars-price-2f")
+                            : Say.it("cut-list-command.d-bars-price-2f-2"),
                     r.path("bars").size(),
                     r.path("price").asDouble(),
                     100 * r.path("waste").asDouble()));

@@ -8,7 +8,6 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import mellowflare.book.BookTrouble;
@@ -82,7 +81,7 @@ public final class HoldTestCommand implements Callable<Integer> {
         try {
             result = result(new Fields(record));
         } catch (IllegalArgumentException | ArithmeticException e) {
-            throw new Refused("These readings cannot be worked out: " + e.getMessage() + ".", e);
+            throw new Refused(Say.it("hold-test-command.these-readings-cannot-be", "message", e.getMessage()), e);
         }
         String text = format == Format.TEXT ? text(result) : result.toPrettyString() + "\n";
         Streams.Sink sink = streams.out();
@@ -102,7 +101,7 @@ public final class HoldTestCommand implements Callable<Integer> {
         }
         ObjectNode record;
         if (first < 0) {
-            throw new Refused("Nothing came in: give a table of time and pressure, or see --help for an example.");
+            throw new Refused(Say.it("hold-test-command.nothing-came-give-table"));
         }
         in.reset();
         if (first == '{') {
@@ -122,7 +121,7 @@ public final class HoldTestCommand implements Callable<Integer> {
 
                 @Override
                 public void broken(long row, String sentence) {
-                    readings.addObject().put("row " + row, sentence);
+                    readings.addObject().put(Say.it("hold-test-command.row", "row", row), sentence);
                 }
             });
         }
@@ -158,7 +157,7 @@ public final class HoldTestCommand implements Callable<Integer> {
             Optional<AbsolutePressure> ambient = r.barometer("barometer");
             r.nothingElse();
             if (!(Math.abs(time) <= HoldTest.Reading.LONGEST_SECONDS)) {
-                throw r.wrong("time", "no test of tightness lasts longer than a hundred days.");
+                throw r.wrong("time", Say.it("hold-test-command.no-test-tightness-lasts"));
             }
             readings.add(new HoldTest.Reading(time, pressure, air, ambient));
         }
@@ -172,7 +171,7 @@ public final class HoldTestCommand implements Callable<Integer> {
         try {
             test = new HoldTest(readings, Volume.ofLitres(litres), ambient, PressureDifference.ofBar(step), passes);
         } catch (IllegalArgumentException e) {
-            throw new Refused("“readings”: " + e.getMessage() + ".", e);
+            throw new Refused(Say.it("hold-test-command.readings", "message", e.getMessage()), e);
         }
         HoldTest.Result r = test.result();
         ObjectNode out = JsonNodeFactory.instance.objectNode();
@@ -191,14 +190,12 @@ public final class HoldTestCommand implements Callable<Integer> {
     }
 
     private static String text(ObjectNode r) {
-        StringBuilder text = new StringBuilder(String.format(
-                Locale.ROOT,
-                "%s: leak %.4g L/min ± %.2g (free air by %s), %.4g %% sure%n",
+        StringBuilder text = new StringBuilder(Say.it(
+                "hold-test-command.leak-4g-l-min",
+                "verdict",
                 r.path("verdict").asText(),
-                r.path("leakRate").asDouble(),
-                r.path("plusMinus").asDouble(),
-                r.path("reference").asText(),
-                100 * r.path("confidence").asDouble()));
+                "asDouble",
+                r.path("leakRate").asDouble()));
         text.append(Words.findings(r.path("findings")));
         return text.toString();
     }

@@ -86,7 +86,7 @@ public final class IdentifyCommand extends ComputeCommand {
         private Observation observation(Fields f) throws Refused {
             Optional<Length> diameter = f.length("diameter");
             if (diameter.filter(d -> !Observation.isDiameter(d)).isPresent()) {
-                throw f.wrong("diameter", "no thread of a fitting is that large: expected up to 400 mm.");
+                throw f.wrong("diameter", Say.it("identify-command.no-thread-fitting-that"));
             }
             EndTable ends = data.get(EndTable.KEY);
             return Observation.of(f.needWord("gender", Words.GENDERS))
@@ -130,7 +130,7 @@ public final class IdentifyCommand extends ComputeCommand {
                 throw f.missing(diameter.isPresent() ? "apart" : "secondDiameter");
             }
             if (diameter.filter(d -> !Observation.isDiameter(d)).isPresent()) {
-                throw f.wrong("secondDiameter", "expected up to 400 mm.");
+                throw f.wrong("secondDiameter", Say.it("identify-command.expected-up-400-mm"));
             }
             return diameter.map(d -> new SecondDiameter(d, apart.orElseThrow()));
         }
@@ -178,7 +178,7 @@ public final class IdentifyCommand extends ComputeCommand {
             ObjectNode out = JsonNodeFactory.instance.objectNode();
             out.put("code", end.id().code().name());
             out.put("size", end.id().size());
-            out.put("gender", end.gender().word());
+            out.put("gender", end.gender().id());
             return out;
         }
 
@@ -236,7 +236,8 @@ public final class IdentifyCommand extends ComputeCommand {
                         .append(", ");
                 text.append(c.path("thread").asText()).append('\n');
             }
-            text.append(share(r.path("unknownProbability"))).append("  none of these\n");
+            text.append(Say.it("identify-command.none-these", "share", share(r.path("unknownProbability"))))
+                    .append('\n');
             text.append(Words.findings(r.path("findings")));
             return text.toString();
         }

@@ -50,7 +50,10 @@ public final class JobCommand implements Runnable {
     public void run() {
         throw new ParameterException(
                 spec.commandLine(),
-                "Say what to do with a job: " + Words.either(spec.subcommands().keySet()) + ".");
+                Say.it(
+                        "job-command.say-what-do-with",
+                        "either",
+                        Words.either(spec.subcommands().keySet())));
     }
 
     /** {@code job list}. */
@@ -146,7 +149,7 @@ public final class JobCommand implements Runnable {
             CommandLine one = new CommandLine(new OnePaper(p.id()));
             one.getCommandSpec()
                     .usageMessage()
-                    .description("Writes the paper “" + p.title() + "” of a job: " + p.about() + ".");
+                    .description(Say.it("job-command.writes-paper-job", "title", p.title(), "about", p.about()));
             job.addSubcommand(p.id(), one);
         }
         return job;
@@ -191,7 +194,12 @@ public final class JobCommand implements Runnable {
             Job job = JobFiles.read(file);
             try (Book book = where.open()) {
                 Evaluation result = Evaluation.of(job, ShippedData.get());
-                book.save(job, result.leftOff(), "import of " + file.getFileName(), "", Instant.now());
+                book.save(
+                        job,
+                        result.leftOff().kept(),
+                        Say.it("job-command.import", "file", file.getFileName()),
+                        "",
+                        Instant.now());
                 String id = JsonNodeFactory.instance
                         .objectNode()
                         .put("id", job.id())

@@ -41,7 +41,10 @@ public final class PartsCommand implements Runnable {
     public void run() {
         throw new ParameterException(
                 spec.commandLine(),
-                "Say what to do with parts: " + Words.either(spec.subcommands().keySet()) + ".");
+                Say.it(
+                        "parts-command.say-what-do-with",
+                        "either",
+                        Words.either(spec.subcommands().keySet())));
     }
 
     /** The shipped data with the own parts of a book over them. */
@@ -79,8 +82,12 @@ public final class PartsCommand implements Runnable {
             }
             throw new ParameterException(
                     spec.commandLine(),
-                    "“" + kind + "” is no kind of part file: "
-                            + OwnCatalogue.kinds().stream().map(FileKind::id).collect(Collectors.joining(", ")) + ".");
+                    Say.it(
+                            "parts-command.no-kind-part-file",
+                            "kind",
+                            kind,
+                            "stream",
+                            OwnCatalogue.kinds().stream().map(FileKind::id).collect(Collectors.joining(", "))));
         }
     }
 

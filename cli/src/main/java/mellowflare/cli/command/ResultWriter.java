@@ -112,8 +112,12 @@ abstract class ResultWriter {
             List<String> cells = new ArrayList<>(List.of(result.path("id").asText()));
             if (result.has("refused")) {
                 computation.columns().forEach(c -> cells.add(""));
-                cells.add("row " + result.path("row").asText() + ": "
-                        + result.path("refused").asText());
+                cells.add(Say.it(
+                        "result-writer.row",
+                        "row",
+                        result.path("row").asText(),
+                        "asTextB",
+                        result.path("refused").asText()));
             } else {
                 cells.addAll(computation.cells(result));
                 cells.add("");
@@ -143,8 +147,12 @@ abstract class ResultWriter {
         void write(ObjectNode result) throws IOException {
             put(
                     result.has("refused")
-                            ? "row " + result.path("row").asText() + ": "
-                                    + result.path("refused").asText() + "\n"
+                            ? Say.it(
+                                    "result-writer.row-2",
+                                    "row",
+                                    result.path("row").asText(),
+                                    "asTextB",
+                                    result.path("refused").asText())
                             : computation.text(result));
         }
     }

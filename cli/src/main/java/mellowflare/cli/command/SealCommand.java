@@ -69,14 +69,15 @@ public final class SealCommand extends ComputeCommand {
             End end = end(f);
             Seat seat = f.word("seat", Words.SEATS).orElse(end.usualSeat());
             if (!end.seats().contains(seat)) {
-                throw f.wrong("seat", "a " + end.id().text() + " has no " + seat.words() + ".");
+                throw f.wrong(
+                        "seat", Say.it("seal-command.has-no", "end", end.id().text(), "seat", seat.words()));
             }
             Optional<Fluid> fluid = Shared.fluid(f, data);
             Practice practice = Shared.practice(f.object("practice"), data);
             Optional<MakeUp.Material> material = f.word("material", MATERIALS);
             SealAdvice advice = data.get(Sealing.KEY)
                     .advise(end, seat, fluid, material, practice, data)
-                    .orElseThrow(() -> f.wrong("seat", "the tables hold no advice for it."));
+                    .orElseThrow(() -> f.wrong("seat", Say.it("seal-command.tables-hold-no-advice")));
             ObjectNode out = out(end, seat, advice);
             FindingsOut.put(out, JointRules.check(new JointCase(end, seat, fluid, Subject.END, data)), units);
             return out;
@@ -93,8 +94,14 @@ public final class SealCommand extends ComputeCommand {
                     .findFirst()
                     .orElseThrow(() -> f.wrong(
                             "size",
-                            "the tables hold no " + code + " " + size + "; sizes are "
-                                    + String.join(", ", ends.sizes(code)) + "."));
+                            Say.it(
+                                    "seal-command.tables-hold-no-sizes",
+                                    "code",
+                                    code,
+                                    "size",
+                                    size,
+                                    "sizes",
+                                    String.join(", ", ends.sizes(code)))));
         }
 
         private static ObjectNode out(End end, Seat seat, SealAdvice a) {
@@ -146,9 +153,11 @@ public final class SealCommand extends ComputeCommand {
         @Override
         public String text(ObjectNode r) {
             StringBuilder text = new StringBuilder();
-            text.append("seals on the ").append(r.path("sealsOn").asText()).append('\n');
+            text.append(Say.it(
+                            "seal-command.seals-on", "place", r.path("sealsOn").asText()))
+                    .append('\n');
             for (String key : List.of("putOn", "never", "lubricant", "tighten", "reuse", "inspect")) {
-                text.append(key.equals("putOn") ? "put on" : key)
+                text.append(key.equals("putOn") ? Say.it("seal-command.put-on") : key)
                         .append(": ")
                         .append(cell(r.path(key)))
                         .append('\n');

@@ -36,8 +36,12 @@ public final class Shared {
         if (id.isPresent() && fluid.isEmpty()) {
             throw f.wrong(
                     "fluid",
-                    "“" + id.get() + "” is not known here: use "
-                            + fluids.all().stream().map(Fluid::id).collect(Collectors.joining(", ")) + ".");
+                    Say.it(
+                            "shared.not-known-here-use",
+                            "id",
+                            id.get(),
+                            "stream",
+                            fluids.all().stream().map(Fluid::id).collect(Collectors.joining(", "))));
         }
         return fluid;
     }

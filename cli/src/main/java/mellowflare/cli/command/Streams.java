@@ -38,14 +38,14 @@ public final class Streams {
     public BufferedReader in() throws BookTrouble {
         if (in.equals(STANDARD)) {
             if (System.console() != null) {
-                progress("Reading from the keyboard: end with Ctrl+D, or see --help for an example.");
+                progress(Say.it("streams.reading-from-keyboard-end"));
             }
             return new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));
         }
         try {
             return Files.newBufferedReader(Path.of(in), StandardCharsets.UTF_8);
         } catch (IOException | java.nio.file.InvalidPathException e) {
-            throw new BookTrouble("The file " + in + " cannot be read.", e);
+            throw new BookTrouble(Say.it("streams.the-file-cannot-be", "in", in), e);
         }
     }
 

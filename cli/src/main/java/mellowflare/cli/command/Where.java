@@ -38,8 +38,8 @@ public final class Where {
     public Evaluation job(Book book, String id) throws BookTrouble {
         ReferenceData data = PartsCommand.data(book);
         Job job = book.job(id)
-                .orElseThrow(() -> new BookTrouble(
-                        "The book in " + book.folder() + " holds no job “" + id + "”. See “job list” for their ids."));
+                .orElseThrow(
+                        () -> new BookTrouble(Say.it("where.the-book-holds-no", "folder", book.folder(), "id", id)));
         return Evaluation.of(job, data);
     }
 }

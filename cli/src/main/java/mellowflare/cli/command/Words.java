@@ -36,7 +36,8 @@ public final class Words {
     /** Words to choose among: “list, sheet or tag”. */
     public static String either(Collection<String> words) {
         List<String> all = List.copyOf(words);
-        return String.join(", ", all.subList(0, all.size() - 1)) + " or " + all.get(all.size() - 1);
+        return Say.it(
+                "words.or", "list", String.join(", ", all.subList(0, all.size() - 1)), "all", all.get(all.size() - 1));
     }
 
     /** The system in which sentences and shop figures are written; metric when not said. */
@@ -60,7 +61,7 @@ public final class Words {
                             .add(n.path("asks").asText()));
         }
         if (waiting > 0) {
-            text.append("still needed (%s):\n".formatted(waiting == 1 ? "1 check waits" : waiting + " checks wait"));
+            text.append(Say.it("words.still-needed", "waiting", waiting));
             needed.forEach((at, asks) -> text.append("  %s: %s\n".formatted(at, String.join(" ", asks))));
         }
         return text.toString();

@@ -38,8 +38,10 @@ final class BuildCommand implements Callable<Integer> {
         try (Book book = where.open()) {
             Evaluation e = where.job(book, id);
             HosePlan plan = e.plan(HoseLineKind.HOSE)
-                    .orElseThrow(() -> new BookTrouble("The shelf builds hoses; this job is made as “"
-                            + e.job().kind().word() + "”."));
+                    .orElseThrow(() -> new BookTrouble(Say.it(
+                            "build-command.the-shelf-builds-hoses",
+                            "kind",
+                            e.job().kind().word())));
             ArrayNode builds = JsonNodeFactory.instance.arrayNode();
             for (FromShelf.Build b : new FromShelf(plan.c().line(), plan.c().setting(), () -> false).find()) {
                 ObjectNode n = builds.addObject();

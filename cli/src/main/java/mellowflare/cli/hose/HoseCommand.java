@@ -65,12 +65,14 @@ public final class HoseCommand extends ComputeCommand {
         @Override
         public String text(ObjectNode r) {
             StringBuilder text = new StringBuilder();
-            text.append("cut: ").append(r.path("shop").asText("open")).append('\n');
+            text.append(Say.it("hose-command.cut", "cut", r.path("shop").asText("open")));
             if (r.hasNonNull("weakest")) {
-                text.append("weakest: ")
-                        .append(r.path("weakest").path("part").asText())
-                        .append(", ");
-                text.append(r.path("weakest").path("limit").asText()).append(" bar\n");
+                text.append(Say.it(
+                        "hose-command.weakest",
+                        "part",
+                        r.path("weakest").path("part").asText(),
+                        "limit",
+                        r.path("weakest").path("limit").asText()));
             }
             StepOut.text(r, text);
             return text.toString();

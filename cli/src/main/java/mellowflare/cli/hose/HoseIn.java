@@ -58,13 +58,13 @@ final class HoseIn {
     HoseCase read(Fields f, UnitSystem units) throws Refused {
         List<Fields> ends = f.objects("ends");
         if (ends.size() != 2) {
-            throw f.wrong("ends", "a line has two ends, not " + ends.size() + ".");
+            throw f.wrong("ends", Say.it("hose-in.line-has-two-ends", "size", ends.size()));
         }
         Service service = Shared.service(f.object("service"), data);
         Optional<Angle> clocking = f.angle("clocking", 0, 360);
         Optional<Length> laidOut = f.length("laidOutLength");
         if (laidOut.isPresent() && f.has("finishedLength")) {
-            throw f.wrong("laidOutLength", "the length follows from the bare hose or is given as finished, not both.");
+            throw f.wrong("laidOutLength", Say.it("hose-in.length-follows-from-bare"));
         }
         HoseLine line = HoseLine.NEW
                 .withFinished(finished(f, units))
@@ -97,7 +97,7 @@ final class HoseIn {
         Fields given = f.object("port");
         EndId port = f.has("port") ? Shared.endId(given) : part.end().mate();
         given.nothingElse();
-        String place = f.text("place").orElse("end " + which);
+        String place = f.text("place").orElse(Say.it("hose-in.end", "which", which));
         List<String> adapters = f.texts("adapters");
         Optional<Metal> metal = f.word("metal", Words.of(Metal.values()));
         PortTried tried = new PortTried(
@@ -107,10 +107,10 @@ final class HoseIn {
         f.nothingElse();
         End end = data.get(EndTable.KEY)
                 .find(port)
-                .orElseThrow(() -> f.wrong("port", "the tables hold no " + port.text() + "."));
+                .orElseThrow(() -> f.wrong("port", Say.it("hose-in.tables-hold-no", "port", port.text())));
         for (String number : adapters) {
             if (data.get(AdapterTable.KEY).find(number).isEmpty()) {
-                throw f.wrong("adapters", "the catalogue holds no adapter “" + number + "”.");
+                throw f.wrong("adapters", Say.it("hose-in.catalogue-holds-no-adapter", "number", number));
             }
         }
         return new Side(
@@ -130,17 +130,17 @@ final class HoseIn {
         String number = f.needText("part");
         return data.get(Catalogue.KEY)
                 .hoseEnd(number)
-                .orElseThrow(() -> f.wrong("part", "the catalogue holds no hose end “" + number + "”."));
+                .orElseThrow(() -> f.wrong("part", Say.it("hose-in.catalogue-holds-no-hose", "number", number)));
     }
 
     private HoseEndPart offCatalogue(Fields f) throws Refused {
         EndId id = Shared.endId(f);
         End end = data.get(EndTable.KEY)
                 .find(id)
-                .orElseThrow(() -> f.wrong("size", "the tables hold no " + id.text() + "."));
+                .orElseThrow(() -> f.wrong("size", Say.it("hose-in.tables-hold-no-2", "id", id.text())));
         Seat seat = f.word("seat", Words.SEATS).orElse(end.usualSeat());
         if (!end.seats().contains(seat)) {
-            throw f.wrong("seat", "a " + id.text() + " has no " + seat.words() + ".");
+            throw f.wrong("seat", Say.it("hose-in.has-no", "id", id.text(), "seat", seat.words()));
         }
         Length cutOff = cutOff(f);
         boolean swivel = f.has("swivel") ? f.flag("swivel") : id.gender() == Gender.FEMALE;
@@ -166,7 +166,7 @@ final class HoseIn {
             throw f.missing(overall.isPresent() ? "pocketDepth" : depth.isPresent() ? "endLength" : "cutOff");
         }
         if (depth.get().compareTo(overall.get()) > 0) {
-            throw f.wrong("pocketDepth", "the pocket cannot be deeper than the end is long.");
+            throw f.wrong("pocketDepth", Say.it("hose-in.pocket-cannot-be-deeper"));
         }
         return overall.get().minus(depth.get());
     }
@@ -180,7 +180,7 @@ final class HoseIn {
             String number = f.needText("hose");
             return Optional.of(catalogue
                     .hose(number)
-                    .orElseThrow(() -> f.wrong("hose", "the catalogue holds no hose “" + number + "”.")));
+                    .orElseThrow(() -> f.wrong("hose", Say.it("hose-in.catalogue-holds-no-hose-2", "number", number))));
         }
         Fields given = f.object("hose");
         HoseKind kind = given.needWord("kind", KINDS);
@@ -188,7 +188,7 @@ final class HoseIn {
         given.nothingElse();
         return Optional.of(DashSize.read(text)
                 .flatMap(d -> catalogue.hose(kind, d))
-                .orElseThrow(() ->
-                        f.wrong("hose", "the catalogue holds no " + kind.word() + " hose of size “" + text + "”.")));
+                .orElseThrow(() -> f.wrong(
+                        "hose", Say.it("hose-in.catalogue-holds-no-hose-3", "kind", kind.word(), "text", text))));
     }
 }

@@ -79,15 +79,16 @@ public final class RouteCommand extends ComputeCommand {
             List<KeepOut> boxes = new ArrayList<>();
             List<Fields> given = f.has("keepOuts") ? f.objects("keepOuts") : List.of();
             if (given.size() > RouteSketch.MOST_BOXES) {
-                throw f.wrong("keepOuts", "at most " + RouteSketch.MOST_BOXES + " boxes are taken here.");
+                throw f.wrong(
+                        "keepOuts", Say.it("route-command.at-most-boxes-taken", "mostboxes", RouteSketch.MOST_BOXES));
             }
             for (Fields box : given) {
                 Vector from = box.point("from").orElseThrow(() -> box.missing("from"));
                 Vector to = box.point("to").orElseThrow(() -> box.missing("to"));
-                String name = box.text("name").orElse("keep-out " + (boxes.size() + 1));
+                String name = box.text("name").orElse(Say.it("route-command.keep-out", "number", boxes.size() + 1));
                 box.nothingElse();
                 if (from.x() == to.x() || from.y() == to.y() || from.z() == to.z()) {
-                    throw box.wrong("to", "a box has an extent in all three directions.");
+                    throw box.wrong("to", Say.it("route-command.box-has-extent-all"));
                 }
                 boxes.add(KeepOut.between(name, from, to));
             }
@@ -96,7 +97,7 @@ public final class RouteCommand extends ComputeCommand {
 
         private static Optional<Length> within(Fields f, String name, Optional<Length> length) throws Refused {
             if (length.filter(l -> l.mm() > LONGEST_MM).isPresent()) {
-                throw f.wrong(name, "no hose needs more than 10 m of it.");
+                throw f.wrong(name, Say.it("route-command.no-hose-needs-more"));
             }
             return length;
         }
@@ -116,7 +117,7 @@ public final class RouteCommand extends ComputeCommand {
         private static Optional<Vector> direction(Fields f, String name) throws Refused {
             Optional<Vector> direction = f.point(name);
             if (direction.filter(d -> d.length() < 1e-9).isPresent()) {
-                throw f.wrong(name, "a direction cannot be nothing in all three.");
+                throw f.wrong(name, Say.it("route-command.direction-cannot-be-nothing"));
             }
             return direction;
         }
@@ -124,7 +125,8 @@ public final class RouteCommand extends ComputeCommand {
         private static List<Vector> few(Fields f, String name) throws Refused {
             List<Vector> points = f.points(name);
             if (points.size() > RouteSketch.MOST_PLACES) {
-                throw f.wrong(name, "at most " + RouteSketch.MOST_PLACES + " points are taken here.");
+                throw f.wrong(
+                        name, Say.it("route-command.at-most-points-taken", "mostplaces", RouteSketch.MOST_PLACES));
             }
             return points;
         }
@@ -169,7 +171,7 @@ public final class RouteCommand extends ComputeCommand {
             if (r.hasNonNull("clocking")) {
                 text.append("clocking: ")
                         .append(LengthFormat.decimal(r.path("clocking").asDouble(), 1, 0))
-                        .append("° clockwise, seen from the near end along the hose\n");
+                        .append(Say.it("route-command.clockwise-seen-from-near"));
             }
             text.append(Words.findings(r.path("findings")));
             return text.toString();

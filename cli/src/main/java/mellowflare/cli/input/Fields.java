@@ -68,7 +68,7 @@ public final class Fields {
         }
         JsonNode value = node.get(name);
         if (!value.isTextual()) {
-            throw wrong(name, "a text is expected here.");
+            throw wrong(name, Say.it("fields.text-expected-here"));
         }
         return Optional.of(value.asText().strip()).filter(t -> !t.isEmpty());
     }
@@ -83,7 +83,7 @@ public final class Fields {
     }
 
     public Refused missing(String name) {
-        return wrong(name, "it is needed and was not given.");
+        return wrong(name, Say.it("fields.needed-was-not-given"));
     }
 
     /** One of the known words. */
@@ -96,8 +96,12 @@ public final class Fields {
         if (found == null) {
             throw wrong(
                     name,
-                    "“" + text.get() + "” is not known here: use "
-                            + String.join(", ", words.keySet().stream().sorted().toList()) + ".");
+                    Say.it(
+                            "fields.not-known-here-use",
+                            "text",
+                            text.get(),
+                            "words",
+                            String.join(", ", words.keySet().stream().sorted().toList())));
         }
         return Optional.of(found);
     }
@@ -118,7 +122,7 @@ public final class Fields {
         return switch (value.asText().strip().toLowerCase(Locale.ROOT)) {
             case "true", "yes" -> true;
             case "false", "no", "" -> false;
-            default -> throw wrong(name, "true or false is expected here.");
+            default -> throw wrong(name, Say.it("fields.true-or-false-expected"));
         };
     }
 
@@ -128,7 +132,7 @@ public final class Fields {
         }
         JsonNode value = node.get(name);
         if (!value.isIntegralNumber() || value.asLong() < least || value.asLong() > most) {
-            throw wrong(name, "a whole number from " + least + " to " + most + " is expected here.");
+            throw wrong(name, Say.it("fields.whole-number-from-expected", "least", least, "most", most));
         }
         return Optional.of(value.asInt());
     }
@@ -137,7 +141,7 @@ public final class Fields {
     public Optional<Length> length(String name) throws Refused {
         Optional<Length> length = quantity(name, "mm", Length::ofMm, LengthText::readWithUnit);
         if (length.filter(l -> l.mm() <= 0).isPresent()) {
-            throw wrong(name, "a length above zero is expected here.");
+            throw wrong(name, Say.it("fields.length-above-zero-expected"));
         }
         return length;
     }
@@ -146,7 +150,7 @@ public final class Fields {
     public Optional<Length> lengthOrZero(String name) throws Refused {
         Optional<Length> length = quantity(name, "mm", Length::ofMm, LengthText::readWithUnit);
         if (length.filter(l -> l.mm() < 0).isPresent()) {
-            throw wrong(name, "a length of zero or more is expected here.");
+            throw wrong(name, Say.it("fields.length-zero-or-more"));
         }
         return length;
     }
@@ -180,7 +184,9 @@ public final class Fields {
         return quantity(
                 name,
                 "",
-                mm -> PitchReading.readWithUnit(mm + " mm").value().orElseThrow(IllegalArgumentException::new),
+                mm -> PitchReading.readWithUnit(Say.it("fields.mm", "mm", mm))
+                        .value()
+                        .orElseThrow(IllegalArgumentException::new),
                 PitchReading::readWithUnit);
     }
 
@@ -188,7 +194,8 @@ public final class Fields {
     public Optional<Angle> angle(String name, double least, double most) throws Refused {
         Optional<Angle> angle = quantity(name, "", Angle::ofDegrees, t -> QuantityText.angle(t, Optional.empty()));
         if (angle.filter(a -> a.degrees() < least || a.degrees() > most).isPresent()) {
-            throw wrong(name, "an angle from " + (int) least + " to " + (int) most + " degrees is expected here.");
+            throw wrong(
+                    name, Say.it("fields.angle-from-degrees-expected", "degrees", (int) least, "valueB", (int) most));
         }
         return angle;
     }
@@ -203,7 +210,7 @@ public final class Fields {
         if (value.isNumber()) {
             double v = value.asDouble();
             if (!(Math.abs(v) <= LARGEST) || v != 0 && Math.abs(v) < SMALLEST) {
-                throw wrong(name, value.asText() + " lies outside what can be.");
+                throw wrong(name, Say.it("fields.lies-outside-what-can", "given", value.asText()));
             }
             if (!unit.isEmpty() && !(unit.equals("mm") && v < 0)) {
                 String plain =
@@ -216,11 +223,12 @@ public final class Fields {
             try {
                 return Optional.of(number.apply(v));
             } catch (IllegalArgumentException e) {
-                throw new Refused("“" + path + name + "”: " + value.asText() + " lies outside what can be.", e);
+                throw new Refused(
+                        Say.it("fields.out-of-range", "path", path, "name", name, "given", value.asText()), e);
             }
         }
         if (!value.isTextual()) {
-            throw wrong(name, "a number, or a text with its unit, is expected here.");
+            throw wrong(name, Say.it("fields.number-or-text-with"));
         }
         if (value.asText().isBlank()) {
             return Optional.empty();
@@ -245,7 +253,7 @@ public final class Fields {
         }
         JsonNode list = node.get(name);
         if (!list.isArray()) {
-            throw wrong(name, "a list of points in brackets is expected here.");
+            throw wrong(name, Say.it("fields.list-points-brackets-expected"));
         }
         for (int i = 0; i < list.size(); i++) {
             points.add(point(name + "[" + i + "]", list.get(i)));
@@ -255,7 +263,7 @@ public final class Fields {
 
     private Vector point(String name, JsonNode value) throws Refused {
         if (!value.isArray() || value.size() != 3) {
-            throw wrong(name, "three figures in brackets are expected here, such as [0, 250, 40].");
+            throw wrong(name, Say.it("fields.three-figures-brackets-expected"));
         }
         return new Vector(
                 coordinate(name, value.get(0)), coordinate(name, value.get(1)), coordinate(name, value.get(2)));
@@ -264,20 +272,20 @@ public final class Fields {
     private double coordinate(String name, JsonNode value) throws Refused {
         double mm = value.isNumber() ? value.asDouble() : written(name, value);
         if (!(Math.abs(mm) <= FARTHEST_MM)) {
-            throw wrong(name, "a figure lies further out than 100 m.");
+            throw wrong(name, Say.it("fields.figure-lies-further-out"));
         }
         return mm;
     }
 
     private double written(String name, JsonNode value) throws Refused {
         if (!value.isTextual()) {
-            throw wrong(name, "each figure is a number (mm) or a text with its unit.");
+            throw wrong(name, Say.it("fields.each-figure-number-mm"));
         }
         String text = value.asText().strip();
         boolean below = text.startsWith("-");
         Read<Length> read = LengthText.readWithUnit(below ? text.substring(1) : text);
         if (read.value().isEmpty()) {
-            throw wrong(name, read.refusal().orElse("is no length."));
+            throw wrong(name, read.refusal().orElse(Say.it("fields.no-length")));
         }
         return (below ? -1 : 1) * read.value().get().mm();
     }
@@ -289,7 +297,7 @@ public final class Fields {
         }
         JsonNode value = node.get(name);
         if (!value.isNumber() || value.asDouble() < least || value.asDouble() > most) {
-            throw wrong(name, "a number from " + least + " to " + most + " is expected here.");
+            throw wrong(name, Say.it("fields.number-from-expected-here", "least", least, "most", most));
         }
         return Optional.of(value.asDouble());
     }
@@ -302,18 +310,18 @@ public final class Fields {
         }
         JsonNode list = node.get(name);
         if (!list.isArray()) {
-            throw wrong(name, "a list in brackets is expected here.");
+            throw wrong(name, Say.it("fields.list-brackets-expected-here"));
         }
         for (int i = 0; i < list.size(); i++) {
             List<Double> numbers = new ArrayList<>();
             for (JsonNode n : list.get(i)) {
                 if (!n.isNumber()) {
-                    throw wrong(name + "[" + i + "]", "a number is expected here, not “" + n.asText() + "”.");
+                    throw wrong(name + "[" + i + "]", Say.it("fields.number-expected-here-not", "given", n.asText()));
                 }
                 numbers.add(n.asDouble());
             }
             if (numbers.size() != each) {
-                throw wrong(name + "[" + i + "]", each + " numbers in brackets are expected here.");
+                throw wrong(name + "[" + i + "]", Say.it("fields.numbers-brackets-expected-here", "each", each));
             }
             all.add(List.copyOf(numbers));
         }
@@ -328,17 +336,17 @@ public final class Fields {
         }
         JsonNode list = node.get(name);
         if (!list.isArray()) {
-            throw wrong(name, "a list of rows in brackets is expected here.");
+            throw wrong(name, Say.it("fields.list-rows-brackets-expected"));
         }
         for (int i = 0; i < list.size(); i++) {
             JsonNode row = list.get(i);
             String at = name + "[" + i + "]";
             if (!row.isArray() || row.isEmpty() || row.size() > 3) {
-                throw wrong(at, "straight, rotation and bend in brackets are expected here, such as [120, 90, 45].");
+                throw wrong(at, Say.it("fields.straight-rotation-bend-brackets"));
             }
             double straight = coordinate(at, row.get(0));
             if (straight < 0) {
-                throw wrong(at, "a straight is not below zero.");
+                throw wrong(at, Say.it("fields.straight-not-below-zero"));
             }
             rows.add(new Vector(straight, degrees(at, row, 1), degrees(at, row, 2)));
         }
@@ -352,15 +360,17 @@ public final class Fields {
         if (!row.get(i).isNumber()) {
             throw wrong(
                     at,
-                    "rotation and bend are numbers in degrees, not “"
-                            + row.get(i).asText() + "”.");
+                    Say.it(
+                            "fields.rotation-bend-numbers-degrees",
+                            "given",
+                            row.get(i).asText()));
         }
         double value = row.get(i).asDouble();
         if (value != 0 && Math.abs(value) < SMALLEST) {
-            throw wrong(at, "so small an angle is none: give 0, or leave the row out.");
+            throw wrong(at, Say.it("fields.so-small-angle-none"));
         }
         if (!(Math.abs(value) <= 360) || i == 2 && !(value >= 0 && value < 180)) {
-            throw wrong(at, i == 2 ? "a bend lies between 0 and 180 degrees." : "a rotation lies within a full turn.");
+            throw wrong(at, i == 2 ? Say.it("fields.bend-lies-between-0") : Say.it("fields.rotation-lies-within-full"));
         }
         return value;
     }
@@ -371,7 +381,7 @@ public final class Fields {
             return new Fields(node.objectNode(), path + name + ".");
         }
         if (!node.get(name).isObject()) {
-            throw wrong(name, "an object in braces is expected here.");
+            throw wrong(name, Say.it("fields.object-braces-expected-here"));
         }
         return new Fields((ObjectNode) node.get(name), path + name + ".");
     }
@@ -392,7 +402,7 @@ public final class Fields {
         }
         Matcher m = TIME.matcher(value.asText());
         if (!m.matches()) {
-            throw wrong(name, "a number of seconds, or a text such as “60 min” or “1.5 h”, is expected here.");
+            throw wrong(name, Say.it("fields.number-seconds-or-text"));
         }
         double factor = m.group(2).equals("h") ? 3600 : m.group(2).equals("min") ? 60 : 1;
         return Double.parseDouble(m.group(1)) * factor;
@@ -405,12 +415,12 @@ public final class Fields {
         }
         JsonNode list = node.get(name);
         if (!list.isArray()) {
-            throw wrong(name, "a list in brackets is expected here.");
+            throw wrong(name, Say.it("fields.list-brackets-expected-here"));
         }
         List<Fields> all = new ArrayList<>();
         for (int i = 0; i < list.size(); i++) {
             if (!list.get(i).isObject()) {
-                throw wrong(name + "[" + i + "]", "an object in braces is expected here.");
+                throw wrong(name + "[" + i + "]", Say.it("fields.object-braces-expected-here"));
             }
             all.add(new Fields((ObjectNode) list.get(i), path + name + "[" + i + "]."));
         }
@@ -425,12 +435,12 @@ public final class Fields {
         List<String> all = new ArrayList<>();
         for (JsonNode each : node.get(name)) {
             if (!each.isTextual()) {
-                throw wrong(name, "a list of texts in brackets is expected here.");
+                throw wrong(name, Say.it("fields.list-texts-brackets-expected"));
             }
             all.add(each.asText());
         }
         if (!node.get(name).isArray()) {
-            throw wrong(name, "a list of texts in brackets is expected here.");
+            throw wrong(name, Say.it("fields.list-texts-brackets-expected"));
         }
         return List.copyOf(all);
     }
@@ -444,7 +454,7 @@ public final class Fields {
         for (Iterator<String> names = node.fieldNames(); names.hasNext(); ) {
             String name = names.next();
             if (!asked.contains(name)) {
-                throw wrong(name, "there is no such field here; known are " + String.join(", ", asked) + ".");
+                throw wrong(name, Say.it("fields.there-no-such-field", "fields", String.join(", ", asked)));
             }
         }
     }

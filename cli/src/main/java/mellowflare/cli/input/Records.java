@@ -42,12 +42,11 @@ public final class Records {
         try (JsonParser parser = MAPPER.createParser(in)) {
             JsonToken first = parser.nextToken();
             if (first == null) {
-                throw new Refused("Nothing came in: give a JSON object, or see --help for an example.");
+                throw new Refused(Say.it("records.nothing-came-give-json"));
             }
             JsonNode root = MAPPER.readTree(parser);
             if (parser.nextToken() != null) {
-                throw new Refused("After the first JSON value something else follows: put several into an array, or use"
-                        + " --format jsonl.");
+                throw new Refused(Say.it("records.after-first-json-value"));
             }
             List<JsonNode> values = new ArrayList<>();
             if (root.isArray()) {
@@ -57,7 +56,7 @@ public final class Records {
             }
             return new Json(root.isArray(), values);
         } catch (JsonProcessingException e) {
-            throw new Refused("The input is no JSON: it breaks off or is damaged near line " + line(e) + ".", e);
+            throw new Refused(Say.it("records.the-input-no-json", "line", line(e)), e);
         }
     }
 
@@ -72,7 +71,7 @@ public final class Records {
             try {
                 taker.take(row, object(MAPPER.readTree(line)));
             } catch (JsonProcessingException e) {
-                taker.broken(row, "This line is no JSON.");
+                taker.broken(row, Say.it("records.this-line-no-json"));
             } catch (Refused e) {
                 taker.broken(row, e.getMessage());
             }
@@ -91,10 +90,10 @@ public final class Records {
                 taker.take(row, object(record));
             }
         } catch (RuntimeException e) {
-            throw new Refused("After row " + row + " the CSV is not in form: " + e.getMessage() + ".", e);
+            throw new Refused(Say.it("records.after-row-csv-not", "row", row, "message", e.getMessage()), e);
         }
         if (row == 0) {
-            throw new Refused("Nothing came in: CSV needs a header row and at least one row below it.");
+            throw new Refused(Say.it("records.nothing-came-csv-needs"));
         }
     }
 
@@ -103,14 +102,16 @@ public final class Records {
         if (value instanceof ObjectNode object) {
             return object;
         }
-        throw new Refused("The input is JSON, but no object in braces.");
+        throw new Refused(Say.it("records.the-input-json-but"));
     }
 
     private static ObjectNode object(NamedCsvRecord record) {
         ObjectNode object = JsonNodeFactory.instance.objectNode();
         List<String> header = record.getHeader();
         for (int i = 0; i < record.getFieldCount(); i++) {
-            String name = i < header.size() ? header.get(i).strip().replace("\uFEFF", "") : "column " + (i + 1);
+            String name = i < header.size()
+                    ? header.get(i).strip().replace("\uFEFF", "")
+                    : Say.it("records.column", "number", i + 1);
             String cell = record.getField(i).strip();
             if (cell.isEmpty()) {
                 continue;

@@ -45,8 +45,8 @@ public final class FindingsOut {
                 word(State.FAIL),
                 about,
                 sentence,
-                "the input as it came",
-                "Mend this record and send it again.");
+                Say.it("findings-out.input-as-came"),
+                Say.it("findings-out.mend-this-record-send"));
     }
 
     private static ObjectNode add(

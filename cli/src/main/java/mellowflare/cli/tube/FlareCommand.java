@@ -117,7 +117,7 @@ public final class FlareCommand extends ComputeCommand {
                 throw f.missing("kind");
             }
             if (!traits.flared()) {
-                throw f.wrong("kind", "a " + traits.name() + " is not flared.");
+                throw f.wrong("kind", Say.it("flare-command.not-flared", "traits", traits.name()));
             }
             return traits;
         }
@@ -134,10 +134,10 @@ public final class FlareCommand extends ComputeCommand {
                 return Optional.empty();
             }
             if (flares.size() < FlareCalibration.LEAST) {
-                throw f.wrong("calibrate", "three scrap flares tell how a tool is, fewer do not.");
+                throw f.wrong("calibrate", Say.it("flare-command.three-scrap-flares-tell"));
             }
             if (flares.stream().anyMatch(s -> s.diameter().compareTo(tube.outside()) <= 0)) {
-                throw f.wrong("calibrate", "a flare is wider than its tube.");
+                throw f.wrong("calibrate", Say.it("flare-command.flare-wider-than-its"));
             }
             return Optional.of(FlareCalibration.of(tube, kind, flares));
         }
@@ -147,7 +147,7 @@ public final class FlareCommand extends ComputeCommand {
             Optional<Length> sink = f.lengthOrZero("sink");
             Optional<FlareTool> tool = id.flatMap(t -> data.get(FlareTools.KEY).find(t, kind.kind(), tube.outside()));
             if (id.isPresent() && tool.isEmpty()) {
-                throw f.wrong("tool", "this tool makes no " + kind.name() + " on such tube.");
+                throw f.wrong("tool", Say.it("flare-command.this-tool-makes-no", "kind", kind.name()));
             }
             double hardness = f.word("temper", TEMPERS).orElse(1.0);
             FlareBench bench = new FlareBench(
@@ -186,7 +186,7 @@ public final class FlareCommand extends ComputeCommand {
             out.put(
                     "verdict",
                     faults.isEmpty()
-                            ? (band.isPresent() ? "good" : "good, its band not known")
+                            ? (band.isPresent() ? "good" : Say.it("flare-command.good-its-band-not"))
                             : String.join(", ", faults));
             faults.forEach(out.putArray("faults")::add);
             band.ifPresent(b -> TubeOut.band(out, b.low(), b.high(), b.source().shown()));
@@ -208,8 +208,12 @@ public final class FlareCommand extends ComputeCommand {
                 if (!words.containsKey(word)) {
                     throw f.wrong(
                             "seen",
-                            "“" + word + "” is none of "
-                                    + words.keySet().stream().sorted().collect(Collectors.joining(", ")) + ".");
+                            Say.it(
+                                    "flare-command.none",
+                                    "word",
+                                    word,
+                                    "sorted",
+                                    words.keySet().stream().sorted().collect(Collectors.joining(", "))));
                 }
                 seen.add(words.get(word));
             }
@@ -241,19 +245,22 @@ public final class FlareCommand extends ComputeCommand {
         @Override
         public String text(ObjectNode r) {
             StringBuilder text = new StringBuilder();
-            text.append("flare: ")
-                    .append(String.format(
-                            Locale.ROOT,
-                            "%.2f mm, lip %.2f mm: ",
-                            r.path("flareDiameter").asDouble(),
-                            r.path("lipWall").asDouble()))
-                    .append(r.path("verdict").asText())
+            text.append(Say.it(
+                            "flare-command.flare",
+                            "diameter",
+                            String.format(
+                                    Locale.ROOT, "%.2f", r.path("flareDiameter").asDouble()),
+                            "lip",
+                            String.format(Locale.ROOT, "%.2f", r.path("lipWall").asDouble()),
+                            "verdict",
+                            r.path("verdict").asText()))
                     .append('\n');
             if (r.has("bestStickOut")) {
-                text.append(String.format(
-                        Locale.ROOT,
-                        "middle of the band: %.2f mm of stick-out%n",
-                        r.path("bestStickOut").asDouble()));
+                text.append(Say.it(
+                        "flare-command.middle-band-mm-stick",
+                        "asDouble",
+                        String.format(
+                                Locale.ROOT, "%.2f", r.path("bestStickOut").asDouble())));
             }
             for (JsonNode c : r.path("causes")) {
                 if (c.path("share").asDouble() > 0.03) {

@@ -69,14 +69,22 @@ public final class TubeCommand extends ComputeCommand {
             StringBuilder text = new StringBuilder();
             text.append("cut: ").append(r.path("shop").asText("open")).append('\n');
             for (JsonNode m : r.path("marks")) {
-                text.append("bend ").append(m.path("bend").asText()).append(": begins ");
-                text.append(figure(m, "start")).append(", middle ").append(figure(m, "middle"));
-                text.append(", leg mark ").append(figure(m, "leg")).append("; line ");
-                text.append(figure(m, "around"))
-                        .append("°, bend ")
-                        .append(figure(m, "angle"))
-                        .append("°");
-                text.append(m.has("lever") ? ", lever " + figure(m, "lever") + "°" : "")
+                text.append(Say.it(
+                                "tube-command.bend",
+                                "bend",
+                                m.path("bend").asText(),
+                                "start",
+                                figure(m, "start"),
+                                "middle",
+                                figure(m, "middle"),
+                                "leg",
+                                figure(m, "leg"),
+                                "around",
+                                figure(m, "around"),
+                                "angle",
+                                figure(m, "angle"),
+                                "lever",
+                                m.has("lever") ? figure(m, "lever") : "none"))
                         .append('\n');
             }
             StepOut.text(r, text);

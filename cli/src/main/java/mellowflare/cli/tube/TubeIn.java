@@ -57,7 +57,7 @@ final class TubeIn {
     TubeCase read(Fields f, UnitSystem units) throws Refused {
         List<Fields> ends = f.has("ends") ? f.objects("ends") : List.of();
         if (!ends.isEmpty() && ends.size() != 2) {
-            throw f.wrong("ends", "a line has two ends, not " + ends.size() + ".");
+            throw f.wrong("ends", Say.it("tube-in.line-has-two-ends", "size", ends.size()));
         }
         Optional<Length> radius = f.length("clr");
         Optional<String> bender = bender(f);
@@ -101,11 +101,12 @@ final class TubeIn {
         if (id.isPresent() && data.get(Benders.KEY).find(id.get()).isEmpty()) {
             throw f.wrong(
                     "bender",
-                    "“" + id.get() + "” is not known here: use "
-                            + data.get(Benders.KEY).all().stream()
-                                    .map(Bender::id)
-                                    .collect(Collectors.joining(", "))
-                            + ".");
+                    Say.it(
+                            "tube-in.not-known-here-use",
+                            "id",
+                            id.get(),
+                            "stream",
+                            data.get(Benders.KEY).all().stream().map(Bender::id).collect(Collectors.joining(", "))));
         }
         return id;
     }
@@ -140,7 +141,7 @@ final class TubeIn {
             ways.add(taken(f, "template", () -> new Measured.Template(template.get())));
         }
         if (ways.size() != 1) {
-            throw f.wrong("points", "give the way once: as points, as rows, as legs or as the length of a template.");
+            throw f.wrong("points", Say.it("tube-in.give-way-once-as"));
         }
         return ways.get(0);
     }
@@ -158,7 +159,7 @@ final class TubeIn {
 
     private static <T> List<T> few(Fields f, String name, List<T> all) throws Refused {
         if (all.size() > Measured.MOST) {
-            throw f.wrong(name, "at most " + Measured.MOST + " are taken here.");
+            throw f.wrong(name, Say.it("tube-in.at-most-taken-here", "most", Measured.MOST));
         }
         return all;
     }
@@ -168,10 +169,7 @@ final class TubeIn {
         Optional<String> size = f.text("tube");
         if (size.isPresent()) {
             if (data.get(TubeSizes.KEY).find(size.get()).isEmpty()) {
-                throw f.wrong(
-                        "tube",
-                        "the tables hold no tube “" + size.get()
-                                + "”; its id stands in Tables, or give od, wall and material.");
+                throw f.wrong("tube", Say.it("tube-in.tables-hold-no-tube", "size", size.get()));
             }
             return Optional.of(new TubePick.Listed(size.get()));
         }
@@ -184,7 +182,7 @@ final class TubeIn {
         Length outside = od.orElseThrow(() -> f.missing("od"));
         Length thick = wall.orElseThrow(() -> f.missing("wall"));
         if (thick.mm() * 2 >= outside.mm()) {
-            throw f.wrong("wall", "a wall of half the outside diameter or more leaves no bore.");
+            throw f.wrong("wall", Say.it("tube-in.wall-half-outside-diameter"));
         }
         return Optional.of(
                 new TubePick.Own(outside, thick, material.map(TubeMaterial::id).orElse("copper-annealed")));
@@ -199,7 +197,7 @@ final class TubeIn {
     private static SpringBack spring(Fields f) throws Refused {
         List<List<Double>> pairs = f.numberLists("trialBends", 2);
         if (pairs.size() > 2) {
-            throw f.wrong("trialBends", "one or two trial bends are taken.");
+            throw f.wrong("trialBends", Say.it("tube-in.one-or-two-trial"));
         }
         return taken(f, "trialBends", () -> {
             List<SpringBack.Trial> trials = pairs.stream()
@@ -223,18 +221,21 @@ final class TubeIn {
         if (tool.isPresent() && data.get(FlareTools.KEY).all().stream().noneMatch(t -> t.id().equals(tool.get()))) {
             throw f.wrong(
                     "tool",
-                    "“" + tool.get() + "” is not known here: use "
-                            + data.get(FlareTools.KEY).all().stream()
+                    Say.it(
+                            "tube-in.not-known-here-use-2",
+                            "tool",
+                            tool.get(),
+                            "distinct",
+                            data.get(FlareTools.KEY).all().stream()
                                     .map(FlareTool::id)
                                     .distinct()
-                                    .collect(Collectors.joining(", "))
-                            + ".");
+                                    .collect(Collectors.joining(", "))));
         }
         return tool;
     }
 
     private Port port(LineEnd which, Fields f) throws Refused {
-        String place = f.text("place").orElse("end " + which);
+        String place = f.text("place").orElse(Say.it("tube-in.end", "which", which));
         Optional<Metal> metal = f.word("metal", Words.of(Metal.values()));
         Port port = Port.unknown(place).withMetal(metal);
         return portEnd(f, data).map(e -> port.taken(e.id(), Optional.empty())).orElse(port);
@@ -250,6 +251,6 @@ final class TubeIn {
         given.nothingElse();
         return Optional.of(data.get(EndTable.KEY)
                 .find(id)
-                .orElseThrow(() -> f.wrong("port", "the tables hold no " + id.text() + ".")));
+                .orElseThrow(() -> f.wrong("port", Say.it("tube-in.tables-hold-no", "id", id.text()))));
     }
 }

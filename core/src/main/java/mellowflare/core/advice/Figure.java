@@ -14,7 +14,16 @@ import mellowflare.core.measure.UnitSystem;
 /** A value inside a finding or a step: kept as what it is, written in the reader's units only at the end. */
 public sealed interface Figure {
 
-    record OfLength(Length value) implements Figure {}
+    /** A length; one that is longer than a caliper opens is taped, and in inches written in sixteenths. */
+    record OfLength(Length value) implements Figure {
+        private static final Length CALIPER_OPENS = Length.ofMm(150);
+
+        private String taped(UnitSystem system) {
+            return system == UnitSystem.INCH && value.compareTo(CALIPER_OPENS) > 0
+                    ? LengthFormat.shop(value, system)
+                    : LengthFormat.figure(value, system);
+        }
+    }
 
     record OfPressure(GaugePressure value) implements Figure {}
 
@@ -56,9 +65,9 @@ public sealed interface Figure {
         /** Never shown as certain nor as impossible: the last per cent stays open at both ends. */
         private String text() {
             if (fraction > 0.99) {
-                return "over 99 %";
+                return Say.it("figure.over");
             }
-            return fraction < 0.01 ? "under 1 %" : LengthFormat.decimal(fraction * 100, 0, 0) + " %";
+            return fraction < 0.01 ? Say.it("figure.under") : LengthFormat.decimal(fraction * 100, 0, 0) + " %";
         }
     }
 
@@ -105,14 +114,16 @@ public sealed interface Figure {
             return LengthFormat.decimal(usual, metric && usual >= 10 ? 0 : 1, 0) + (metric ? " L/min" : " cfm");
         }
         String unit = metric ? " mL/min" : " in³/min";
-        return smaller < 0.1 ? "less than 0.1" + unit : LengthFormat.decimal(smaller, smaller < 10 ? 1 : 0, 0) + unit;
+        return smaller < 0.1
+                ? Say.it("figure.less-than", "bound", "0.1" + unit)
+                : LengthFormat.decimal(smaller, smaller < 10 ? 1 : 0, 0) + unit;
     }
 
     /** The value in the given system, with its unit. */
     default String text(UnitSystem system) {
         boolean metric = system == UnitSystem.METRIC;
         if (this instanceof OfLength f) {
-            return LengthFormat.figure(f.value, system);
+            return f.taped(system);
         }
         if (this instanceof OfPressure f) {
             return metric

@@ -1,9 +1,10 @@
 package mellowflare.core.advice;
 
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import mellowflare.core.measure.UnitSystem;
@@ -53,9 +54,13 @@ public record Finding(RuleText rule, State state, Subject about, Map<String, Fig
         return state == State.FAIL && severity() == Severity.STOP;
     }
 
-    /** What the stops among some findings are about. */
-    public static Set<Subject> stopped(List<Finding> findings) {
-        return findings.stream().filter(Finding::stops).map(Finding::about).collect(Collectors.toSet());
+    /** The worst that failed about each part of the line: stops and warnings, which are marked on drawings. */
+    public static Map<Subject, Severity> marks(List<Finding> findings) {
+        Map<Subject, Severity> worst = new EnumMap<>(Subject.class);
+        findings.stream()
+                .filter(f -> f.state() == State.FAIL && f.severity() != Severity.NOTE)
+                .forEach(f -> worst.merge(f.about(), f.severity(), (x, y) -> x.compareTo(y) < 0 ? x : y));
+        return Collections.unmodifiableMap(worst);
     }
 
     /** The plain sentence. */
@@ -72,7 +77,12 @@ public record Finding(RuleText rule, State state, Subject about, Map<String, Fig
         String figure = state == State.NOT_CHECKED ? "" : Wording.fill(rule.because(), figures, system);
         return figure.isEmpty()
                 ? rule.source().shown()
-                : figure + " (" + rule.source().text() + ")";
+                : Say.it(
+                        "finding.because",
+                        "figure",
+                        figure,
+                        "source",
+                        rule.source().text());
     }
 
     /** What to do; empty unless it failed. */

@@ -4,25 +4,25 @@ import java.util.List;
 
 /** What good fitters disagree on, as far as this program meets it. */
 public enum MethodTopic {
-    HOSE_CUTTING("cutting hose", "wheel", "shears", "hacksaw"),
-    ASSEMBLY_LUBRICANT("lubricant for screw-together ends", "oil", "grease", "soap"),
-    PIPE_THREAD_SEAL("sealing pipe thread", "paste", "tape", "both"),
-    HOSE_LENGTH("how the length is found", "computed", "laid-out", "old-hose"),
-    BOSS_RING("rings in boss ports", "always-new", "if-marked"),
-    BRAID_CLOSING("closing a reusable end on braid", "meet", "gap"),
-    BARRIER_PRESS("pressing a barrier end", "once", "twice"),
-    REOPENED_JOINT("joints that are opened often", "ring", "flare"),
-    FLARE_ORDER("when the second end is flared", "trim", "first"),
-    FLARE_STICK_OUT("how far the tube sticks out", "computed", "thumb"),
-    FLARE_CLAMP("clamping a flare bar", "full", "grip"),
-    FLARE_CLOSING("closing a flare", "stroke", "steps"),
-    BURIED_JOINTS("joints in ground, wall or floor", "reach", "code"),
-    SOCKET_DEPTH("depth of a brazed socket", "table", "tube-wide"),
-    AIR_FALL("fall of an air main", "far", "back", "level"),
-    AIR_DEMAND("how much air is needed", "hands", "table"),
-    AIR_SIZES("sizes of an air main", "stepped", "one"),
-    AIR_SMALL_SHOP("main of a small shop", "pipe", "hose"),
-    END_PRIOR("how common ends are", "shop", "tables");
+    HOSE_CUTTING(Say.it("method-topic.cutting-hose"), "wheel", "shears", "hacksaw"),
+    ASSEMBLY_LUBRICANT(Say.it("method-topic.lubricant-for-screw-together"), "oil", "grease", "soap"),
+    PIPE_THREAD_SEAL(Say.it("method-topic.sealing-pipe-thread"), "paste", "tape", "both"),
+    HOSE_LENGTH(Say.it("method-topic.how-length-found"), "computed", "laid-out", "old-hose"),
+    BOSS_RING(Say.it("method-topic.rings-boss-ports"), "always-new", "if-marked"),
+    BRAID_CLOSING(Say.it("method-topic.closing-reusable-end-on"), "meet", "gap"),
+    BARRIER_PRESS(Say.it("method-topic.pressing-barrier-end"), "once", "twice"),
+    REOPENED_JOINT(Say.it("method-topic.joints-that-opened-often"), "ring", "flare"),
+    FLARE_ORDER(Say.it("method-topic.when-second-end-flared"), "trim", "first"),
+    FLARE_STICK_OUT(Say.it("method-topic.how-far-tube-sticks"), "computed", "thumb"),
+    FLARE_CLAMP(Say.it("method-topic.clamping-flare-bar"), "full", "grip"),
+    FLARE_CLOSING(Say.it("method-topic.closing-flare"), "stroke", "steps"),
+    BURIED_JOINTS(Say.it("method-topic.joints-ground-wall-or"), "reach", "code"),
+    SOCKET_DEPTH(Say.it("method-topic.depth-brazed-socket"), "table", "tube-wide"),
+    AIR_FALL(Say.it("method-topic.fall-air-main"), "far", "back", "level"),
+    AIR_DEMAND(Say.it("method-topic.how-much-air-needed"), "hands", "table"),
+    AIR_SIZES(Say.it("method-topic.sizes-air-main"), "stepped", "one"),
+    AIR_SMALL_SHOP(Say.it("method-topic.main-small-shop"), "pipe", "hose"),
+    END_PRIOR(Say.it("method-topic.how-common-ends"), "shop", "tables");
 
     private final String word;
     private final List<String> ids;

@@ -22,8 +22,8 @@ public final class Methods {
                 row -> new Method(
                         row.word("topic", MethodTopic.class),
                         id(row, row.word("topic", MethodTopic.class)),
-                        row.need("name"),
-                        row.need("reason"),
+                        row.said("name"),
+                        row.said("reason"),
                         row.need("usual").equals("yes")),
                 s -> s.topic() + " " + s.id());
         for (MethodTopic topic : MethodTopic.values()) {
@@ -39,7 +39,7 @@ public final class Methods {
     private static String id(CsvTable.Row row, MethodTopic topic) {
         String id = row.need("id");
         if (!topic.ids().contains(id)) {
-            throw row.broken("id", "“" + id + "” is no method for " + topic.word());
+            throw row.broken("id", Say.it("methods.no-method-for", "id", id, "topic", topic.word()));
         }
         return id;
     }

@@ -13,8 +13,8 @@ import java.util.Objects;
 public record Need(String id, String asks, Subject at, String entry) {
     public Need {
         Objects.requireNonNull(at);
-        if (id.isBlank() || !asks.endsWith(".")) {
-            throw new IllegalArgumentException("A need has a name and asks in a whole sentence, not: " + asks);
+        if (id.isBlank() || asks.isBlank()) {
+            throw new IllegalArgumentException("A need has a name and asks in a sentence");
         }
     }
 

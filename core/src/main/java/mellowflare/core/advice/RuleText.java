@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
 import mellowflare.core.reference.Source;
+import mellowflare.core.text.Language;
 
 /**
  * What a rule says, stated once beside its code. Places in braces are filled with the finding's figures.
@@ -19,6 +20,17 @@ import mellowflare.core.reference.Source;
  */
 public record RuleText(
         String id, Severity severity, String fails, String passes, String because, String remedy, Source source) {
+
+    public RuleText {
+        fails = said(id, "fails", fails);
+        passes = said(id, "passes", passes);
+        because = said(id, "because", because);
+        remedy = said(id, "remedy", remedy);
+    }
+
+    private static String said(String id, String part, String english) {
+        return Language.chosen().text("rule/" + id + "." + part, english);
+    }
 
     /** One text for each severity, for a rule whose table says how bad each case is; the severity is put behind the id. */
     public static Map<Severity, RuleText> bySeverity(

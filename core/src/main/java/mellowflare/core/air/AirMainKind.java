@@ -32,7 +32,7 @@ public final class AirMainKind implements Kind<AirMain, AirPlan> {
 
     @Override
     public String word() {
-        return "air main";
+        return Say.it("air-main-kind.air-main");
     }
 
     @Override

@@ -44,7 +44,7 @@ public record AirPlan(AirCase c, List<Finding> findings, List<Step> steps) imple
 
     @Override
     public String stillNeeded() {
-        return "Walk the main in Air and say which pipe it is made of; the order of work follows.";
+        return Say.it("air-plan.walk-main-air-say");
     }
 
     @Override

@@ -2,11 +2,11 @@ package mellowflare.core.connection;
 
 /** What an end is on its outside, before anyone looks for a seat. */
 public enum Body {
-    THREAD("a thread", "over the crests", "over the crests"),
-    FLANGE("a flange", "across the flange head", "between the bolt holes the long way"),
-    BARB("barbs", "over the largest barb", "inside the hose"),
-    TUBE("a plain tube", "outside the tube", "across the mouth"),
-    COUPLER("a quick coupler", "across the plug", "across the mouth");
+    THREAD(Say.it("body.a-thread"), Say.it("body.over-crests"), Say.it("body.over-crests")),
+    FLANGE(Say.it("body.a-flange"), Say.it("body.across-flange-head"), Say.it("body.between-bolt-holes-long")),
+    BARB(Say.it("body.barbs"), Say.it("body.over-largest-barb"), Say.it("body.inside-hose")),
+    TUBE(Say.it("body.plain-tube"), Say.it("body.outside-tube"), Say.it("body.across-mouth")),
+    COUPLER(Say.it("body.quick-coupler"), Say.it("body.across-plug"), Say.it("body.across-mouth"));
 
     private final String words;
     private final String acrossMale;

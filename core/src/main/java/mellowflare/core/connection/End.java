@@ -81,13 +81,17 @@ public record End(
 
     /** The thread as the trade names it, left-handed if it is; what it is outside where it has none. */
     public String threadName() {
-        return thread.map(t -> t.name() + (leftHand ? " left-hand" : ""))
-                .orElse(threadLeftOpen() ? "thread as its maker chose it" : "no thread, " + body.words());
+        return thread.map(t -> leftHand ? Say.it("end.left-hand", "thread", t.name()) : t.name())
+                .orElse(
+                        threadLeftOpen()
+                                ? Say.it("end.thread-as-its-maker")
+                                : Say.it("end.no-thread", "body", body.words()));
     }
 
     /** As {@code 37 degree flare, dash 8} or {@code BSPP parallel pipe thread, 1/2}. */
     public String title() {
-        return name() + ", " + dash().map(d -> "dash " + d.number()).orElse(id.size());
+        return name() + ", "
+                + dash().map(d -> Say.it("end.dash", "number", d.number())).orElse(id.size());
     }
 
     /** As {@code JIC37 -8}. */

@@ -110,7 +110,7 @@ final class EndReader {
             Body body = row.maybe("body").isPresent() ? row.word("body", Body.class) : form.word("body", Body.class);
             Optional<ThreadSize> thread = row.maybe("thread")
                     .map(t -> threads.find(row.word("series", ThreadSeries.class), t)
-                            .orElseThrow(() -> row.broken("thread", "is not in the table of its series")));
+                            .orElseThrow(() -> row.broken("thread", Say.it("end-reader.not-table-its-series"))));
             return new Outside(
                     body,
                     thread,
@@ -151,15 +151,16 @@ final class EndReader {
                 * (usual ? 1 : RARE)
                 * (least == Confidence.UNCONFIRMED ? DOUBTED : 1);
         List<Seat> seats = seatCodes.stream()
-                .map(code -> Seat.ofCode(code).orElseThrow(() -> form.broken("seats", "no such seat: " + code)))
+                .map(code -> Seat.ofCode(code)
+                        .orElseThrow(() -> form.broken("seats", Say.it("end-reader.no-such-seat", "code", code))))
                 .toList();
         return new End(
                 new EndId(form.word("code", EndCode.class), size, gender),
                 new EndForm(
-                        form.need("name"),
+                        form.said("name"),
                         form.maybe("mate").map(m -> form.word("mate", EndCode.class)),
                         form.maybe("also")
-                                .map(a -> new EndForm.Also(form.word("also", EndCode.class), form.need("also_if"))),
+                                .map(a -> new EndForm.Also(form.word("also", EndCode.class), form.said("also_if"))),
                         form.number("swivel"),
                         form.word("wrenches", Wrenches.class),
                         form.list("met_in"),

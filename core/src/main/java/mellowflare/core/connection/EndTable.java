@@ -37,7 +37,7 @@ public final class EndTable {
         for (Row form : CsvTable.beside(EndTable.class, "endforms.csv").rows()) {
             for (End end : EndReader.ofForm(form, threads)) {
                 if (ends.put(end.id(), end) != null) {
-                    throw form.broken("code", "stands twice: " + end.id());
+                    throw form.broken("code", Say.it("end-table.stands-twice", "end", end.id()));
                 }
             }
         }

@@ -1,5 +1,7 @@
 package mellowflare.core.connection;
 
+import java.util.Locale;
+
 /** Which side of the thread an end is. */
 public enum Gender {
     MALE,
@@ -9,7 +11,12 @@ public enum Gender {
         return this == MALE ? FEMALE : MALE;
     }
 
+    /** Its name in files. */
+    public String id() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
     public String word() {
-        return this == MALE ? "male" : "female";
+        return this == MALE ? Say.it("gender.male") : Say.it("gender.female");
     }
 }

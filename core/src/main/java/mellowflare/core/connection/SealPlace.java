@@ -2,15 +2,15 @@ package mellowflare.core.connection;
 
 /** Where a joint seals. */
 public enum SealPlace {
-    THREAD_FLANKS("thread flanks"),
-    CONE("metal cone"),
-    RING_IN_HOUSING("ring in the port chamfer"),
-    RING_IN_FACE("ring in the flat face"),
-    WASHER("washer under the shoulder"),
-    RING_ON_PILOT("ring on the pilot"),
-    SLEEVE("sleeve crushed on the tube"),
-    RING_AROUND_TUBE("ring around the tube"),
-    BARBS("hose on the barbs");
+    THREAD_FLANKS(Say.it("seal-place.thread-flanks")),
+    CONE(Say.it("seal-place.metal-cone")),
+    RING_IN_HOUSING(Say.it("seal-place.ring-port-chamfer")),
+    RING_IN_FACE(Say.it("seal-place.ring-flat-face")),
+    WASHER(Say.it("seal-place.washer-under-shoulder")),
+    RING_ON_PILOT(Say.it("seal-place.ring-on-pilot")),
+    SLEEVE(Say.it("seal-place.sleeve-crushed-on-tube")),
+    RING_AROUND_TUBE(Say.it("seal-place.ring-around-tube")),
+    BARBS(Say.it("seal-place.hose-on-barbs"));
 
     private final String words;
 

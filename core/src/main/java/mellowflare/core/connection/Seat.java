@@ -6,24 +6,24 @@ import java.util.Optional;
 
 /** What a fitter can see of the seat, and where an end with that seat seals. Angles as the trade says them. */
 public enum Seat {
-    NONE("no seat", SealPlace.THREAD_FLANKS, 0, false),
+    NONE(Say.it("seat.no-seat"), SealPlace.THREAD_FLANKS, 0, false),
     CONE37("37° cone", SealPlace.CONE, 37, true),
     CONE45("45° cone", SealPlace.CONE, 45, true),
     CONE30("30° cone", SealPlace.CONE, 30, true),
-    CONE60("60° cone (included)", SealPlace.CONE, 60, false),
-    CONE24("24° cone (included)", SealPlace.CONE, 24, false),
-    INVERTED45("45° inverted seat", SealPlace.CONE, 45, true),
-    INVERTED42("42° inverted seat", SealPlace.CONE, 42, true),
-    BUBBLE("bubble flare seat", SealPlace.CONE, 0, false),
-    FACE_ORING("ring in a flat face", SealPlace.RING_IN_FACE, 0, false),
-    PORT_ORING("ring at the port chamfer", SealPlace.RING_IN_HOUSING, 0, false),
-    WASHER("flat face for a washer", SealPlace.WASHER, 0, false),
+    CONE60(Say.it("seat.60-cone-included"), SealPlace.CONE, 60, false),
+    CONE24(Say.it("seat.24-cone-included"), SealPlace.CONE, 24, false),
+    INVERTED45(Say.it("seat.45-inverted-seat"), SealPlace.CONE, 45, true),
+    INVERTED42(Say.it("seat.42-inverted-seat"), SealPlace.CONE, 42, true),
+    BUBBLE(Say.it("seat.bubble-flare-seat"), SealPlace.CONE, 0, false),
+    FACE_ORING(Say.it("seat.ring-flat-face"), SealPlace.RING_IN_FACE, 0, false),
+    PORT_ORING(Say.it("seat.ring-at-port-chamfer"), SealPlace.RING_IN_HOUSING, 0, false),
+    WASHER(Say.it("seat.flat-face-for-washer"), SealPlace.WASHER, 0, false),
     /** A metal cone whose angle nobody states. */
-    TAPER_SEAT("tapered metal seat", SealPlace.CONE, 0, false),
-    PILOT_ORING("ring on a pilot", SealPlace.RING_ON_PILOT, 0, false),
-    FERRULE("sleeve on the tube", SealPlace.SLEEVE, 0, false),
-    TUBE_ORING("ring around the tube", SealPlace.RING_AROUND_TUBE, 0, false),
-    BARB("barbs", SealPlace.BARBS, 0, false);
+    TAPER_SEAT(Say.it("seat.tapered-metal-seat"), SealPlace.CONE, 0, false),
+    PILOT_ORING(Say.it("seat.ring-on-pilot"), SealPlace.RING_ON_PILOT, 0, false),
+    FERRULE(Say.it("seat.sleeve-on-tube"), SealPlace.SLEEVE, 0, false),
+    TUBE_ORING(Say.it("seat.ring-around-tube"), SealPlace.RING_AROUND_TUBE, 0, false),
+    BARB(Say.it("seat.barbs"), SealPlace.BARBS, 0, false);
 
     private final String words;
     private final SealPlace sealPlace;

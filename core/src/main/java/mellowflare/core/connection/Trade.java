@@ -2,10 +2,10 @@ package mellowflare.core.connection;
 
 /** The counters at which one and the same part goes by different words. */
 public enum Trade {
-    PLUMBER("the plumber"),
-    REFRIGERATION("the refrigeration shop"),
-    HYDRAULIC("the hydraulic shop"),
-    AUTOMOTIVE("the car and truck shop");
+    PLUMBER(Say.it("trade.plumber")),
+    REFRIGERATION(Say.it("trade.refrigeration-shop")),
+    HYDRAULIC(Say.it("trade.hydraulic-shop")),
+    AUTOMOTIVE(Say.it("trade.car-truck-shop"));
 
     private final String words;
 

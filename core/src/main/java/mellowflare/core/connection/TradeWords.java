@@ -33,7 +33,7 @@ public final class TradeWords {
             }
             String key = key(row.word("code", EndCode.class), row.word("gender", Gender.class));
             if (templates.put(key, words) != null) {
-                throw row.broken("code", "stands twice: " + key);
+                throw row.broken("code", Say.it("trade-words.stands-twice", "key", key));
             }
         }
         return new TradeWords(templates);
@@ -62,7 +62,7 @@ public final class TradeWords {
                 .replace(
                         "{thread}",
                         end.thread().map(ThreadSize::name).orElse("").replace(" UN", ""))
-                .replace("{tube}", end.tube().map(TradeWords::tube).orElse("its tube"));
+                .replace("{tube}", end.tube().map(TradeWords::tube).orElse(Say.it("trade-words.its-tube")));
     }
 
     /** A tube of whole sixteenths is said in inches, another in millimetres. */

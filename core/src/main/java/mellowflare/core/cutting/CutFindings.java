@@ -15,35 +15,35 @@ public final class CutFindings {
     private static final RuleText PLACED = new RuleText(
             "cutting.unplaced",
             Severity.STOP,
-            "No bar gives {piece}, {length} long.",
-            "Every piece has its bar.",
-            "bars given, kerf and trim counted in",
-            "Give a longer bar or more of them, or join it of two with a coupling.",
+            "No bar is long enough for {piece}, {length} long.",
+            "Every piece fits in a bar.",
+            "the bars given, with saw width and trim",
+            "Add a longer bar or more bars, or join two pieces with a coupling.",
             Source.house("sum of lengths and kerfs within the bar"));
 
     private static final RuleText SHORT = new RuleText(
             "cutting.short",
             Severity.STOP,
-            "The bars do not suffice: {piece}, {length} long, is left over.",
+            "There are not enough bars: {piece}, {length} long, is left over.",
             "",
-            "every choice among the bars was ruled out",
-            "Give one bar more, or a longer one.",
+            "no other choice among the bars works",
+            "Add one more bar, or a longer one.",
             Source.house("sum of lengths and kerfs within the bar"));
     private static final RuleText NOT_FOUND = new RuleText(
             "cutting.not-found",
             Severity.STOP,
-            "No place was found for {piece}, {length} long; that there is one was not ruled out.",
+            "No place was found for {piece}, {length} long; there may be one.",
             "",
-            "so many pieces and bars are not searched to the end",
-            "Give one bar more, or cut the job in two and try again.",
+            "with so many pieces and bars not every choice can be tried",
+            "Add one more bar, or split the job in two and try again.",
             Source.house("sum of lengths and kerfs within the bar"));
     private static final RuleText CHEAPEST = new RuleText(
             "cutting.cheapest",
             Severity.NOTE,
-            "A cheaper plan is not ruled out: this one is at most {gap} dearer than any can be.",
+            "A cheaper plan may exist: this one costs at most {gap} more than the cheapest possible.",
             "No cheaper plan exists.",
-            "bound on the price from below",
-            "Nothing to do: with so many pieces the search is not carried to its end.",
+            "lower bound on the price",
+            "Nothing to do: with so many pieces not every choice can be tried.",
             Source.house("bound of the fractional plan"));
 
     private CutFindings() {}

@@ -18,9 +18,9 @@ public record Ambient(
 
     /** How a line is moved. */
     public enum Moves {
-        STILL("nothing moves"),
-        VIBRATES("it vibrates"),
-        SWINGS("one end moves");
+        STILL(Say.it("ambient.nothing-moves")),
+        VIBRATES(Say.it("ambient.vibrates")),
+        SWINGS(Say.it("ambient.one-end-moves"));
 
         private final String word;
 
@@ -35,10 +35,10 @@ public record Ambient(
 
     /** Who opens a joint next. */
     public enum Opener {
-        NEVER("never opened"),
-        WORKSHOP("a workshop"),
-        FIELD("in the field, often"),
-        OWNER("the owner, no fitter");
+        NEVER(Say.it("ambient.never-opened")),
+        WORKSHOP(Say.it("ambient.a-workshop")),
+        FIELD(Say.it("ambient.field-often")),
+        OWNER(Say.it("ambient.owner-no-fitter"));
 
         private final String word;
 

@@ -2,9 +2,9 @@ package mellowflare.core.fluid;
 
 /** What a line does in its circuit, with the speed that common practice keeps its liquid under (a guide, not a limit). */
 public enum Duty {
-    PRESSURE("pressure", 6.1),
-    RETURN("return", 2.0),
-    SUCTION("suction", 1.2);
+    PRESSURE(Say.it("duty.pressure"), 6.1),
+    RETURN(Say.it("duty.return"), 2.0),
+    SUCTION(Say.it("duty.suction"), 1.2);
 
     private final String word;
     private final double guide;

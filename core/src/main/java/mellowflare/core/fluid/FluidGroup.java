@@ -2,16 +2,16 @@ package mellowflare.core.fluid;
 
 /** Kinds of fluid that lines are built for. */
 public enum FluidGroup {
-    OIL("oil"),
-    WATER("water"),
-    DRINKING("drinking water"),
-    ESTER("fire-resistant ester"),
-    FUEL("fuel"),
-    BRAKE("brake fluid"),
-    REFRIGERANT("refrigerant"),
-    GAS("fuel gas"),
-    AIR("air or inert gas"),
-    OXIDISER("oxidiser");
+    OIL(Say.it("fluid-group.oil")),
+    WATER(Say.it("fluid-group.water")),
+    DRINKING(Say.it("fluid-group.drinking-water")),
+    ESTER(Say.it("fluid-group.fire-resistant-ester")),
+    FUEL(Say.it("fluid-group.fuel")),
+    BRAKE(Say.it("fluid-group.brake-fluid")),
+    REFRIGERANT(Say.it("fluid-group.refrigerant")),
+    GAS(Say.it("fluid-group.fuel-gas")),
+    AIR(Say.it("fluid-group.air-or-inert-gas")),
+    OXIDISER(Say.it("fluid-group.oxidiser"));
 
     private final String words;
 

@@ -18,9 +18,9 @@ public final class FluidServed {
             "line.fluid-served",
             Severity.STOP,
             "{says}",
-            "Lines for {fluid} are built here.",
+            "The program covers lines for {fluid}.",
             "{source}",
-            "Do not build this line from this program.",
+            "Do not build this line with this program.",
             Source.house("fluids and fluids that are refused"));
 
     private FluidServed() {}
@@ -55,9 +55,9 @@ public final class FluidServed {
                 Map.of(
                         "says",
                         Figure.of(refused.map(FluidTable.Refused::says)
-                                .orElse("The fluid “" + id + "” is not known here.")),
+                                .orElse(Say.it("fluid-served.the-fluid-not-known", "id", id))),
                         "source",
                         Figure.of(refused.map(r -> r.source().text())
-                                .orElse("lubricant, metals, rings and tests all follow from the fluid")))));
+                                .orElse(Say.it("fluid-served.lubricant-metals-rings-tests"))))));
     }
 }

@@ -35,12 +35,12 @@ public final class FluidTable {
                 .map(
                         row -> new Fluid(
                                 row.need("id"),
-                                row.need("name"),
+                                row.said("name"),
                                 row.word("group", FluidGroup.class),
                                 row.number("density_kg_m3"),
                                 viscosity(row),
                                 row.need("tape").equals("yes"),
-                                row.need("caution"),
+                                row.said("caution"),
                                 row.words("hazards", Hazard.class),
                                 row.source()),
                         Fluid::id);
@@ -48,8 +48,8 @@ public final class FluidTable {
         for (CsvTable.Row row : CsvTable.beside(FluidTable.class, "refused.csv").rows()) {
             String id = row.need("id");
             if (fluids.stream().anyMatch(f -> f.id().equals(id))
-                    || refused.put(id, new Refused(row.need("says"), row.source())) != null) {
-                throw row.broken("id", "“" + id + "” stands twice among the fluids");
+                    || refused.put(id, new Refused(row.said("says"), row.source())) != null) {
+                throw row.broken("id", Say.it("fluid-table.stands-twice-among-fluids", "id", id));
             }
         }
         return new FluidTable(fluids, refused);

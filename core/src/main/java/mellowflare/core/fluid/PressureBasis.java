@@ -2,8 +2,8 @@ package mellowflare.core.fluid;
 
 /** Which edition of the standard tables a hose's pressure is read from: the older inch tables and the metric-harmonised ones differ. */
 public enum PressureBasis {
-    INCH("older inch tables"),
-    METRIC("metric tables");
+    INCH(Say.it("pressure-basis.older-inch-tables")),
+    METRIC(Say.it("pressure-basis.metric-tables"));
 
     private final String word;
 

@@ -2,6 +2,8 @@ package mellowflare.core.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 
 /**
@@ -41,6 +43,22 @@ public record Drawing(List<Shape> shapes, Box box, List<Spot> spots) {
 
     /** A place that stands for a part of the line. */
     public record Spot(Subject subject, Box box) {}
+
+    /** With a mark at each part of which something failed, as far as the drawing shows that part. */
+    public Drawing marked(Map<Subject, Severity> worst) {
+        Sheet sheet = new Sheet();
+        sheet.shapes.addAll(shapes);
+        sheet.spots.addAll(spots);
+        for (Map.Entry<Subject, Severity> each : worst.entrySet()) {
+            List<Spot> places =
+                    spots.stream().filter(s -> s.subject() == each.getKey()).toList();
+            if (!places.isEmpty()) {
+                Box box = places.get(places.size() / 2).box();
+                sheet.mark(each.getValue(), new Point(box.right() + 4, box.top() + 4));
+            }
+        }
+        return sheet.done(box.left(), box.bottom(), box.right(), box.top());
+    }
 
     /** All glowing lines. */
     public List<Shape.Glow> glows() {
@@ -106,6 +124,26 @@ public record Drawing(List<Shape> shapes, Box box, List<Spot> spots) {
             path(Pen.STOP, Fill.PAPER, true, octagon);
             line(Pen.STOP, at.plus(0, 2.6), at.plus(0, -0.6));
             return line(Pen.STOP, at.plus(0, -2.2), at.plus(0, -2.6));
+        }
+
+        /** The small diamond of a warning. */
+        public Sheet warnMark(Point at) {
+            path(
+                    Pen.WARN,
+                    Fill.PAPER,
+                    true,
+                    List.of(at.plus(0, 5.5), at.plus(5.5, 0), at.plus(0, -5.5), at.plus(-5.5, 0)));
+            line(Pen.WARN, at.plus(0, 2.4), at.plus(0, -0.8));
+            return line(Pen.WARN, at.plus(0, -2.2), at.plus(0, -2.6));
+        }
+
+        /** What failed here: an octagon for a stop, a diamond for a warning. */
+        public Sheet mark(Severity severity, Point at) {
+            return switch (severity) {
+                case STOP -> stopMark(at);
+                case WARN -> warnMark(at);
+                case NOTE -> this;
+            };
         }
 
         public Sheet spot(Subject subject, double left, double bottom, double right, double top) {

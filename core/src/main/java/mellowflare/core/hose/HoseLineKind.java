@@ -31,7 +31,7 @@ public final class HoseLineKind implements Kind<HoseLine, HosePlan> {
 
     @Override
     public String word() {
-        return "hose";
+        return Say.it("hose-line-kind.hose");
     }
 
     @Override

@@ -103,7 +103,7 @@ public record HosePlan(
 
     @Override
     public String stillNeeded() {
-        return "Choose a fluid that this program serves, the hose and both ends in Line; the order of work follows.";
+        return Say.it("hose-plan.choose-fluid-that-this");
     }
 
     @Override
@@ -119,12 +119,13 @@ public record HosePlan(
     @Override
     public BenchWords benchWords() {
         return new BenchWords.OnePiece(
-                c.whole() ? "take the hose of" : "cut the hose at",
+                c.whole() ? Say.it("hose-plan.take-hose") : Say.it("hose-plan.cut-hose-at"),
                 c.whole() ? c.wholeLength() : cutFigure().map(CutFigure::marked),
-                "overall",
-                "of the finished length",
+                Say.it("hose-plan.overall"),
+                Say.it("hose-plan.finished-length"),
                 cut.filter(CutLength::possible)
-                        .map(x -> "overall length ± " + LengthFormat.figure(x.tolerance(), c.units()))
+                        .map(x -> Say.it(
+                                "hose-plan.overall-length", "tolerance", LengthFormat.figure(x.tolerance(), c.units())))
                         .orElse(""));
     }
 

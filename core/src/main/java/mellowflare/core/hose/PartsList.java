@@ -49,10 +49,17 @@ final class PartsList {
 
     private void hose(HosePart h) {
         if (h.whole()) {
-            String length = c.wholeLength()
-                    .map(l -> ", " + LengthFormat.both(l, c.units()))
-                    .orElse(", length open");
-            lines.put(h.part(), new PartLine(h.part(), h.title() + length, "1 piece", 1, h.onShelf(), h.price()));
+            String length =
+                    c.wholeLength().map(l -> LengthFormat.both(l, c.units())).orElse("none");
+            lines.put(
+                    h.part(),
+                    new PartLine(
+                            h.part(),
+                            Say.it("parts-list.whole-hose", "hose", h.title(), "length", length),
+                            Say.it("parts-list.pieces", "count", 1),
+                            1,
+                            h.onShelf(),
+                            h.price()));
             return;
         }
         Optional<CutLength> cut = c.cut().filter(CutLength::possible);
@@ -62,7 +69,7 @@ final class PartsList {
                         h.part(),
                         h.title(),
                         cut.map(x -> LengthFormat.both(x.shop(c.units()), c.units()))
-                                .orElse("length open"),
+                                .orElse(Say.it("parts-list.length-open-2")),
                         cut.map(x -> x.shop(c.units()).mm() / 1000).orElse(0.0),
                         h.onShelf(),
                         h.price()));
@@ -97,8 +104,11 @@ final class PartsList {
                         .map(SealRing::designation)
                         .filter(r -> seat == Seat.PORT_ORING || seat == Seat.FACE_ORING)
                         .ifPresent(r -> add(
-                                "ring " + r,
-                                "O-ring, " + compound.orElse("compound for the fluid") + ", 90 Shore A",
+                                Say.it("parts-list.ring", "r", r),
+                                Say.it(
+                                        "parts-list.o-ring-90-shore",
+                                        "compound",
+                                        compound.orElse(Say.it("parts-list.compound-for-fluid"))),
                                 0,
                                 0)));
     }
@@ -107,6 +117,7 @@ final class PartsList {
         PartLine before = lines.get(part);
         double need = before == null ? 1 : before.need() + 1;
         lines.put(
-                part, new PartLine(part, name, (long) need + (need == 1 ? " piece" : " pieces"), need, onShelf, price));
+                part,
+                new PartLine(part, name, Say.it("parts-list.pieces", "count", (long) need), need, onShelf, price));
     }
 }

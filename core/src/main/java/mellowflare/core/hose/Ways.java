@@ -36,7 +36,7 @@ public final class Ways {
                 .map(
                         r -> new Row(
                                 r.need("way"),
-                                r.need("name"),
+                                r.said("name"),
                                 r.number("minutes"),
                                 r.number("minutes_per_step"),
                                 r.number("cost"),
@@ -89,7 +89,7 @@ public final class Ways {
                         .filter(has -> has)
                         .isPresent();
                 if (!there) {
-                    return "end " + side.which() + " is pressed on and no press is at hand";
+                    return Say.it("ways.end-pressed-on-no", "which", side.which());
                 }
             }
         }

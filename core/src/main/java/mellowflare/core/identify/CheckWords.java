@@ -14,8 +14,8 @@ final class CheckWords {
     static String diameter(Observation seen) {
         Body body = seen.body().orElse(Body.THREAD);
         return body == Body.THREAD
-                ? "Measure over the crests at the large end of sound thread."
-                : "Measure " + body.across(seen.gender()) + ".";
+                ? Say.it("check-words.measure-over-crests-at")
+                : Say.it("check-words.measure", "across", body.across(seen.gender()));
     }
 
     /**
@@ -25,20 +25,19 @@ final class CheckWords {
      */
     static String of(ClueKind kind, End one, End other) {
         return switch (kind) {
-            case BODY -> "Look at the outside: thread, flange head, barbs, plain tube or coupler.";
-            case DIAMETER -> "Measure over the crests at the large end of sound thread.";
+            case BODY -> Say.it("check-words.look-at-outside-thread");
+            case DIAMETER -> Say.it("check-words.measure-over-crests-at");
             case PITCH -> pitch(one, other);
             case FLANK -> flank(one);
-            case HAND -> "Look which way the thread climbs, or try which way it turns on.";
-            case TAPER, TAPER_READING ->
-                "Hold a straight edge along the crests: light at one end means taper. Surer are two diameters some way apart.";
+            case HAND -> Say.it("check-words.look-which-way-thread");
+            case TAPER, TAPER_READING -> Say.it("check-words.hold-straight-edge-along");
             case SEAT -> seat(one, other);
-            case SEAT_ANGLE -> "Hold the angle gauge in the seat, or measure across the cone mouth and its depth.";
-            case RING -> "Look for a ring or its groove: at the foot of the thread, and in the face.";
-            case SWIVEL -> "Does the threaded part turn freely as a nut?";
-            case HEX -> "Measure the hex across its flats.";
-            case TUBE -> "Measure the tube over its outside.";
-            case SERVICE, REGION, MACHINE -> "Say what it was found on.";
+            case SEAT_ANGLE -> Say.it("check-words.hold-angle-gauge-seat");
+            case RING -> Say.it("check-words.look-for-ring-or");
+            case SWIVEL -> Say.it("check-words.does-threaded-part-turn");
+            case HEX -> Say.it("check-words.measure-hex-across-its");
+            case TUBE -> Say.it("check-words.measure-tube-over-its");
+            case SERVICE, REGION, MACHINE -> Say.it("check-words.say-what-was-found");
         };
     }
 
@@ -46,21 +45,29 @@ final class CheckWords {
         Optional<ThreadSize> a = one.thread();
         Optional<ThreadSize> b = other.thread();
         if (a.isEmpty() || b.isEmpty()) {
-            return "Lay the pitch gauge: the leaf with no light under it.";
+            return Say.it("check-words.lay-pitch-gauge-leaf");
         }
-        return "Lay the " + a.get().pitch().text() + " leaf, then the "
-                + b.get().pitch().text() + ": the right one lies with no light under it.";
+        return Say.it(
+                "check-words.lay-leaf-then-right",
+                "pitch",
+                a.get().pitch().text(),
+                "pitchB",
+                b.get().pitch().text());
     }
 
     private static String flank(End one) {
-        String leaf = one.thread().map(t -> "the " + t.pitch().text() + " leaf").orElse("the leaf");
-        return "Lay " + leaf
-                + " of 60 degrees, then that of 55: a 55 degree flank shows light at the roots of the first.";
+        String leaf = one.thread()
+                .map(t -> Say.it("check-words.leaf", "pitch", t.pitch().text()))
+                .orElse(Say.it("check-words.leaf-2"));
+        return Say.it("check-words.lay-60-degrees-then", "leaf", leaf);
     }
 
     private static String seat(End one, End other) {
         Seat a = one.usualSeat();
         Seat b = other.usualSeat();
-        return "Wipe it clean and look for the seat: " + (a == b ? a.words() : a.words() + " or " + b.words()) + ".";
+        return Say.it(
+                "check-words.wipe-clean-look-for",
+                "part",
+                a == b ? a.words() : Say.it("check-words.or", "words", a.words(), "wordsB", b.words()));
     }
 }

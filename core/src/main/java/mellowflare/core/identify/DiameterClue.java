@@ -71,7 +71,7 @@ final class DiameterClue implements Clue {
                 "where",
                         Figure.of(
                                 end.thread().isPresent()
-                                        ? "over the crests"
+                                        ? Say.it("diameter-clue.over-crests")
                                         : end.body().across(end.gender())),
                 "instrument", Figure.of(seen.instrument().word()));
     }

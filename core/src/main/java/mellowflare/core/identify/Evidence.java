@@ -36,40 +36,40 @@ public record Evidence(ClueKind clue, Verdict verdict, double weight, Map<String
         return switch (clue) {
             case DIAMETER ->
                 against
-                        ? "{seen} {where} is {gap} outside the {low} to {high} of this end."
+                        ? Say.open("evidence.is-outside-the-to-of")
                         : verdict == Verdict.FOR
                                 ? Figure.of(Length.ZERO).equals(figures.get("gap"))
-                                        ? "{seen} {where} fits the {low} to {high} of this end."
-                                        : "{seen} {where} is {gap} outside the {low} to {high} of this end, no more than wear or the {instrument} makes."
-                                : "{seen} {where} is near the {low} to {high} of this end ({instrument}).";
+                                        ? Say.open("evidence.fits-the-to-of-this")
+                                        : Say.open("evidence.is-outside-the-to-of-2")
+                                : Say.open("evidence.is-near-the-to-of");
             case PITCH ->
                 against
-                        ? "The pitch was {seen}; this end has {expected}."
+                        ? Say.open("evidence.the-pitch-was-this-end")
                         : figures.get("expected").equals(figures.get("seen"))
-                                ? "{seen} is the pitch of this end."
-                                : "{seen} is close to the {expected} of this end.";
-            case FLANK -> against ? "You saw a {seen}; this end has a {expected}." : "The {seen} agrees.";
-            case TAPER -> against ? "You found it {seen}; this end is {expected}." : "It is {seen}, as this end is.";
-            case SEAT -> against ? "You saw {seen}; this end has {expected}." : "The seat agrees: {expected}.";
-            case SEAT_ANGLE -> against ? "You read {seen}; this end has {expected}." : "{seen} agrees with {expected}.";
-            case RING -> against ? "You saw {seen}; this end shows {expected}." : "Ring: {seen}, as this end shows.";
-            case BODY -> against ? "You saw {seen}; this end has {expected}." : "It has {seen}, as this end has.";
-            case HAND -> against ? "It turns {seen}; this end is {expected}." : "It is {seen}, as this end is.";
+                                ? Say.open("evidence.is-the-pitch-of-this")
+                                : Say.open("evidence.is-close-to-the-of");
+            case FLANK -> against ? Say.open("evidence.you-saw-a-this-end") : Say.open("evidence.the-agrees");
+            case TAPER -> against ? Say.open("evidence.you-found-it-this-end") : Say.open("evidence.it-is-as-this-end");
+            case SEAT -> against ? Say.open("evidence.you-saw-this-end-has") : Say.open("evidence.the-seat-agrees");
+            case SEAT_ANGLE -> against ? Say.open("evidence.you-read-this-end-has") : Say.open("evidence.agrees-with");
+            case RING ->
+                against ? Say.open("evidence.you-saw-this-end-shows") : Say.open("evidence.ring-as-this-end-shows");
+            case BODY -> against ? Say.open("evidence.you-saw-this-end-has") : Say.open("evidence.it-has-as-this-end");
+            case HAND -> against ? Say.open("evidence.it-turns-this-end-is") : Say.open("evidence.it-is-as-this-end");
             case TAPER_READING ->
                 against
-                        ? "The two diameters give {seen}; this end is {expected}."
-                        : "The two diameters give {seen}: {expected}, as this end.";
-            case SWIVEL -> against ? "It is {seen}; this end is {expected}." : "{seen}: this end is {expected}.";
+                        ? Say.open("evidence.the-two-diameters-give-this")
+                        : Say.open("evidence.the-two-diameters-give-as");
+            case SWIVEL -> against ? Say.open("evidence.it-is-this-end-is") : Say.open("evidence.this-end-is");
             case HEX ->
-                against ? "{seen} across the flats is not {expected}." : "{seen} across the flats is {expected}.";
-            case TUBE ->
-                against ? "The tube is {seen}; this end takes {expected}." : "The tube of {seen} is the one it takes.";
+                against ? Say.open("evidence.across-the-flats-is-not") : Say.open("evidence.across-the-flats-is");
+            case TUBE -> against ? Say.open("evidence.the-tube-is-this-end") : Say.open("evidence.the-tube-of-is-the");
             case REGION ->
-                against ? "The machine is from {seen}; this end is met in {expected}." : "This end is met in {seen}.";
+                against ? Say.open("evidence.the-machine-is-from-this") : Say.open("evidence.this-end-is-met-in");
             case MACHINE ->
-                against ? "Found on {seen}; this end is met on {expected}." : "This end is met on a {seen}.";
+                against ? Say.open("evidence.found-on-this-end-is") : Say.open("evidence.this-end-is-met-on");
             case SERVICE ->
-                against ? "Found on {seen}; this end is met on {expected}." : "This end is met on {seen} lines.";
+                against ? Say.open("evidence.found-on-this-end-is") : Say.open("evidence.this-end-is-met-on-2");
         };
     }
 }

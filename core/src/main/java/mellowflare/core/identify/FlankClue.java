@@ -43,6 +43,8 @@ final class FlankClue implements OutcomeClue<FlankSeen> {
 
     @Override
     public String expected(End end) {
-        return end.thread().map(t -> t.form().angleText() + " flank").orElse("no thread");
+        return end.thread()
+                .map(t -> Say.it("flank-clue.flank", "angleText", t.form().angleText()))
+                .orElse(Say.it("flank-clue.no-thread"));
     }
 }

@@ -2,8 +2,8 @@ package mellowflare.core.identify;
 
 /** Which way a thread turns on. */
 public enum HandSeen {
-    RIGHT("right-hand"),
-    LEFT("left-hand");
+    RIGHT(Say.it("hand-seen.right-hand")),
+    LEFT(Say.it("hand-seen.left-hand"));
 
     private final String word;
 

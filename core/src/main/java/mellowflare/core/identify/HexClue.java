@@ -77,9 +77,9 @@ final class HexClue implements Clue {
     @Override
     public Map<String, Figure> figures(Observation seen, End end) {
         String expected = switch (end.form().wrenches()) {
-            case INCH -> "an inch hex a little over its thread";
-            case METRIC -> "a metric hex a little over its thread";
-            case BOTH -> "an inch or metric hex a little over its thread";
+            case INCH -> Say.it("hex-clue.inch-hex-little-over");
+            case METRIC -> Say.it("hex-clue.metric-hex-little-over");
+            case BOTH -> Say.it("hex-clue.inch-or-metric-hex");
             case NONE -> "";
         };
         return expected.isEmpty()

@@ -24,10 +24,10 @@ final class LooksAgree implements Rule<IdentifyCase> {
     private static final RuleText TEXT = new RuleText(
             "end.looks-agree",
             Severity.WARN,
-            "{one} and {two}: no end of the tables shows both.",
-            "The looks go together.",
+            "{one} and {two}: no end in the tables has both.",
+            "What you see fits together.",
             "{one} against {two}",
-            "Look at both again: dirt and wear deceive. If both are so, it is an end that these tables lack.",
+            "Look at both again: dirt and wear mislead. If both are right, the end is not in these tables.",
             Source.of("the end tables"));
 
     @Override
@@ -46,14 +46,14 @@ final class LooksAgree implements Rule<IdentifyCase> {
                 .ifPresent(t -> all.add(finding(
                         c,
                         e -> e.seats().stream().anyMatch(seat::looksLike) && e.tapered() == (t == TaperSeen.TAPERED),
-                        "a " + t.word() + " thread",
+                        Say.it("looks-agree.thread", "word", t.word()),
                         seat.words())));
         seen.pitch()
                 .ifPresent(p -> all.add(finding(
                         c,
                         e -> e.seats().stream().anyMatch(seat::looksLike)
                                 && e.thread().filter(t -> near(t.pitch(), p)).isPresent(),
-                        "a pitch of " + p.text(),
+                        Say.it("looks-agree.pitch", "text", p.text()),
                         seat.words())));
         seen.hand()
                 .ifPresent(h -> seen.pitch()
@@ -63,8 +63,8 @@ final class LooksAgree implements Rule<IdentifyCase> {
                                         && e.thread()
                                                 .filter(t -> near(t.pitch(), p))
                                                 .isPresent(),
-                                "a " + h.word() + " thread",
-                                "a pitch of " + p.text()))));
+                                Say.it("looks-agree.thread", "word", h.word()),
+                                Say.it("looks-agree.pitch", "text", p.text())))));
         if (all.isEmpty()) {
             return List.of(Finding.notChecked(TEXT, Subject.END, LookNeeds.TAPER));
         }

@@ -98,7 +98,10 @@ final class PitchClue implements OutcomeClue<Pitch> {
     public String expected(End end) {
         return end.thread()
                 .map(t -> t.pitch().text())
-                .orElse(end.threadLeftOpen() ? "any pitch: its maker chose it" : "no thread");
+                .orElse(
+                        end.threadLeftOpen()
+                                ? Say.it("pitch-clue.any-pitch-its-maker")
+                                : Say.it("pitch-clue.no-thread"));
     }
 
     @Override

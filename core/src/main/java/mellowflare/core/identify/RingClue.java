@@ -108,6 +108,6 @@ final class RingClue implements OutcomeClue<RingSeen> {
         }
         return atBase > 0.5
                 ? RingSeen.THREAD_BASE.word()
-                : atBase > 0.15 ? "a captive ring or none" : RingSeen.NONE.word();
+                : atBase > 0.15 ? Say.it("ring-clue.captive-ring-or-none") : RingSeen.NONE.word();
     }
 }

@@ -17,21 +17,19 @@ final class SafeCourse {
                 .map(Candidate::end)
                 .toList();
         if (open.size() < 2) {
-            return "Nothing more to learn by measuring: "
-                    + (open.stream().allMatch(e -> e.thread().isPresent())
-                            ? "run a known new mate on by fingers, and trust it if it goes several turns."
-                            : "try a known new mate by hand before it is trusted.");
+            return Say.it(
+                    "safe-course.nothing-more-learn-by",
+                    "part",
+                    open.stream().allMatch(e -> e.thread().isPresent()) ? "yes" : "no");
         }
         End first = open.get(0);
         if (open.stream().allMatch(e -> sameThread(e, first) && sharesSeat(e, first))) {
-            return "Cannot be told apart by measuring, and they make the same joint: treat it as either and keep to the lower rating.";
+            return Say.it("safe-course.cannot-be-told-apart");
         }
         if (open.stream().allMatch(e -> sameThread(e, first))) {
-            return "Cannot be told apart by measuring, and they seal in different places: no pressure on it. Put a known new mate on by hand and"
-                    + " look where it meets; in doubt replace both halves.";
+            return Say.it("safe-course.cannot-be-told-apart-2");
         }
-        return "Cannot be told apart by measuring: run known new mates on by fingers. The right one goes several turns without force; if more"
-                + " than one does, replace both halves by ends you know.";
+        return Say.it("safe-course.cannot-be-told-apart-3");
     }
 
     private static boolean sameThread(End a, End b) {

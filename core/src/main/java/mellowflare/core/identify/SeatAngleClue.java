@@ -2,11 +2,11 @@ package mellowflare.core.identify;
 
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.measure.Normal;
+import mellowflare.core.text.Lists;
 
 /** The seat's angle as measured: scatter 2 degrees; one reading in five is given as the included angle. */
 final class SeatAngleClue implements Clue {
@@ -58,6 +58,6 @@ final class SeatAngleClue implements Clue {
                 "seen",
                 Figure.of(seen.seatAngle().orElseThrow()),
                 "expected",
-                Figure.of(end.seats().stream().map(Seat::words).collect(Collectors.joining(" or "))));
+                Figure.of(end.seats().stream().map(Seat::words).collect(Lists.joinedByOr())));
     }
 }

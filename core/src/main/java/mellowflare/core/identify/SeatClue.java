@@ -4,10 +4,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
+import mellowflare.core.text.Lists;
 
 /** The seat as seen, with the usual mix-ups: neighbouring cone angles, a lost ring, a flat that nobody noticed. */
 final class SeatClue implements OutcomeClue<Seat> {
@@ -105,6 +105,6 @@ final class SeatClue implements OutcomeClue<Seat> {
 
     @Override
     public String expected(End end) {
-        return end.seats().stream().map(Seat::words).collect(Collectors.joining(" or "));
+        return end.seats().stream().map(Seat::words).collect(Lists.joinedByOr());
     }
 }

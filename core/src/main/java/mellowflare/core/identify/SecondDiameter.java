@@ -30,23 +30,20 @@ public record SecondDiameter(Length diameter, Length apart) {
     public static Read<SecondDiameter> read(String text, UnitSystem units) {
         Matcher m = FORM.matcher(text.strip());
         if (!m.matches()) {
-            return Read.refuse(
-                    Refusal.NOT_A_NUMBER, "Give the second diameter and how far down it is, such as “20.2 at 12”.");
+            return Read.refuse(Refusal.NOT_A_NUMBER, Say.it("second-diameter.give-second-diameter-how"));
         }
         Function<String, Read<Length>> length = t -> LengthText.read(t, units);
         return length.apply(m.group(1))
-                .then(
-                        d -> length.apply(m.group(2))
-                                .then(
-                                        l -> Observation.isDiameter(d) && Observation.isMeasure(l)
-                                                ? Read.of(new SecondDiameter(d, l))
-                                                : Read.refuse(
-                                                        Refusal.OUT_OF_RANGE,
-                                                        "The diameter lies above 0 and up to 400 mm, the distance from 0.5 to 400 mm.")));
+                .then(d -> length.apply(m.group(2))
+                        .then(l -> Observation.isDiameter(d) && Observation.isMeasure(l)
+                                ? Read.of(new SecondDiameter(d, l))
+                                : Read.refuse(
+                                        Refusal.OUT_OF_RANGE, Say.it("second-diameter.the-diameter-lies-above"))));
     }
 
     /** Both figures in the given system. */
     public String text(UnitSystem units) {
+        // In the very words that it is read back in.
         return LengthFormat.figure(diameter, units) + " at " + LengthFormat.figure(apart, units);
     }
 }

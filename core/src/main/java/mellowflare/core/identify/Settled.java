@@ -15,15 +15,15 @@ final class Settled implements Rule<IdentifyCase> {
     private static final RuleText OPEN = new RuleText(
             "end.settled",
             Severity.WARN,
-            "Not settled: {end} at {share} is the likeliest, no more.",
-            "Settled: {end} at {share}.",
-            "{share} against {needed}",
+            "Not sure yet: {end} is the most likely ({share}).",
+            "Identified as {end} ({share} sure).",
+            "{share} sure, {needed} needed",
             "{next}",
             Source.house("an answer counts as settled from this share up"));
     private static final RuleText SEAT = new RuleText(
             "end.seat-first",
             Severity.WARN,
-            "Not settled: on {service} the thread alone does not name the end. {end} is the likeliest.",
+            "Not sure yet: on {service} the thread alone does not identify the end. {end} is the most likely.",
             "The seat was seen.",
             "ends that seal in different ways share this thread",
             "Look into the end: cone, ring, washer or inverted seat?",
@@ -31,10 +31,10 @@ final class Settled implements Rule<IdentifyCase> {
     private static final RuleText NOTHING = new RuleText(
             "end.nothing-fits",
             Severity.WARN,
-            "Nothing in the tables fits well: {share} chance that it is not in the tables.",
+            "Nothing in the tables fits well: {share} chance that the end is not in them.",
             "Something in the tables fits.",
-            "{share} for none of them",
-            "Measure again, look whether it is worn, or ask: it may be a standard that these tables lack.",
+            "{share} for an end that is not in the tables",
+            "Measure again and check for wear. It may also be a standard that is not in these tables: ask.",
             Source.of("the end tables"));
 
     @Override

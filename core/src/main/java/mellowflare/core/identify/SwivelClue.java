@@ -38,6 +38,8 @@ final class SwivelClue implements OutcomeClue<SwivelSeen> {
     @Override
     public String expected(End end) {
         double share = end.form().swivel();
-        return share > 0.6 ? "mostly a loose nut" : share < 0.2 ? "mostly fixed" : "fixed or a loose nut";
+        return share > 0.6
+                ? Say.it("swivel-clue.mostly-loose-nut")
+                : share < 0.2 ? Say.it("swivel-clue.mostly-fixed") : Say.it("swivel-clue.fixed-or-loose-nut");
     }
 }

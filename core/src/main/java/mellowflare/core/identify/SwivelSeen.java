@@ -2,8 +2,8 @@ package mellowflare.core.identify;
 
 /** Whether the thread is that of a loose nut. */
 public enum SwivelSeen {
-    FIXED("fixed"),
-    LOOSE_NUT("loose nut");
+    FIXED(Say.it("swivel-seen.fixed")),
+    LOOSE_NUT(Say.it("swivel-seen.loose-nut"));
 
     private final String word;
 

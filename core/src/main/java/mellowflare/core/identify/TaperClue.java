@@ -39,6 +39,6 @@ final class TaperClue implements OutcomeClue<TaperSeen> {
 
     @Override
     public String expected(End end) {
-        return end.tapered() ? "tapered" : "straight";
+        return end.tapered() ? Say.it("taper-clue.tapered") : Say.it("taper-clue.straight");
     }
 }

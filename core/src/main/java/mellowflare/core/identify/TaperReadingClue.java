@@ -47,7 +47,7 @@ final class TaperReadingClue implements Clue {
                 ? Map.of()
                 : Map.of(
                         "seen", Figure.of(words(rate(seen))),
-                        "expected", Figure.of(end.tapered() ? "1 in 16" : "straight"));
+                        "expected", Figure.of(end.tapered() ? "1 in 16" : Say.it("taper-reading-clue.straight")));
     }
 
     /** Change of diameter along the thread toward its small end: a male grows smaller, a female too, from its mouth inward. */
@@ -58,6 +58,8 @@ final class TaperReadingClue implements Clue {
     }
 
     private static String words(double rate) {
-        return Math.abs(rate) < 0.005 ? "no taper" : "a taper of 1 in " + Math.round(1 / rate);
+        return Math.abs(rate) < 0.005
+                ? Say.it("taper-reading-clue.no-taper")
+                : Say.it("taper-reading-clue.taper-1", "round", Math.round(1 / rate));
     }
 }

@@ -2,8 +2,8 @@ package mellowflare.core.identify;
 
 /** What a straight edge along the crests, or two diameters, showed. */
 public enum TaperSeen {
-    PARALLEL("straight"),
-    TAPERED("tapered");
+    PARALLEL(Say.it("taper-seen.straight")),
+    TAPERED(Say.it("taper-seen.tapered"));
 
     private final String word;
 

@@ -16,10 +16,10 @@ final class UnitSlip implements Rule<IdentifyCase> {
     private static final RuleText TEXT = new RuleText(
             "end.unit-slip",
             Severity.WARN,
-            "{seen} fits no end, but {other} fits {end}: was the unit another?",
-            "The diameter fits in the unit it was given.",
+            "{seen} fits no end, but {other} fits {end}: did you mean the other unit?",
+            "The diameter fits in the unit given.",
             "{seen} against {other}",
-            "Give the figure with its unit, such as {other}.",
+            "Enter the figure with its unit, such as {other}.",
             Source.house("the same number read in both systems"));
 
     @Override
@@ -30,7 +30,9 @@ final class UnitSlip implements Rule<IdentifyCase> {
         if (c.otherUnit().isEmpty()) {
             Length given = c.answer().observation().diameter().get();
             return List.of(Finding.pass(
-                    TEXT, Subject.END, Map.of("seen", Figure.of(given), "other", Figure.of("the other unit"))));
+                    TEXT,
+                    Subject.END,
+                    Map.of("seen", Figure.of(given), "other", Figure.of(Say.it("unit-slip.other-unit")))));
         }
         Identification other = c.otherUnit().get();
         return List.of(Finding.fail(

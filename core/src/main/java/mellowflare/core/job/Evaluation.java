@@ -95,14 +95,14 @@ public record Evaluation(Job job, Plan plan, Bench bench, ReferenceData data) {
         return findings().stream().filter(Finding::stops).count();
     }
 
-    /** Where the work was left: “step 4 of 17, Cut with the wheel”, “not started”, or “finished”. */
-    public String leftOff() {
+    /** Where the work was left. */
+    public LeftOff leftOff() {
         if (job.log().entries().isEmpty() || bench.steps().isEmpty()) {
-            return "not started";
+            return LeftOff.NOT_STARTED;
         }
-        Optional<Step> next = bench.next();
-        return next.map(s -> "step " + (bench.steps().indexOf(s) + 1) + " of "
-                        + bench.steps().size() + ": " + s.title())
-                .orElse("finished, all " + bench.steps().size() + " steps");
+        List<Step> steps = bench.steps();
+        return bench.next()
+                .map(s -> new LeftOff(steps.indexOf(s) + 1, steps.size(), s.title()))
+                .orElse(LeftOff.finished(steps.size()));
     }
 }

@@ -1,8 +1,11 @@
 package mellowflare.core.line;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.Subject;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.measure.CalledFigure;
@@ -46,5 +49,10 @@ public interface Plan {
     /** Whether a finding forbids the line as it is planned. */
     default boolean stops() {
         return findings().stream().anyMatch(Finding::stops);
+    }
+
+    /** The worst that failed about each part of the line, for its drawings. */
+    default Map<Subject, Severity> marks() {
+        return Finding.marks(findings());
     }
 }

@@ -9,7 +9,8 @@ import mellowflare.core.connection.LineEnd;
  * @param b at the far end
  */
 public record Ports(Port a, Port b) {
-    public static final Ports UNKNOWN = new Ports(Port.unknown("end A"), Port.unknown("end B"));
+    public static final Ports UNKNOWN =
+            new Ports(Port.unknown(Say.it("ports.end-a")), Port.unknown(Say.it("ports.end-b")));
 
     public Port of(LineEnd which) {
         return which == LineEnd.A ? a : b;

@@ -23,6 +23,7 @@ import mellowflare.core.procedure.RecordAsk;
 import mellowflare.core.procedure.RecordField;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepTable;
+import mellowflare.core.procedure.ToolAsk;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.reference.Source;
 
@@ -134,19 +135,22 @@ public final class StepFiller<S> {
 
     /** The tools that its steps ask for, in the table's order: much less work than the steps. */
     public List<Tool> tools() {
-        Set<String> asked =
-                placed().stream().flatMap(p -> p.row().tools().stream()).collect(Collectors.toSet());
+        Set<String> asked = placed().stream()
+                .flatMap(p -> p.row().tools().stream())
+                .map(ToolAsk::words)
+                .collect(Collectors.toSet());
         return tools.stream().filter(t -> asked.stream().anyMatch(t::askedBy)).toList();
     }
 
     private Step step(StepTable.Row row, Optional<S> side, Map<String, Figure> figures) {
-        List<String> tools =
-                new ArrayList<>(row.tools().stream().map(t -> fill(t, figures)).toList());
+        List<String> tools = new ArrayList<>(
+                row.tools().stream().map(t -> fill(t.shown(), figures)).toList());
         StringBuilder planB = new StringBuilder();
         for (Tool tool : missing) {
-            if (tools.stream().anyMatch(tool::askedBy)) {
+            if (row.tools().stream().map(ToolAsk::words).anyMatch(tool::askedBy)) {
                 Tool.PlanB without = tool.without(fluid);
-                planB.append(" Without ").append(tool.name()).append(": ").append(without.instead());
+                planB.append(' ')
+                        .append(Say.it("step-filler.without", "tool", tool.name(), "instead", without.instead()));
                 if (!without.needs().isEmpty()) {
                     tools.add(without.needs());
                 }
@@ -155,7 +159,8 @@ public final class StepFiller<S> {
         return new Step(
                 side.map(s -> row.id() + "@" + line.end(s)).orElse(row.id()),
                 line.about(row.id(), side),
-                side.map(s -> row.title() + ", end " + line.end(s)).orElse(row.title()),
+                side.map(s -> Say.it("step-filler.end", "row", row.title(), "end", line.end(s)))
+                        .orElse(row.title()),
                 row.text() + planB,
                 figures,
                 tools,

@@ -47,14 +47,19 @@ public record Comparison(List<Row> rows, String verdict) {
         List<Row> rows = new ArrayList<>();
         add(
                 rows,
-                "outside",
+                Say.it("comparison.outside"),
                 one,
                 other,
                 e -> e.gender().word() + ", " + e.body().words());
-        add(rows, "across", one, other, e -> e.across().map(a -> band(a, units)).orElse("no figure known"));
         add(
                 rows,
-                "pitch",
+                Say.it("comparison.across"),
+                one,
+                other,
+                e -> e.across().map(a -> band(a, units)).orElse(Say.it("comparison.no-figure-known")));
+        add(
+                rows,
+                Say.it("comparison.pitch"),
                 one,
                 other,
                 e -> e.thread()
@@ -62,46 +67,58 @@ public record Comparison(List<Row> rows, String verdict) {
                         .orElse("–"));
         add(
                 rows,
-                "flanks",
+                Say.it("comparison.flanks"),
                 one,
                 other,
                 e -> e.thread().map(t -> t.form().angleText()).orElse("–"));
         add(
                 rows,
-                "hand",
+                Say.it("comparison.hand"),
                 one,
                 other,
                 e -> e.thread()
-                        .map(t -> e.leftHand() ? "left-hand" : "right-hand")
+                        .map(t -> e.leftHand() ? Say.it("comparison.left-hand") : Say.it("comparison.right-hand"))
                         .orElse("–"));
         add(
                 rows,
-                "taper",
+                Say.it("comparison.taper"),
                 one,
                 other,
-                e -> e.thread().map(t -> t.tapered() ? "tapered" : "straight").orElse("–"));
+                e -> e.thread()
+                        .map(t -> t.tapered() ? Say.it("comparison.tapered") : Say.it("comparison.straight"))
+                        .orElse("–"));
         add(
                 rows,
-                "seat",
+                Say.it("comparison.seat"),
                 one,
                 other,
                 e -> e.seats().stream()
                         .map(Seat::words)
-                        .reduce((a, b) -> a + " or " + b)
+                        .reduce((a, b) -> Say.it("comparison.or", "a", a, "b", b))
                         .orElse("–"));
         add(
                 rows,
-                "seals on",
+                Say.it("comparison.seals-on"),
                 one,
                 other,
                 e -> e.seats().stream()
                         .map(s -> s.sealPlace().words())
                         .distinct()
-                        .reduce((a, b) -> a + " or " + b)
+                        .reduce((a, b) -> Say.it("comparison.or", "a", a, "b", b))
                         .orElse("–"));
-        add(rows, "tube", one, other, e -> e.tube().map(t -> both(t, units)).orElse("–"));
-        add(rows, "met on", one, other, e -> String.join(", ", e.form().metIn()));
-        add(rows, "source", one, other, e -> e.source().shown());
+        add(
+                rows,
+                Say.it("comparison.tube"),
+                one,
+                other,
+                e -> e.tube().map(t -> both(t, units)).orElse("–"));
+        add(
+                rows,
+                Say.it("comparison.met-on"),
+                one,
+                other,
+                e -> String.join(", ", e.form().metIn()));
+        add(rows, Say.it("comparison.source"), one, other, e -> e.source().shown());
         return new Comparison(rows, verdict(one, other, data));
     }
 
@@ -113,7 +130,12 @@ public record Comparison(List<Row> rows, String verdict) {
     }
 
     private static String band(LengthBand a, UnitSystem units) {
-        return LengthFormat.figure(a.low(), units) + " to " + LengthFormat.figure(a.high(), units);
+        return Say.it(
+                "comparison.text",
+                "low",
+                LengthFormat.figure(a.low(), units),
+                "high",
+                LengthFormat.figure(a.high(), units));
     }
 
     private static String both(Length length, UnitSystem units) {
@@ -122,7 +144,7 @@ public record Comparison(List<Row> rows, String verdict) {
 
     private static String verdict(End one, End other, ReferenceData data) {
         if (one.equals(other)) {
-            return "This is one and the same end.";
+            return Say.it("comparison.this-one-same-end");
         }
         Optional<Interchange> together = Interchange.on(one, data).stream()
                 .filter(i -> i.other().equals(other))
@@ -135,10 +157,17 @@ public record Comparison(List<Row> rows, String verdict) {
                 .findFirst();
         if (lookAlike.isPresent()) {
             LookAlikeKind kind = lookAlike.get().kind();
-            return "Look-alikes: " + kind.alike() + ". " + kind.ifForced() + " " + kind.tellBy();
+            return Say.it(
+                    "comparison.look-alikes",
+                    "alike",
+                    kind.alike(),
+                    "ifForced",
+                    kind.ifForced(),
+                    "tellBy",
+                    kind.tellBy());
         }
         return one.gender() == other.gender()
-                ? "Not to be taken for each other."
-                : "They do not go together, and will not be forced by hand.";
+                ? Say.it("comparison.not-be-taken-for")
+                : Say.it("comparison.they-do-not-go");
     }
 }

@@ -3,13 +3,13 @@ package mellowflare.core.lookalike;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Together;
 import mellowflare.core.measure.LengthBand;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.text.Lists;
 
 /**
  * What can be put on an end: its mates, which seal, and their look-alikes, which only go on.
@@ -70,13 +70,17 @@ public record Interchange(End other, LookAlikeKind.Goes goes, String says) {
         String places = together.seats().stream()
                 .map(s -> s.sealPlace().words())
                 .distinct()
-                .collect(Collectors.joining(" or "));
+                .collect(Lists.joinedByOr());
         return switch (together.how()) {
-            case MADE_FOR -> "Mates and seals on the " + places + ".";
-            case SAME_JOINT -> "Mates and seals on the " + places + "; the rating and class of the lesser one hold.";
+            case MADE_FOR -> Say.it("interchange.mates-seals-on", "places", places);
+            case SAME_JOINT -> Say.it("interchange.mates-seals-on-rating", "places", places);
             case ON_CONDITION ->
-                "Seals on the " + places + ", but only where "
-                        + together.onlyIf().orElseThrow() + ".";
+                Say.it(
+                        "interchange.seals-on-but-only",
+                        "places",
+                        places,
+                        "onlyIf",
+                        together.onlyIf().orElseThrow());
         };
     }
 }

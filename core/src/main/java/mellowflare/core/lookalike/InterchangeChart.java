@@ -49,9 +49,19 @@ public final class InterchangeChart {
         private String says(LookAlikeKind.Goes how) {
             List<Pair> of = pairs.stream().filter(p -> p.into().goes() == how).toList();
             Pair first = of.get(0);
-            String many = of.size() == 1 ? "One pair" : of.size() + " pairs";
-            return many + ", such as " + first.male().brief() + " in "
-                    + first.into().other().brief() + ": " + first.into().says();
+            String many = of.size() == 1
+                    ? Say.it("interchange-chart.one-pair")
+                    : Say.it("interchange-chart.pairs", "size", of.size());
+            return Say.it(
+                    "interchange-chart.such-as",
+                    "many",
+                    many,
+                    "male",
+                    first.male().brief(),
+                    "other",
+                    first.into().other().brief(),
+                    "into",
+                    first.into().says());
         }
     }
 

@@ -3,53 +3,53 @@ package mellowflare.core.lookalike;
 /** How two ends can be taken for each other, and what comes of it. */
 public enum LookAlikeKind {
     SAME_THREAD(
-            "the very same thread, another seal",
-            "It screws together all the way and seals nowhere.",
-            "Look at the nose and the shoulder: cone, ring or plain."),
+            Say.it("look-alike-kind.very-same-thread-another"),
+            Say.it("look-alike-kind.it-screws-together-all"),
+            Say.it("look-alike-kind.look-at-nose-shoulder")),
     OTHER_FLANK(
-            "same pitch, nearly the same diameter, other flanks",
-            "It goes together by hand and leaks along the thread, or lets go under pressure.",
-            "Lay the leaf: 55 and 60 degree flanks show light against each other."),
+            Say.it("look-alike-kind.same-pitch-nearly-same"),
+            Say.it("look-alike-kind.it-goes-together-by"),
+            Say.it("look-alike-kind.lay-leaf-55-60")),
     TAPER_AGAINST_STRAIGHT(
-            "same pitch and flanks, one is tapered",
-            "It starts, then wedges; it may hold a while and weep later.",
-            "Two diameters a thread length apart, or a straight edge along the crests."),
+            Say.it("look-alike-kind.same-pitch-flanks-one"),
+            Say.it("look-alike-kind.it-starts-then-wedges"),
+            Say.it("look-alike-kind.two-diameters-thread-length")),
     STARTS_THEN_BINDS(
-            "nearly the same diameter, pitch a little off",
-            "It starts by hand, binds after a few turns and strips if forced.",
-            "Lay the leaf: the wrong one shows light before the third thread."),
+            Say.it("look-alike-kind.nearly-same-diameter-pitch"),
+            Say.it("look-alike-kind.it-starts-by-hand"),
+            Say.it("look-alike-kind.lay-leaf-wrong-one")),
     SAME_PITCH_LOOSE(
-            "same pitch, diameter a little off",
-            "The smaller one screws in slack and pulls out under pressure.",
-            "Only a caliper tells: measure over the crests."),
+            Say.it("look-alike-kind.same-pitch-diameter-little"),
+            Say.it("look-alike-kind.the-smaller-one-screws"),
+            Say.it("look-alike-kind.only-caliper-tells-measure")),
     PITCH_TELLS(
-            "same diameter, another pitch",
-            "It catches for half a turn or a turn and jams; forced, both threads are ruined.",
-            "Lay the leaf: the diameter alone cannot tell them apart."),
+            Say.it("look-alike-kind.same-diameter-another-pitch"),
+            Say.it("look-alike-kind.it-catches-for-half"),
+            Say.it("look-alike-kind.lay-leaf-diameter-alone")),
     SAME_JOINT(
-            "the same thread and seat under another name",
-            "It goes together and seals; the rating and class of the lesser one hold.",
-            "Only its marking or its maker tells."),
+            Say.it("look-alike-kind.same-thread-seat-under"),
+            Say.it("look-alike-kind.it-goes-together-seals"),
+            Say.it("look-alike-kind.only-its-marking-or")),
     OTHER_HAND(
-            "the same thread, cut left-handed",
-            "It does not start; forced, both threads are ruined.",
-            "Look which way the thread climbs, or try it anticlockwise."),
+            Say.it("look-alike-kind.same-thread-cut-left"),
+            Say.it("look-alike-kind.it-does-not-start"),
+            Say.it("look-alike-kind.look-which-way-thread")),
     FLANGE_SERIES(
-            "the same bore in another pressure series",
-            "The clamp halves do not sit on the head or the bolts do not line up; forced, it blows out.",
-            "Measure across the head and the long bolt spacing."),
+            Say.it("look-alike-kind.same-bore-another-pressure"),
+            Say.it("look-alike-kind.the-clamp-halves-do"),
+            Say.it("look-alike-kind.measure-across-head-long")),
     NEARLY_THE_SIZE(
-            "nearly the same size across",
-            "It goes in, leaks, and lets go when it is pulled or warmed.",
-            "Only a caliper tells: a rule cannot."),
+            Say.it("look-alike-kind.nearly-same-size-across"),
+            Say.it("look-alike-kind.it-goes-leaks-lets"),
+            Say.it("look-alike-kind.only-caliper-tells-rule")),
     SAME_SIZE(
-            "the same size across in another system",
-            "It goes in and holds; whether it may is for its maker to say.",
-            "Only its marking tells."),
+            Say.it("look-alike-kind.same-size-across-another"),
+            Say.it("look-alike-kind.it-goes-holds-whether"),
+            Say.it("look-alike-kind.only-its-marking-tells")),
     COUPLER_ALIKE(
-            "a quick coupler of the same look",
-            "It may click in and leak, or join air to gas.",
-            "Read the marking; a coupler for gas is never put on air, nor the other way round.");
+            Say.it("look-alike-kind.quick-coupler-same-look"),
+            Say.it("look-alike-kind.it-may-click-leak"),
+            Say.it("look-alike-kind.read-marking-coupler-for"));
 
     private final String alike;
     private final String ifForced;

@@ -1,7 +1,5 @@
 package mellowflare.core.material;
 
-import java.util.Locale;
-
 /** Metals that ends and adapters are made of. */
 public enum Metal {
     STEEL,
@@ -13,9 +11,12 @@ public enum Metal {
 
     public String word() {
         return switch (this) {
-            case STAINLESS -> "stainless steel";
-            case GALVANISED -> "galvanised steel";
-            default -> name().toLowerCase(Locale.ROOT);
+            case STAINLESS -> Say.it("metal.stainless-steel");
+            case GALVANISED -> Say.it("metal.galvanised-steel");
+            case STEEL -> Say.it("metal.steel");
+            case BRASS -> Say.it("metal.brass");
+            case ALUMINIUM -> Say.it("metal.aluminium");
+            case COPPER -> Say.it("metal.copper");
         };
     }
 }

@@ -18,18 +18,18 @@ public final class MetalsTouch {
             "joint.metals",
             Severity.WARN,
             "{one} and {other} corrode each other {where}.",
-            "Take the part in the metal of the port, or keep water off with grease, tape round the outside or a plated part.");
+            "Use a part of the same metal as the port, or keep water off with grease, tape round the outside, or a plated part.");
 
     private static final RuleText LIMITED = text(
             "joint.metals-limited",
             Severity.NOTE,
             "{one} on {other} {where} need looking after.",
-            "Plated parts, a smear of grease outside the seal, and a look at every service.");
+            "Use plated parts, a smear of grease outside the seal, and check it at every service.");
     private static final RuleText INSIDE = text(
             "joint.metals-inside",
             Severity.STOP,
             "{one} and {other} corrode each other from inside where fresh water runs through.",
-            "Put a dielectric union or a brass nipple between them, as local code has it, and give its metal as the port's.");
+            "Put a dielectric union or a brass nipple between them as the local code requires, and enter its metal as the port's.");
 
     private MetalsTouch() {}
 
@@ -56,10 +56,17 @@ public final class MetalsTouch {
             Metal one, Metal other, Optional<Boolean> wet, boolean inside, Subject about, ReferenceData data) {
         Optional<Metals.Pair> pair = data.get(Metals.KEY).of(one, other);
         if (pair.isEmpty()) {
-            return Finding.notChecked(TEXT, about, Needs.fromMaker(one.word() + " on " + other.word(), about));
+            return Finding.notChecked(
+                    TEXT,
+                    about,
+                    Needs.fromMaker(
+                            "metals-" + one + "-" + other,
+                            Say.it("metals-touch.ask-maker", "one", one.word(), "other", other.word()),
+                            about));
         }
         if (inside && pair.get().inside() == Compatibility.Verdict.NEVER) {
-            return Finding.fail(INSIDE, about, figures(pair.get(), one, other, "where fresh water runs through them"));
+            return Finding.fail(
+                    INSIDE, about, figures(pair.get(), one, other, Say.it("metals-touch.where-fresh-water-runs")));
         }
         if (wet.isEmpty()) {
             return Finding.notChecked(TEXT, about, Needs.WET);
@@ -72,8 +79,8 @@ public final class MetalsTouch {
                 one,
                 other,
                 worseInside
-                        ? "where fresh water runs through them"
-                        : wet.get() ? "where water reaches them" : "in the dry");
+                        ? Say.it("metals-touch.where-fresh-water-runs")
+                        : wet.get() ? Say.it("metals-touch.where-water-reaches-them") : Say.it("metals-touch.dry"));
         return switch (worseInside ? pair.get().inside() : outside) {
             case SUITS -> Finding.pass(TEXT, about, figures);
             case LIMITED -> Finding.fail(LIMITED, about, figures);

@@ -17,7 +17,7 @@ public final class CoordinateText {
         return LengthText.read(below ? t.substring(1).strip() : t, units)
                 .then(l -> l.mm() <= FURTHEST_MM
                         ? Read.of(below ? -l.mm() : l.mm())
-                        : Read.refuse(Refusal.OUT_OF_RANGE, "“" + t + "” is further than 20 m: no line goes there."));
+                        : Read.refuse(Refusal.OUT_OF_RANGE, Say.it("coordinate-text.further-than-20-m", "t", t)));
     }
 
     /** A signed length as it is typed again. */

@@ -5,10 +5,10 @@ package mellowflare.core.measure;
  * The scatter is one standard deviation of a shop reading on a dirty part, not the maker's accuracy; house figures.
  */
 public enum Instrument {
-    CALIPER("caliper", 0.05),
-    RULE("rule", 0.35),
-    TAPE("tape", 0.8),
-    EYE("by eye", 1.5);
+    CALIPER(Say.it("instrument.caliper"), 0.05),
+    RULE(Say.it("instrument.rule"), 0.35),
+    TAPE(Say.it("instrument.tape"), 0.8),
+    EYE(Say.it("instrument.by-eye"), 1.5);
 
     private final String word;
     private final double scatterMm;

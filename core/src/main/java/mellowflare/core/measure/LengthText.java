@@ -38,9 +38,7 @@ public final class LengthText {
         if (tokens.size() == 1) {
             LengthTokens.Token only = tokens.get(0);
             if (only.unit().isEmpty() && bare.isEmpty()) {
-                return Read.refuse(
-                        Refusal.UNIT_MISSING,
-                        "“" + shown + "” has no unit: write mm, cm, m, in or ft after the number.");
+                return Read.refuse(Refusal.UNIT_MISSING, Say.it("length-text.has-no-unit-write", "shown", shown));
             }
             mm = only.value()
                     * only.unit().orElseGet(() -> bareUnit(bare.orElseThrow())).mm();
@@ -54,8 +52,7 @@ public final class LengthText {
             mm = (12 * first.value() + second.value()) * LengthUnit.INCH.mm();
         }
         if (mm > LONGEST_MM) {
-            return Read.refuse(
-                    Refusal.OUT_OF_RANGE, "“" + shown + "” is more than a kilometre: check the number and its unit.");
+            return Read.refuse(Refusal.OUT_OF_RANGE, Say.it("length-text.more-than-kilometre-check", "shown", shown));
         }
         return Read.of(Length.ofMm(mm));
     }
@@ -65,26 +62,24 @@ public final class LengthText {
         LengthUnit one = first.unit().orElse(null);
         LengthUnit two = second.unit().orElse(LengthUnit.INCH);
         if (tokens.size() > 2 || one == null || one == two) {
-            return Optional.of(Read.refuse(
-                    Refusal.UNIT_TWICE, "“" + shown + "” holds more than one length: write one, such as 6' 4 1/2\"."));
+            return Optional.of(
+                    Read.refuse(Refusal.UNIT_TWICE, Say.it("length-text.holds-more-than-one", "shown", shown)));
         }
         if (one == LengthUnit.INCH && two == LengthUnit.FOOT) {
             return Optional.of(Read.refuse(
-                    Refusal.INCHES_BEFORE_FEET, "“" + shown + "” has inches before feet: write the feet first."));
+                    Refusal.INCHES_BEFORE_FEET, Say.it("length-text.has-inches-before-feet", "shown", shown)));
         }
         if (one != LengthUnit.FOOT || two != LengthUnit.INCH) {
-            return Optional.of(Read.refuse(
-                    Refusal.UNIT_TWICE,
-                    "“" + shown + "” mixes two units: only feet and inches may stand together, such as 6' 4 1/2\"."));
+            return Optional.of(
+                    Read.refuse(Refusal.UNIT_TWICE, Say.it("length-text.mixes-two-units-only", "shown", shown)));
         }
         if (first.value() != Math.rint(first.value())) {
-            return Optional.of(Read.refuse(
-                    Refusal.BAD_FRACTION, "“" + shown + "” has a part of a foot and inches: give whole feet first."));
+            return Optional.of(
+                    Read.refuse(Refusal.BAD_FRACTION, Say.it("length-text.has-part-foot-inches", "shown", shown)));
         }
         if (second.value() >= 12) {
-            return Optional.of(Read.refuse(
-                    Refusal.INCHES_OVER_A_FOOT,
-                    "“" + shown + "” has 12 inches or more after the feet: carry them into the feet."));
+            return Optional.of(
+                    Read.refuse(Refusal.INCHES_OVER_A_FOOT, Say.it("length-text.has-12-inches-or", "shown", shown)));
         }
         return Optional.empty();
     }

@@ -26,26 +26,25 @@ final class LengthTokens {
 
     static Read<List<Token>> split(String typed) {
         if (typed == null || typed.isBlank()) {
-            return Read.refuse(Refusal.EMPTY, "Nothing was entered: give a length such as 2 7/16 or 61.9 mm.");
+            return Read.refuse(Refusal.EMPTY, Say.it("length-tokens.nothing-was-entered-give"));
         }
         String shown = typed.strip();
         if (shown.length() > LONGEST_TEXT) {
-            return Read.refuse(Refusal.TOO_LONG, "That is too long for one length: give a number and its unit.");
+            return Read.refuse(Refusal.TOO_LONG, Say.it("length-tokens.that-too-long-for"));
         }
         String text = plain(shown);
         if (text.startsWith("-")) {
-            return Read.refuse(Refusal.NEGATIVE, "“" + shown + "” is negative: a length here is never below zero.");
+            return Read.refuse(Refusal.NEGATIVE, Say.it("length-tokens.negative-length-here-never", "shown", shown));
         }
         if (text.matches(".*\\d*\\.\\d*\\.\\d*.*")) {
-            return Read.refuse(Refusal.TWO_DECIMAL_POINTS, "“" + shown + "” has two decimal points.");
+            return Read.refuse(
+                    Refusal.TWO_DECIMAL_POINTS, Say.it("length-tokens.has-two-decimal-points", "shown", shown));
         }
         if (text.contains(",")) {
             String undone =
                     COMMA_DECIMAL.matcher(text).replaceAll(m -> m.group().replace(',', '.'));
             if (undone.contains(",")) {
-                return Read.refuse(
-                        Refusal.AMBIGUOUS_COMMA,
-                        "The comma in “" + shown + "” could be a thousands mark: write a point for decimals.");
+                return Read.refuse(Refusal.AMBIGUOUS_COMMA, Say.it("length-tokens.the-comma-could-be", "shown", shown));
             }
             text = undone;
         }
@@ -67,13 +66,12 @@ final class LengthTokens {
             }
             at = number.end();
             if (isZero(number.group(3)) || isZero(number.group(5))) {
-                return Read.refuse(Refusal.ZERO_DENOMINATOR, "“" + shown + "” divides by zero.");
+                return Read.refuse(Refusal.ZERO_DENOMINATOR, Say.it("length-tokens.divides-by-zero", "shown", shown));
             }
             if (at < text.length() && text.charAt(at) == '/'
                     || at < text.length() && Character.isDigit(text.charAt(at))
                     || text.substring(at).matches("\\s*/.*")) {
-                return Read.refuse(
-                        Refusal.BAD_FRACTION, "“" + shown + "” is not a fraction that can be read: write 2 7/16.");
+                return Read.refuse(Refusal.BAD_FRACTION, Say.it("length-tokens.not-fraction-that-can", "shown", shown));
             }
             double value = value(number);
             int afterSpace = skipGap(text, at, false);
@@ -85,15 +83,14 @@ final class LengthTokens {
                 if (named.isEmpty()) {
                     return Read.refuse(
                             Refusal.UNKNOWN_UNIT,
-                            "“" + word + "” in “" + shown
-                                    + "” is not a unit of length known here: use mm, cm, m, in or ft.");
+                            Say.it("length-tokens.not-unit-length-known", "word", word, "shown", shown));
                 }
                 at = unit.end();
             }
             tokens.add(new Token(value, named));
         }
         if (tokens.isEmpty()) {
-            return Read.refuse(Refusal.NOT_A_NUMBER, "“" + shown + "” holds no number.");
+            return Read.refuse(Refusal.NOT_A_NUMBER, Say.it("length-tokens.holds-no-number", "shown", shown));
         }
         return Read.of(List.copyOf(tokens));
     }
@@ -115,17 +112,15 @@ final class LengthTokens {
     private static Read<List<Token>> strange(String shown, String rest, boolean afterToken) {
         Matcher unit = UNIT.matcher(rest);
         if (afterToken && unit.lookingAt() && LengthUnit.named(unit.group()).isPresent()) {
-            return Read.refuse(Refusal.UNIT_TWICE, "“" + shown + "” names a unit twice.");
+            return Read.refuse(Refusal.UNIT_TWICE, Say.it("length-tokens.names-unit-twice", "shown", shown));
         }
         if (rest.startsWith("-")) {
-            return Read.refuse(Refusal.NEGATIVE, "“" + shown + "” is negative: a length here is never below zero.");
+            return Read.refuse(Refusal.NEGATIVE, Say.it("length-tokens.negative-length-here-never", "shown", shown));
         }
         if (rest.startsWith("/")) {
-            return Read.refuse(
-                    Refusal.BAD_FRACTION, "“" + shown + "” is not a fraction that can be read: write 2 7/16.");
+            return Read.refuse(Refusal.BAD_FRACTION, Say.it("length-tokens.not-fraction-that-can", "shown", shown));
         }
-        return Read.refuse(
-                Refusal.NOT_A_NUMBER, "“" + shown + "” is not a length: give a number, such as 2 7/16 or 61.9 mm.");
+        return Read.refuse(Refusal.NOT_A_NUMBER, Say.it("length-tokens.not-length-give-number", "shown", shown));
     }
 
     /** Spaces, and between feet and inches also one dash, part the numbers. */

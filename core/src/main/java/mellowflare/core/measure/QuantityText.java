@@ -23,13 +23,21 @@ public final class QuantityText {
      * @return a gauge pressure from -1 to 4 000 bar, or a refusal
      */
     public static Read<GaugePressure> pressure(String text, Optional<String> bare) {
-        return read(text, bare, TradeUnits.PRESSURES, "pressure", "bar, psi, kPa or MPa", (n, u) -> {
-            double bar =
-                    Quantities.getQuantity(n, u).to(TradeUnits.BAR).getValue().doubleValue();
-            return bar < -1.1 || bar > 4000
-                    ? outOfRange(text, "a gauge pressure between -1 and 4 000 bar")
-                    : Read.of(GaugePressure.ofBar(bar));
-        });
+        return read(
+                text,
+                bare,
+                TradeUnits.PRESSURES,
+                Say.it("quantity-text.pressure"),
+                Say.it("quantity-text.bar-psi-kpa-or"),
+                (n, u) -> {
+                    double bar = Quantities.getQuantity(n, u)
+                            .to(TradeUnits.BAR)
+                            .getValue()
+                            .doubleValue();
+                    return bar < -1.1 || bar > 4000
+                            ? outOfRange(text, Say.it("quantity-text.gauge-pressure-between-1"))
+                            : Read.of(GaugePressure.ofBar(bar));
+                });
     }
 
     /**
@@ -37,14 +45,22 @@ public final class QuantityText {
      * @return the pressure of the air around, from 0.4 to 1.2 bar, or a refusal
      */
     public static Read<AbsolutePressure> barometer(String text) {
-        return read(text, Optional.of("bar"), TradeUnits.BAROMETERS, "barometer", "bar, mbar, hPa or inHg", (n, u) -> {
-            double read =
-                    Quantities.getQuantity(n, u).to(TradeUnits.BAR).getValue().doubleValue();
-            double bar = read >= 400 ? read / 1000 : read;
-            return bar < 0.4 || bar > 1.2
-                    ? outOfRange(text, "a barometer between 0.4 and 1.2 bar (400 to 1 200 mbar)")
-                    : Read.of(AbsolutePressure.ofBar(bar));
-        });
+        return read(
+                text,
+                Optional.of("bar"),
+                TradeUnits.BAROMETERS,
+                Say.it("quantity-text.barometer"),
+                Say.it("quantity-text.bar-mbar-hpa-or"),
+                (n, u) -> {
+                    double read = Quantities.getQuantity(n, u)
+                            .to(TradeUnits.BAR)
+                            .getValue()
+                            .doubleValue();
+                    double bar = read >= 400 ? read / 1000 : read;
+                    return bar < 0.4 || bar > 1.2
+                            ? outOfRange(text, Say.it("quantity-text.barometer-between-0-4"))
+                            : Read.of(AbsolutePressure.ofBar(bar));
+                });
     }
 
     /**
@@ -53,15 +69,21 @@ public final class QuantityText {
      * @return a temperature from -270 to 1 000 degrees Celsius, or a refusal
      */
     public static Read<Temperature> temperature(String text, Optional<String> bare) {
-        return read(text, bare, TradeUnits.TEMPERATURES, "temperature", "C, F or K", (n, u) -> {
-            double celsius = Quantities.getQuantity(n, u)
-                    .to(TradeUnits.CELSIUS)
-                    .getValue()
-                    .doubleValue();
-            return celsius < -270 || celsius > 1000
-                    ? outOfRange(text, "a temperature between -270 and 1 000 degrees Celsius")
-                    : Read.of(Temperature.ofCelsius(celsius));
-        });
+        return read(
+                text,
+                bare,
+                TradeUnits.TEMPERATURES,
+                Say.it("quantity-text.temperature"),
+                Say.it("quantity-text.c-f-or-k"),
+                (n, u) -> {
+                    double celsius = Quantities.getQuantity(n, u)
+                            .to(TradeUnits.CELSIUS)
+                            .getValue()
+                            .doubleValue();
+                    return celsius < -270 || celsius > 1000
+                            ? outOfRange(text, Say.it("quantity-text.temperature-between-270-1"))
+                            : Read.of(Temperature.ofCelsius(celsius));
+                });
     }
 
     /**
@@ -70,12 +92,18 @@ public final class QuantityText {
      * @return a flow up to 100 000 L/min, or a refusal
      */
     public static Read<FlowRate> flow(String text, Optional<String> bare) {
-        return read(text, bare, TradeUnits.FLOWS, "flow", "L/min, gal/min or m3/h", (n, u) -> {
-            double litres = perMinute(u).convert(n);
-            return litres < 0 || litres > 100_000
-                    ? outOfRange(text, "a flow between 0 and 100 000 L/min")
-                    : Read.of(FlowRate.ofLitresPerMinute(litres));
-        });
+        return read(
+                text,
+                bare,
+                TradeUnits.FLOWS,
+                Say.it("quantity-text.flow"),
+                Say.it("quantity-text.l-min-gal-min"),
+                (n, u) -> {
+                    double litres = perMinute(u).convert(n);
+                    return litres < 0 || litres > 100_000
+                            ? outOfRange(text, Say.it("quantity-text.flow-between-0-100"))
+                            : Read.of(FlowRate.ofLitresPerMinute(litres));
+                });
     }
 
     /**
@@ -99,10 +127,13 @@ public final class QuantityText {
                 text,
                 bare,
                 TradeUnits.ANGLES,
-                "angle",
-                "degrees, such as 37°",
+                Say.it("quantity-text.angle"),
+                Say.it("quantity-text.degrees-such-as-37"),
                 (n, degrees) -> n * degrees < least || n * degrees > most
-                        ? outOfRange(text, "an angle between " + (int) least + " and " + (int) most + " degrees")
+                        ? outOfRange(
+                                text,
+                                Say.it("quantity-text.angle-between-degrees", "degrees", (int) least, "valueB", (int)
+                                        most))
                         : Read.of(Angle.ofDegrees(n * degrees)));
     }
 
@@ -126,31 +157,42 @@ public final class QuantityText {
             String known,
             Convert<U, T> convert) {
         if (text == null || text.isBlank()) {
-            return Read.refuse(Refusal.EMPTY, "Nothing was entered: give a " + what + " in " + known + ".");
+            return Read.refuse(
+                    Refusal.EMPTY, Say.it("quantity-text.nothing-was-entered-give", "what", what, "known", known));
         }
         String shown = text.strip();
         if (shown.length() > LONGEST_TEXT) {
-            return Read.refuse(Refusal.TOO_LONG, "That is too long for a " + what + ": give a number and its unit.");
+            return Read.refuse(Refusal.TOO_LONG, Say.it("quantity-text.that-too-long-for", "what", what));
         }
         Matcher m = FORM.matcher(shown.replace('\u2212', '-'));
         if (!m.matches()) {
             return Read.refuse(
-                    Refusal.NOT_A_NUMBER, "“" + shown + "” is not a " + what + ": give a number in " + known + ".");
+                    Refusal.NOT_A_NUMBER,
+                    Say.it("quantity-text.not-give-number", "shown", shown, "what", what, "known", known));
         }
         Optional<String> named = Optional.ofNullable(m.group(2)).or(() -> bare);
         if (named.isEmpty()) {
-            return Read.refuse(Refusal.UNIT_MISSING, "“" + shown + "” has no unit: write " + known + " after it.");
+            return Read.refuse(
+                    Refusal.UNIT_MISSING, Say.it("quantity-text.has-no-unit-write", "shown", shown, "known", known));
         }
         U unit = units.get(TradeUnits.key(named.get()));
         if (unit == null) {
             return Read.refuse(
                     Refusal.UNKNOWN_UNIT,
-                    "“" + named.get().strip() + "” is not a unit of " + what + " known here: use " + known + ".");
+                    Say.it(
+                            "quantity-text.not-unit-known-here",
+                            "named",
+                            named.get().strip(),
+                            "what",
+                            what,
+                            "known",
+                            known));
         }
         return convert.of(Double.parseDouble(m.group(1).replaceAll("\\s", "")), unit);
     }
 
     private static <T> Read<T> outOfRange(String text, String range) {
-        return Read.refuse(Refusal.OUT_OF_RANGE, "“" + text.strip() + "” is outside the range: give " + range + ".");
+        return Read.refuse(
+                Refusal.OUT_OF_RANGE, Say.it("quantity-text.outside-range-give", "text", text.strip(), "range", range));
     }
 }

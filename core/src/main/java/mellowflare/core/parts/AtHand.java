@@ -19,8 +19,8 @@ import mellowflare.core.reference.Source;
 public final class AtHand {
     private static final Map<Severity, RuleText> TOOL = RuleText.bySeverity(
             "here.tool",
-            "No {tool} at hand, and the work asks for it.",
-            "The tools that the work asks for are at hand.",
+            "No {tool} at hand, and the work needs one.",
+            "The tools the work needs are at hand.",
             "{why}",
             "{instead}",
             Source.house("tools and plan B"));
@@ -28,8 +28,8 @@ public final class AtHand {
     private static final RuleText ROOM = new RuleText(
             "here.room",
             Severity.WARN,
-            "{has} of room for the {tool}; it needs {need}.",
-            "{has} of room lets the {tool} in.",
+            "Too little room for the {tool}: {has}, {need} needed.",
+            "There is room for the {tool}: {has}, {need} needed.",
             "{has} against {need}",
             "{instead}",
             Source.house("room that tools need: an open wrench's head is about 2.2 times its size wide"));
@@ -52,7 +52,11 @@ public final class AtHand {
             } else if (!has.get()) {
                 Tool.PlanB without = t.without(fluid);
                 all.add(lacks(
-                        without.severity(), Subject.MAKE, t.name(), "a step asks for " + t.words(), without.says()));
+                        without.severity(),
+                        Subject.MAKE,
+                        t.name(),
+                        Say.it("at-hand.step-asks-for", "words", t.words()),
+                        without.says()));
             }
         }
         return all;
@@ -63,9 +67,9 @@ public final class AtHand {
         return lacks(
                 Severity.WARN,
                 about,
-                size + " wrench",
+                Say.it("at-hand.wrench", "size", size),
                 hex,
-                "A smooth-jawed adjustable wrench set tight on the flats; never a pipe wrench.");
+                Say.it("at-hand.a-smooth-jawed-adjustable"));
     }
 
     private static Finding lacks(Severity severity, Subject about, String tool, String why, String instead) {
@@ -82,7 +86,7 @@ public final class AtHand {
                 Subject.MAKE,
                 Map.of(
                         "tool", Figure.of(""),
-                        "why", Figure.of("as said under what is at hand"),
+                        "why", Figure.of(Say.it("at-hand.as-said-under-what")),
                         "instead", Figure.of("")));
     }
 

@@ -2,14 +2,14 @@ package mellowflare.core.parts;
 
 /** How a hose end is fixed to the hose. */
 public enum Attach {
-    CRIMPED("crimped"),
-    REUSABLE("screw-together"),
-    BRAID_REUSABLE("screw-together for braid"),
-    OLIVE("screw-together with olive"),
-    BARRIER_CRIMP("barrier crimp"),
-    BARB_CLAMP("barb and clamp"),
-    PUSH_CONNECT("push-connect"),
-    FACTORY("made on at the factory");
+    CRIMPED(Say.it("attach.crimped")),
+    REUSABLE(Say.it("attach.screw-together")),
+    BRAID_REUSABLE(Say.it("attach.screw-together-for-braid")),
+    OLIVE(Say.it("attach.screw-together-with-olive")),
+    BARRIER_CRIMP(Say.it("attach.barrier-crimp")),
+    BARB_CLAMP(Say.it("attach.barb-clamp")),
+    PUSH_CONNECT(Say.it("attach.push-connect")),
+    FACTORY(Say.it("attach.made-on-at-factory"));
 
     private final String word;
 

@@ -30,8 +30,8 @@ public final class Attachments {
                 .map(
                         r -> new Row(
                                 r.word("attach", Attach.class),
-                                r.need("butts"),
-                                r.need("inspect"),
+                                r.said("butts"),
+                                r.said("inspect"),
                                 r.need("press").equals("yes"),
                                 r.number("minutes"),
                                 r.source()),

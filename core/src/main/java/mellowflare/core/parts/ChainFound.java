@@ -16,17 +16,17 @@ final class ChainFound implements Rule<AdapterCase> {
     private static final RuleText TEXT = new RuleText(
             "adapters.found",
             Severity.WARN,
-            "No chain of up to {most} adapters joins {from} to {to}.",
-            "{from} and {to} can be joined{how}.",
+            "{from} and {to} cannot be joined with up to {most} adapters.",
+            "{from} and {to} can be joined{adapters, plural, =0 { without an adapter} one { by 1 adapter} other { by # adapters}}.",
             "{why}",
-            "Choose another hose end, or a part that this catalogue lacks.",
+            "Choose another hose end, or get a part this catalogue does not have.",
             Source.of("the house catalogue of adapters"));
 
     @Override
     public List<Finding> check(AdapterCase c) {
-        String best = c.direct()
-                ? " without an adapter"
-                : c.chains().isEmpty() ? "" : " by " + c.chains().get(0).links().size();
+        int adapters = c.direct() || c.chains().isEmpty()
+                ? 0
+                : c.chains().get(0).links().size();
         return List.of(Finding.of(
                 c.direct() || !c.chains().isEmpty(),
                 TEXT,
@@ -35,13 +35,13 @@ final class ChainFound implements Rule<AdapterCase> {
                         "from", Figure.of(c.ask().from().id().text()),
                         "to", Figure.of(c.ask().to().id().text()),
                         "most", Figure.of(Integer.toString(AdapterFinder.MOST)),
-                        "how", Figure.of(best),
+                        "adapters", Figure.of(Integer.toString(adapters)),
                         "why", Figure.of(why(c)))));
     }
 
     private static String why(AdapterCase c) {
         if (c.direct()) {
-            return "they are mates";
+            return Say.it("chain-found.they-mates");
         }
         if (!c.chains().isEmpty()) {
             return "catalogue";
@@ -49,10 +49,16 @@ final class ChainFound implements Rule<AdapterCase> {
         boolean from = held(c, c.ask().from().mateId());
         boolean to = held(c, c.ask().to().mateId());
         return !from
-                ? "no adapter of those asked for goes on " + c.ask().from().brief()
+                ? Say.it(
+                        "chain-found.no-adapter-those-asked",
+                        "from",
+                        c.ask().from().brief())
                 : !to
-                        ? "no adapter of those asked for takes " + c.ask().to().brief()
-                        : "the pieces for both sides do not meet";
+                        ? Say.it(
+                                "chain-found.no-adapter-those-asked-2",
+                                "to",
+                                c.ask().to().brief())
+                        : Say.it("chain-found.pieces-for-both-sides");
     }
 
     private static boolean held(AdapterCase c, EndId end) {

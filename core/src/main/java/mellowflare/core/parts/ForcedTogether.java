@@ -17,10 +17,10 @@ final class ForcedTogether implements Rule<AdapterCase> {
     private static final RuleText TEXT = new RuleText(
             "adapters.forced-together",
             Severity.STOP,
-            "{from} and {to} go together by hand and must not: {outcome}",
-            "{from} and {to} cannot be put together by mistake.",
+            "Never join {from} and {to} directly, although they go together by hand: {outcome}",
+            "{from} and {to} cannot be joined by mistake.",
             "{from} against {to}",
-            "Use the adapters, and mark the joint so that nobody saves them.",
+            "Use the adapters, and mark the joint so that nobody leaves them out.",
             Source.of("the end tables"));
 
     @Override

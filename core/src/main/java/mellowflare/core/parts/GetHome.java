@@ -18,10 +18,10 @@ final class GetHome implements Rule<AdapterCase> {
     private static final RuleText TEXT = new RuleText(
             "adapters.get-home",
             Severity.NOTE,
-            "To get home: a {flare} whose shoulder is broad enough, with the ring of the port, seals in a {boss} for a while.",
-            "No get-home way is known for these ends.",
+            "To get home only: a {flare} with a wide enough shoulder, plus the ring of the port, seals in a {boss} for a while.",
+            "No get-home joint is known for these ends.",
             "the same thread, dash for dash",
-            "Not good practice: low pressure, watched, and replaced by the right part on the next day.",
+            "Not good practice: low pressure, watched, and replaced with the right part the next day.",
             Source.house("get-home interchange of boss and flare"));
 
     @Override

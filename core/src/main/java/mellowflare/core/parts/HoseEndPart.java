@@ -82,7 +82,7 @@ public record HoseEndPart(
             EndId end, Seat seat, boolean swivel, Angle angle, Length cutOff, Optional<GaugePressure> rating) {
         return new HoseEndPart(
                 end.text(),
-                end.text() + (angle.degrees() > 0 ? " elbow" : ""),
+                angle.degrees() > 0 ? Say.it("hose-end-part.elbow", "end", end.text()) : end.text(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),

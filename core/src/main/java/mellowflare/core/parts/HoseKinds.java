@@ -90,7 +90,7 @@ public final class HoseKinds {
                 r.need("braid").equals("yes"),
                 1 + r.number("shortest_pct") / 100,
                 1 + r.number("longest_pct") / 100,
-                r.need("note"),
+                r.said("note"),
                 r.source());
     }
 
@@ -100,7 +100,7 @@ public final class HoseKinds {
             try {
                 all.add(Enum.valueOf(words, word.toUpperCase(Locale.ROOT).replace('-', '_')));
             } catch (IllegalArgumentException e) {
-                throw r.broken(column, "“" + word + "” is none of the known words", e);
+                throw r.broken(column, Say.it("hose-kinds.none-known-words", "word", word), e);
             }
         }
         return all;

@@ -76,6 +76,6 @@ public record HosePart(
     }
 
     public String title() {
-        return kind.word() + " hose " + dash.text();
+        return Say.it("hose-part.hose", "kind", kind.word(), "dash", dash.text());
     }
 }

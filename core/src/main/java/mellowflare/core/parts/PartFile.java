@@ -13,7 +13,7 @@ public enum PartFile {
             "part,name,kind,dash,bore_mm,outside_mm,working_bar,metric_bar,metric_source,vacuum_bar,bend_radius_mm,bend_to,min_c,max_c,liner,conductive,series,lengths_mm,on_shelf,price,source,confidence"),
     ENDS(
             "hoseends",
-            "hose ends",
+            Say.it("part-file.hose-ends"),
             "part,name,attach,series,hose_dash,code,size,gender,seat,swivel,angle_deg,cut_off_mm,drop_mm,bore_mm,metal,rating_bar,hexes,insertion_mm,gap_mm,collar,crimp_mm,on_shelf,price,source,confidence"),
     ADAPTERS(
             "adapters",
@@ -21,12 +21,15 @@ public enum PartFile {
             "part,name,a_code,a_size,a_gender,b_code,b_size,b_gender,angle_deg,rating_bar,bore_mm,on_shelf,price,metal,length_mm,source,confidence"),
     COLLARS(
             "collars",
-            "ferrules, olives and clamps",
+            Say.it("part-file.ferrules-olives-clamps"),
             "part,name,form,outside_min_mm,outside_max_mm,die,on_shelf,price,source,confidence"),
-    SEALS("seals", "rings and washers", "part,name,form,code,size,compound,on_shelf,price,source,confidence"),
+    SEALS(
+            "seals",
+            Say.it("part-file.rings-washers"),
+            "part,name,form,code,size,compound,on_shelf,price,source,confidence"),
     TOOLS(
             "tools",
-            "tools with their plan B",
+            Say.it("part-file.tools-with-their-plan"),
             "id,name,words,usual,severity,instead,needs,strict_for,strictly,source,confidence");
 
     private final FileKind kind;

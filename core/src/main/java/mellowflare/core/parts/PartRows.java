@@ -28,7 +28,7 @@ final class PartRows {
     static HosePart hose(Row row) {
         HosePart hose = new HosePart(
                 row.need("part"),
-                row.need("name"),
+                row.said("name"),
                 row.word("kind", HoseKind.class),
                 dash(row, "dash"),
                 positive(row, "bore_mm"),
@@ -49,28 +49,29 @@ final class PartRows {
                 within(row, "price", 0, 1e7),
                 row.source());
         if (hose.bore().compareTo(hose.outside()) >= 0) {
-            throw row.broken("outside_mm", "is not above the bore");
+            throw row.broken("outside_mm", Say.it("part-rows.not-above-bore"));
         }
         if (hose.coldest().compareTo(hose.hottest()) >= 0) {
-            throw row.broken("max_c", "is not above the coldest");
+            throw row.broken("max_c", Say.it("part-rows.not-above-coldest"));
         }
         return hose;
     }
 
     static HoseEndPart hoseEnd(Row row, EndTable ends) {
         EndId id = end(row, "", ends);
-        Seat seat = Seat.ofCode(row.need("seat")).orElseThrow(() -> row.broken("seat", "no such seat"));
+        Seat seat =
+                Seat.ofCode(row.need("seat")).orElseThrow(() -> row.broken("seat", Say.it("part-rows.no-such-seat")));
         if (ends.find(id).filter(e -> e.seats().contains(seat)).isEmpty()) {
-            throw row.broken("seat", "a " + id.text() + " has no " + seat.words());
+            throw row.broken("seat", Say.it("part-rows.has-no", "id", id.text(), "seat", seat.words()));
         }
         Angle angle = Angle.ofDegrees(within(row, "angle_deg", 0, 180));
         Optional<Length> drop = maybe(row, "drop_mm");
         if (angle.degrees() > 0 && drop.isEmpty()) {
-            throw row.broken("drop_mm", "an elbow needs the height of its outlet");
+            throw row.broken("drop_mm", Say.it("part-rows.elbow-needs-height-its"));
         }
         return new HoseEndPart(
                 row.need("part"),
-                row.need("name"),
+                row.said("name"),
                 Optional.of(row.word("attach", Attach.class)),
                 Optional.of(row.need("series")),
                 Optional.of(dash(row, "hose_dash")),
@@ -96,7 +97,7 @@ final class PartRows {
     static AdapterPart adapter(Row row, EndTable ends) {
         return new AdapterPart(
                 row.need("part"),
-                row.need("name"),
+                row.said("name"),
                 end(row, "a_", ends),
                 end(row, "b_", ends),
                 Angle.ofDegrees(within(row, "angle_deg", 0, 180)),
@@ -113,11 +114,11 @@ final class PartRows {
         Length low = positive(row, "outside_min_mm");
         Length high = positive(row, "outside_max_mm");
         if (low.compareTo(high) > 0) {
-            throw row.broken("outside_max_mm", "is below the smallest outside");
+            throw row.broken("outside_max_mm", Say.it("part-rows.below-smallest-outside"));
         }
         return new Ferrule(
                 row.need("part"),
-                row.need("name"),
+                row.said("name"),
                 row.word("form", Ferrule.Form.class),
                 new LengthBand(low, high),
                 row.text("die"),
@@ -129,7 +130,7 @@ final class PartRows {
     static SealPart seal(Row row) {
         return new SealPart(
                 row.need("part"),
-                row.need("name"),
+                row.said("name"),
                 row.word("form", SealPart.Form.class),
                 row.word("code", EndCode.class),
                 row.need("size"),
@@ -142,14 +143,14 @@ final class PartRows {
     static Tool tool(Row r) {
         return new Tool(
                 r.need("id"),
-                r.need("name"),
+                r.said("name"),
                 r.need("words"),
                 r.need("usual").equals("yes"),
                 r.word("severity", Severity.class),
-                r.need("instead"),
-                r.text("needs"),
+                r.said("instead"),
+                r.saidIfAny("needs"),
                 r.has("strict_for") ? r.words("strict_for", FluidGroup.class) : Set.of(),
-                r.maybe("strictly").orElse(""),
+                r.has("strictly") ? r.saidIfAny("strictly") : "",
                 r.source());
     }
 
@@ -159,7 +160,7 @@ final class PartRows {
                 row.need(side + "size"),
                 row.word(side + "gender", Gender.class));
         if (ends.find(id).isEmpty()) {
-            throw row.broken(side + "size", "the tables hold no " + id.text());
+            throw row.broken(side + "size", Say.it("part-rows.tables-hold-no", "id", id.text()));
         }
         return id;
     }
@@ -174,7 +175,7 @@ final class PartRows {
                         HoseKind.valueOf(words[0].toUpperCase(Locale.ROOT).replace('-', '_')),
                         Length.ofMm(Double.parseDouble(words[1])));
             } catch (IllegalArgumentException | ArrayIndexOutOfBoundsException e) {
-                throw row.broken("crimp_mm", "“" + each + "” is no kind of hose with a diameter", e);
+                throw row.broken("crimp_mm", Say.it("part-rows.no-kind-hose-with", "each", each), e);
             }
         }
         return crimps;
@@ -191,9 +192,9 @@ final class PartRows {
                 return Length.ofMm(mm);
             }
         } catch (NumberFormatException e) {
-            throw row.broken("lengths_mm", "“" + text + "” is no number", e);
+            throw row.broken("lengths_mm", Say.it("part-rows.no-number", "text", text), e);
         }
-        throw row.broken("lengths_mm", "“" + text + "” is no length of a hose");
+        throw row.broken("lengths_mm", Say.it("part-rows.no-length-hose", "text", text));
     }
 
     private static Length positive(Row row, String column) {
@@ -212,12 +213,12 @@ final class PartRows {
     private static double within(Row row, String column, double low, double high) {
         double n = row.number(column);
         if (!(n >= low && n <= high)) {
-            throw row.broken(column, "“" + row.text(column) + "” is out of all reason for it");
+            throw row.broken(column, Say.it("part-rows.out-all-reason-for", "row", row.text(column)));
         }
         return n;
     }
 
     private static DashSize dash(Row row, String column) {
-        return DashSize.read(row.need(column)).orElseThrow(() -> row.broken(column, "is no dash size"));
+        return DashSize.read(row.need(column)).orElseThrow(() -> row.broken(column, Say.it("part-rows.no-dash-size")));
     }
 }

@@ -49,7 +49,7 @@ public record Tool(
     public record PlanB(Severity severity, String instead, String needs) {
         /** The sentence with what it needs. */
         public String says() {
-            return instead + (needs.isEmpty() ? "" : " Needs: " + needs + ".");
+            return needs.isEmpty() ? instead : Say.it("tool.needs", "instead", instead, "needs", needs);
         }
     }
 

@@ -15,10 +15,10 @@ final class TwoTapers implements Rule<AdapterCase> {
     private static final RuleText TEXT = new RuleText(
             "adapters.two-tapers",
             Severity.WARN,
-            "The best chain has {count} taper joints: what comes behind them cannot be pointed.",
-            "No taper stands behind another.",
+            "The best chain has {count} taper joints in a row: what follows them cannot be turned to point the right way.",
+            "No two taper joints in a row.",
             "{count} taper joints",
-            "Take a chain with a swivel or a ring joint where direction matters.",
+            "Use a chain with a swivel or a ring joint where direction matters.",
             Source.house("no two tapers in a row where direction matters"));
 
     @Override

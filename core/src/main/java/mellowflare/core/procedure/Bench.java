@@ -47,7 +47,7 @@ public record Bench(
     public List<String> cutStillNeeds() {
         List<String> needs = new ArrayList<>(figureStillNeeds());
         if (!readBackHolds()) {
-            needs.add("the cut figure read back");
+            needs.add(Say.it("bench.cut-figure-read-back"));
         }
         return needs;
     }
@@ -55,20 +55,20 @@ public record Bench(
     /** What the figure behind the cut still lacks before it can be read back. */
     public List<String> figureStillNeeds() {
         if (figure.isEmpty() || cut.isEmpty()) {
-            return List.of("a measured length and all it is worked out with, so that there is a cut figure");
+            return List.of(Say.it("bench.measured-length-all-worked"));
         }
         List<String> needs = new ArrayList<>();
         CalledFigure f = figure.get();
         if (f.calledBy().isEmpty()) {
-            needs.add("who measured the length");
+            needs.add(Say.it("bench.who-measured-length"));
         }
         if (f.writtenBy().isEmpty()) {
-            needs.add("who wrote it down");
+            needs.add(Say.it("bench.who-wrote-down"));
         }
         if (f.secondAgrees().isEmpty()) {
-            needs.add("a second reading");
+            needs.add(Say.it("bench.second-reading"));
         } else if (!f.secondAgrees().get()) {
-            needs.add("two readings that agree within " + LengthFormat.figure(f.agreement(), units));
+            needs.add(Say.it("bench.two-readings-that-agree", "agreement", LengthFormat.figure(f.agreement(), units)));
         }
         return needs;
     }
@@ -84,12 +84,12 @@ public record Bench(
     /** Reads the cut figure back; refused while the readings behind it are missing or disagree. */
     public Read<MakeLog> readBack(String by, Instant at) {
         if (by.isBlank()) {
-            return Read.refuse(Refusal.EMPTY, "Say who hears the figure read back.");
+            return Read.refuse(Refusal.EMPTY, Say.it("bench.say-who-hears-figure"));
         }
         List<String> needs = figureStillNeeds();
         if (!needs.isEmpty()) {
             return Read.refuse(
-                    Refusal.EMPTY, "Before the figure is read back it needs " + String.join(", ", needs) + ".");
+                    Refusal.EMPTY, Say.it("bench.before-figure-read-back", "missing", String.join(", ", needs)));
         }
         return Read.of(log.withReadBack(new ReadBack(cut.orElseThrow(), by.strip(), at)));
     }
@@ -105,19 +105,18 @@ public record Bench(
     public Read<MakeLog> tick(String stepId, String by, Instant at, Map<String, String> figures) {
         Optional<Step> due = next();
         if (due.isEmpty()) {
-            return Read.refuse(Refusal.OUT_OF_RANGE, "Every step is ticked already.");
+            return Read.refuse(Refusal.OUT_OF_RANGE, Say.it("bench.every-step-ticked-already"));
         }
         Step step = due.get();
         if (!step.id().equals(stepId)) {
-            return Read.refuse(
-                    Refusal.OUT_OF_RANGE,
-                    "“" + step.title() + "” comes first: tick it, or pass it over with a reason.");
+            return Read.refuse(Refusal.OUT_OF_RANGE, Say.it("bench.comes-first-tick-or", "step", step.title()));
         }
         if (by.isBlank()) {
-            return Read.refuse(Refusal.EMPTY, "Say who is at the bench before ticking.");
+            return Read.refuse(Refusal.EMPTY, Say.it("bench.say-who-at-bench"));
         }
         if (step.gate() == Step.Gate.CUT_FIGURE && !cutStillNeeds().isEmpty()) {
-            return Read.refuse(Refusal.EMPTY, "Hold: the cut still needs " + String.join(", ", cutStillNeeds()) + ".");
+            return Read.refuse(
+                    Refusal.EMPTY, Say.it("bench.hold-cut-still-needs", "missing", String.join(", ", cutStillNeeds())));
         }
         Map<String, String> kept = new TreeMap<>();
         for (RecordField field : step.records()) {
@@ -134,17 +133,16 @@ public record Bench(
     /** Passes a step over, with a reason that stays in the record. */
     public Read<MakeLog> passOver(String stepId, String by, Instant at, String reason) {
         if (reason.isBlank()) {
-            return Read.refuse(Refusal.EMPTY, "A step is passed over only with a reason: say why.");
+            return Read.refuse(Refusal.EMPTY, Say.it("bench.a-step-passed-over"));
         }
         if (by.isBlank()) {
-            return Read.refuse(Refusal.EMPTY, "Say who is at the bench before passing a step over.");
+            return Read.refuse(Refusal.EMPTY, Say.it("bench.say-who-at-bench-2"));
         }
         if (next().filter(s -> s.id().equals(stepId)).isEmpty()) {
-            return Read.refuse(Refusal.OUT_OF_RANGE, "Only the step that is due can be passed over.");
+            return Read.refuse(Refusal.OUT_OF_RANGE, Say.it("bench.only-step-that-due"));
         }
         if (next().orElseThrow().gate() == Step.Gate.CUT_FIGURE) {
-            return Read.refuse(
-                    Refusal.OUT_OF_RANGE, "The cut cannot be passed over: every later step follows from it.");
+            return Read.refuse(Refusal.OUT_OF_RANGE, Say.it("bench.the-cut-cannot-be"));
         }
         return Read.of(log.with(
                 new StepEntry(stepId, StepEntry.Outcome.PASSED_OVER, by.strip(), at, Map.of(), reason.strip())));
@@ -152,7 +150,7 @@ public record Bench(
 
     private Optional<String> refusal(RecordField field, String typed) {
         if (typed.isBlank()) {
-            return Optional.of("Write down the " + field.label() + " before ticking.");
+            return Optional.of(Say.it("bench.write-down-before-ticking", "label", field.label()));
         }
         if (field.lengthBand().isPresent()) {
             Read<Length> read = LengthText.read(typed, units);
@@ -160,18 +158,28 @@ public record Bench(
             return read.refusal()
                     .or(() -> read.value()
                             .filter(l -> !band.holds(l))
-                            .map(l -> LengthFormat.figure(l, units) + " is outside the "
-                                    + LengthFormat.figure(band.low(), units) + " to "
-                                    + LengthFormat.figure(band.high(), units) + " for the " + field.label()
-                                    + ": measure again, or put it right before going on."));
+                            .map(l -> Say.it(
+                                    "bench.outside-for-measure-again",
+                                    "l",
+                                    LengthFormat.figure(l, units),
+                                    "low",
+                                    LengthFormat.figure(band.low(), units),
+                                    "high",
+                                    LengthFormat.figure(band.high(), units),
+                                    "label",
+                                    field.label())));
         }
         Read<GaugePressure> read = QuantityText.pressure(typed, bareUnit());
         GaugePressure least = field.atLeast().orElseThrow();
         return read.refusal()
                 .or(() -> read.value()
                         .filter(p -> p.compareTo(least) < 0)
-                        .map(p -> "The " + field.label() + " must reach "
-                                + Figure.of(least).text(units) + "."));
+                        .map(p -> Say.it(
+                                "bench.the-must-reach",
+                                "label",
+                                field.label(),
+                                "least",
+                                Figure.of(least).text(units))));
     }
 
     private Optional<String> bareUnit() {

@@ -48,7 +48,7 @@ public final class Precedence {
                                 step(r, "before", known),
                                 step(r, "after", known),
                                 r.word("scope", Scope.class),
-                                r.need("because"),
+                                r.said("because"),
                                 r.source()),
                         r -> r.before() + " " + r.after()));
     }
@@ -56,7 +56,7 @@ public final class Precedence {
     private static String step(CsvTable.Row row, String column, Set<String> known) {
         String id = row.need(column);
         if (!known.contains(id)) {
-            throw row.broken(column, "“" + id + "” is no step of this kind of line");
+            throw row.broken(column, Say.it("precedence.no-step-this-kind", "id", id));
         }
         return id;
     }
@@ -86,7 +86,8 @@ public final class Precedence {
             String second = steps.get(late).id();
             if (names.get(late).equals(rule.before())
                     && (rule.scope() == Scope.ALL || end(first).equals(end(second)))) {
-                broken.add(second + " must come before " + first + ": " + rule.because());
+                broken.add(Say.it(
+                        "precedence.must-come-before", "second", second, "first", first, "because", rule.because()));
             }
         }
     }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import mellowflare.core.advice.Wording;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.Source;
@@ -34,7 +35,7 @@ public final class StepTable {
             List<Set<String>> when,
             String title,
             String text,
-            List<String> tools,
+            List<ToolAsk> tools,
             String hold,
             boolean cutFigure,
             String caution,
@@ -88,7 +89,7 @@ public final class StepTable {
                 .map(r -> row(r, words))
                 .toList();
         if (rows.isEmpty()) {
-            throw asking.broken("id", "“" + id + "” is none of the rows that orders of work share");
+            throw asking.broken("id", Say.it("step-table.none-rows-that-orders", "id", id));
         }
         return rows;
     }
@@ -98,12 +99,12 @@ public final class StepTable {
                 r.need("id"),
                 r.need("per").equals("end"),
                 when(r, words),
-                r.need("title"),
-                told(r, "text", r.need("text"), words),
-                r.list("tools").stream().map(t -> told(r, "tools", t, words)).toList(),
-                r.text("hold"),
+                r.said("title"),
+                told(r, "text", r.said("text"), words),
+                tools(r, words),
+                r.saidIfAny("hold"),
                 r.text("gate").equals("cut-figure"),
-                told(r, "caution", r.text("caution"), words),
+                told(r, "caution", r.saidIfAny("caution"), words),
                 record(r, words),
                 r.source());
     }
@@ -111,9 +112,17 @@ public final class StepTable {
     /** A text of which every place in braces is a figure of this order of work. */
     private static String told(CsvTable.Row r, String column, String text, StepWords words) {
         words.strangeFigure(Wording.places(text)).ifPresent(name -> {
-            throw r.broken(column, "{" + name + "} is none of the figures of this order of work");
+            throw r.broken(column, Say.it("step-table.none-figures-this-order", "name", name));
         });
         return text;
+    }
+
+    private static List<ToolAsk> tools(CsvTable.Row r, StepWords words) {
+        List<String> asked = r.list("tools");
+        List<String> shown = r.saidList("tools");
+        return IntStream.range(0, asked.size())
+                .mapToObj(i -> new ToolAsk(asked.get(i), told(r, "tools", shown.get(i), words)))
+                .toList();
     }
 
     private static Optional<RecordAsk> record(CsvTable.Row r, StepWords words) {
@@ -122,8 +131,8 @@ public final class StepTable {
         }
         String of = r.need("record_of");
         StepWords.Recorded kind = words.recorded(of)
-                .orElseThrow(() -> r.broken("record_of", "“" + of + "” is nothing that is written down here"));
-        return Optional.of(new RecordAsk(r.text("record"), of, kind, r.maybeLength("record_within_mm")));
+                .orElseThrow(() -> r.broken("record_of", Say.it("step-table.nothing-that-written-down", "word", of)));
+        return Optional.of(new RecordAsk(r.said("record"), of, kind, r.maybeLength("record_within_mm")));
     }
 
     private static List<Set<String>> when(CsvTable.Row r, StepWords words) {
@@ -131,7 +140,7 @@ public final class StepTable {
                 r.list("when").stream().map(w -> Set.of(w.split("\\|"))).toList();
         for (Set<String> any : when) {
             words.stranger(any).ifPresent(stranger -> {
-                throw r.broken("when", "“" + stranger + "” is none of the words of this order of work");
+                throw r.broken("when", Say.it("step-table.none-words-this-order", "stranger", stranger));
             });
         }
         return when;

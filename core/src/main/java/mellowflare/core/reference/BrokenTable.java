@@ -9,6 +9,19 @@ public final class BrokenTable extends IllegalStateException {
     }
 
     public BrokenTable(String file, long line, String column, String problem, Throwable cause) {
-        super(file + ", line " + line + (column.isEmpty() ? "" : ", column " + column) + ": " + problem, cause);
+        super(
+                column.isEmpty()
+                        ? Say.it("broken-table.in-line", "file", file, "line", line, "problem", problem)
+                        : Say.it(
+                                "broken-table.in-column",
+                                "file",
+                                file,
+                                "line",
+                                line,
+                                "column",
+                                column,
+                                "problem",
+                                problem),
+                cause);
     }
 }

@@ -13,8 +13,8 @@ public enum Confidence {
     public String remark() {
         return switch (this) {
             case SURE -> "";
-            case TYPICAL -> "typical";
-            case UNCONFIRMED -> "unconfirmed";
+            case TYPICAL -> Say.it("confidence.typical");
+            case UNCONFIRMED -> Say.it("confidence.unconfirmed");
         };
     }
 }

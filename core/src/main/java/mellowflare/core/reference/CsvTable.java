@@ -10,14 +10,18 @@ import java.io.Reader;
 import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import mellowflare.core.measure.Length;
+import mellowflare.core.text.Language;
+import mellowflare.core.text.Texts;
 
 /** A CSV table with a header row; lines starting with # are remarks. Every row must name its source. */
 public final class CsvTable {
@@ -42,35 +46,40 @@ public final class CsvTable {
             throw new BrokenTable(name, 0, "", "the table is missing");
         }
         try (Reader reader = new InputStreamReader(in, StandardCharsets.UTF_8)) {
-            return read(name, reader);
+            return read(name, Texts.home(beside) + "/" + name.replace(".csv", ""), reader);
         } catch (IOException e) {
-            throw new BrokenTable(name, 0, "", "cannot be read: " + e.getMessage(), e);
+            throw new BrokenTable(name, 0, "", Say.it("csv-table.cannot-be-read", "message", e.getMessage()), e);
         }
     }
 
     /** Reads a table from a text, under the given name. */
     public static CsvTable fromText(String name, String text) {
         try (Reader reader = new StringReader(text)) {
-            return read(name, reader);
+            return read(name, "", reader);
         } catch (IOException e) {
-            throw new BrokenTable(name, 0, "", "cannot be read: " + e.getMessage(), e);
+            throw new BrokenTable(name, 0, "", Say.it("csv-table.cannot-be-read", "message", e.getMessage()), e);
         }
     }
 
-    private static CsvTable read(String name, Reader reader) throws IOException {
+    /** @param home under which its texts are translated; empty for a table of somebody's own */
+    private static CsvTable read(String name, String home, Reader reader) throws IOException {
         List<Row> rows = new ArrayList<>();
+        Map<String, Integer> times = new HashMap<>();
         try (CsvReader<NamedCsvRecord> csv = CsvReader.builder()
                 .commentStrategy(CommentStrategy.SKIP)
                 .skipEmptyLines(true)
                 .ofNamedCsvRecord(reader)) {
             for (NamedCsvRecord each : csv) {
-                rows.add(new Row(name, each));
+                String key = each.getField(0).strip();
+                int time = times.merge(key, 1, Integer::sum);
+                rows.add(new Row(name, home.isEmpty() ? "" : home + "." + key + (time > 1 ? "-" + time : ""), each));
             }
         } catch (RuntimeException e) {
-            throw new BrokenTable(name, rows.size() + 2L, "", "not in form: " + e.getMessage(), e);
+            throw new BrokenTable(
+                    name, rows.size() + 2L, "", Say.it("csv-table.not-csv", "message", e.getMessage()), e);
         }
         if (rows.isEmpty()) {
-            throw new BrokenTable(name, 1, "", "holds no rows");
+            throw new BrokenTable(name, 1, "", Say.it("csv-table.no-rows"));
         }
         return new CsvTable(name, rows);
     }
@@ -90,7 +99,7 @@ public final class CsvTable {
         for (Row row : rows) {
             T value = mapper.apply(row);
             if (!seen.add(key.apply(value))) {
-                throw new BrokenTable(file, row.line(), "", "stands twice: " + key.apply(value));
+                throw new BrokenTable(file, row.line(), "", Say.it("csv-table.twice", "key", key.apply(value)));
             }
             values.add(value);
         }
@@ -100,10 +109,12 @@ public final class CsvTable {
     /** One row, read by column name. */
     public static final class Row {
         private final String file;
+        private final String textId;
         private final NamedCsvRecord csv;
 
-        Row(String file, NamedCsvRecord csv) {
+        Row(String file, String textId, NamedCsvRecord csv) {
             this.file = file;
+            this.textId = textId;
             this.csv = csv;
         }
 
@@ -119,7 +130,7 @@ public final class CsvTable {
         /** The text of a column, stripped; an empty cell is an empty text. */
         public String text(String column) {
             return csv.findField(column)
-                    .orElseThrow(() -> new BrokenTable(file, line(), column, "there is no such column"))
+                    .orElseThrow(() -> new BrokenTable(file, line(), column, Say.it("csv-table.no-column")))
                     .strip();
         }
 
@@ -127,9 +138,32 @@ public final class CsvTable {
         public String need(String column) {
             String text = text(column);
             if (text.isEmpty()) {
-                throw new BrokenTable(file, line(), column, "is empty");
+                throw new BrokenTable(file, line(), column, Say.it("csv-table.empty"));
             }
             return text;
+        }
+
+        /** A text that people read, in the language of this run; it must not be empty. */
+        public String said(String column) {
+            return translated(column, need(column));
+        }
+
+        /** A text that people read, in the language of this run; it may be empty. */
+        public String saidIfAny(String column) {
+            return translated(column, text(column));
+        }
+
+        /** Texts that people read, parted by semicolons. */
+        public List<String> saidList(String column) {
+            List<String> texts = new ArrayList<>();
+            for (String each : list(column)) {
+                texts.add(translated(column + "." + (texts.size() + 1), each));
+            }
+            return List.copyOf(texts);
+        }
+
+        private String translated(String column, String text) {
+            return textId.isEmpty() ? text : Language.chosen().text(textId + "." + column, text);
         }
 
         /** A text that may be missing, as may its column. */
@@ -147,7 +181,7 @@ public final class CsvTable {
             try {
                 return Double.parseDouble(need(column));
             } catch (NumberFormatException e) {
-                throw new BrokenTable(file, line(), column, "“" + text(column) + "” is no number", e);
+                throw new BrokenTable(file, line(), column, Say.it("csv-table.no-number", "text", text(column)), e);
             }
         }
 
@@ -180,7 +214,7 @@ public final class CsvTable {
             try {
                 return Enum.valueOf(words, text.toUpperCase(Locale.ROOT).replace('-', '_'));
             } catch (IllegalArgumentException e) {
-                throw new BrokenTable(file, line(), column, "“" + text + "” is none of the known words", e);
+                throw new BrokenTable(file, line(), column, Say.it("csv-table.no-word", "text", text), e);
             }
         }
 

@@ -28,7 +28,7 @@ public record FileKind(String id, String words, List<String> columns, Set<String
         try {
             return CsvTable.fromText(name, text).rows();
         } catch (BrokenTable e) {
-            throw new ForeignFile("This is no catalogue file: " + e.getMessage() + ".", e);
+            throw new ForeignFile(Say.it("file-kind.this-no-catalogue-file", "message", e.getMessage()), e);
         }
     }
 
@@ -53,8 +53,14 @@ public record FileKind(String id, String words, List<String> columns, Set<String
                 nearest = k;
             }
         }
-        throw new ForeignFile("This is no catalogue file: " + name + " has not the columns of any. For " + nearest.words
-                + " it lacks: " + String.join(", ", nearest.lacks(first)) + ".");
+        throw new ForeignFile(Say.it(
+                "file-kind.this-no-catalogue-file-2",
+                "name",
+                name,
+                "words",
+                nearest.words,
+                "columns",
+                String.join(", ", nearest.lacks(first))));
     }
 
     private List<String> lacks(CsvTable.Row first) {

@@ -37,7 +37,8 @@ public record RowByRow<T>(List<T> values, List<String> troubles) {
                 if (seen.add(number.apply(value))) {
                     values.add(value);
                 } else {
-                    troubles.add(row.broken("part", "“" + number.apply(value) + "” stands twice; the first counts")
+                    troubles.add(row.broken(
+                                    "part", Say.it("row-by-row.stands-twice-first-counts", "key", number.apply(value)))
                             .getMessage());
                 }
             } catch (BrokenTable e) {

@@ -20,7 +20,7 @@ public final class GoTogether {
             "{one} and {other} have the same thread and the same seat: they go together and seal.",
             "{one} and {other} are made for each other.",
             "same thread, same seat",
-            "Rate the joint by the weaker of the two parts. Where a rule book names one of them, use that one.",
+            "Rate the joint by the weaker part. Where a code names one of them, use that one.",
             Source.of("the end tables"));
     private static final RuleText ON_CONDITION = new RuleText(
             "joint.on-condition",
@@ -28,7 +28,7 @@ public final class GoTogether {
             "{one} seals on {other} only where {condition}.",
             "{one} and {other} are made for each other.",
             "{one} against {other}",
-            "Look into it before you tighten. If it is not so, take a part that is made for it.",
+            "Check that before you tighten. If it is not so, use a part made for it.",
             Source.of("the end tables"));
 
     private GoTogether() {}

@@ -16,7 +16,7 @@ final class JointBelongs implements Rule<JointCase> {
     private static final Map<Severity, RuleText> TEXTS = RuleText.bySeverity(
             "joint.belongs",
             "{says}",
-            "Nothing in the table speaks against {joint} on {fluid}.",
+            "Nothing in the table rules out {joint} on {fluid}.",
             "{because}",
             "{do}",
             Source.house("joints and the fluids they do not belong on"));
@@ -45,6 +45,6 @@ final class JointBelongs implements Rule<JointCase> {
                         Map.of(
                                 "joint", Figure.of(c.end().brief()),
                                 "fluid", Figure.of(c.fluid().get().name()),
-                                "because", Figure.of("no row for it")))));
+                                "because", Figure.of(Say.it("joint-belongs.no-row-for"))))));
     }
 }

@@ -45,9 +45,9 @@ public final class JointLimits {
                                 row.word("code", EndCode.class),
                                 row.word("group", FluidGroup.class),
                                 row.word("severity", Severity.class),
-                                row.need("says"),
-                                row.need("because"),
-                                row.need("do"),
+                                row.said("says"),
+                                row.said("because"),
+                                row.said("do"),
                                 row.source()),
                         l -> l.code() + " " + l.group()));
     }

@@ -55,16 +55,16 @@ public final class Lubricants {
             LubricantPlace place = row.word("place", LubricantPlace.class);
             String method = row.text("method");
             if (place == LubricantPlace.HOSE_END ? !known.contains(method) : !method.isEmpty()) {
-                throw row.broken("method", "“" + method + "” is no method for this place");
+                throw row.broken("method", Say.it("lubricants.no-method-for-this", "method", method));
             }
             Lubricant lubricant =
-                    new Lubricant(row.word("substance", Lubricant.Substance.class), row.need("text"), row.source());
+                    new Lubricant(row.word("substance", Lubricant.Substance.class), row.said("text"), row.source());
             for (String fluid : row.list("fluids")) {
                 if (!words.contains(fluid)) {
-                    throw row.broken("fluids", "“" + fluid + "” is no fluid and no kind of fluid");
+                    throw row.broken("fluids", Say.it("lubricants.no-fluid-no-kind", "fluid", fluid));
                 }
                 if (all.put(new For(place, fluid, method), lubricant) != null) {
-                    throw row.broken("fluids", "“" + fluid + "” stands twice for this place");
+                    throw row.broken("fluids", Say.it("lubricants.stands-twice-for-this", "fluid", fluid));
                 }
             }
         }

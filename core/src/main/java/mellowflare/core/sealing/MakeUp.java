@@ -18,13 +18,9 @@ import mellowflare.core.reference.Source;
 public final class MakeUp {
     public static final ReferenceKey<MakeUp> KEY = new ReferenceKey<>("make-up of taper threads", MakeUp.class);
 
-    private static final String KNOWN =
-            "hand tight, then %s to %s turns with a wrench until the force rises; stop before the last thread is gone";
-    private static final String PLASTIC =
-            "hand tight, then %s to %s turns with a strap wrench; tape or a paste that is safe for plastic, no other sealant";
-    private static final String UNSAID =
-            "hand tight, then with a wrench until the force rises: %s to %s turns in steel, %s to %s in brass, %s to %s in aluminium,"
-                    + " and in plastic %s to %s with a strap wrench; stop before the last thread is gone";
+    private static final String KNOWN = Say.it("make-up.hand-tight-then-s");
+    private static final String PLASTIC = Say.it("make-up.hand-tight-then-s-2");
+    private static final String UNSAID = Say.it("make-up.hand-tight-then-with");
 
     /** What the softer of the two threads is made of, as far as its strength goes. */
     public enum Material {

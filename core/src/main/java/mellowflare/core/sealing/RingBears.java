@@ -17,7 +17,7 @@ final class RingBears implements Rule<JointCase> {
     private static final RuleText NEVER = new RuleText(
             "joint.ring-fluid",
             Severity.STOP,
-            "{rubber} is not compatible with {fluid}, and this joint usually comes with {rubber}.",
+            "{rubber} is not compatible with {fluid}, and this joint usually comes with a {rubber} ring.",
             "{rubber} is compatible with {fluid}.",
             "{rubber} in {fluid}: {source}",
             "Fit {instead}.",
@@ -25,7 +25,7 @@ final class RingBears implements Rule<JointCase> {
     private static final RuleText LIMITED = new RuleText(
             "joint.ring-limited",
             Severity.WARN,
-            "{rubber} is compatible with {fluid} only within limits of grade and temperature.",
+            "{rubber} is compatible with {fluid} only for some grades and temperatures.",
             "{rubber} is compatible with {fluid}.",
             "{rubber} in {fluid}: {source}",
             "Ask the maker of the ring, or fit {instead}.",
@@ -47,13 +47,21 @@ final class RingBears implements Rule<JointCase> {
             return List.of(Finding.notChecked(
                     NEVER,
                     c.about(),
-                    Needs.fromMaker(rubber.get() + " in " + c.fluid().get().name(), c.about())));
+                    Needs.fromMaker(
+                            "ring-" + rubber.get() + "-" + c.fluid().get().id(),
+                            Say.it(
+                                    "ring-bears.ask-maker",
+                                    "rubber",
+                                    rubber.get(),
+                                    "fluid",
+                                    c.fluid().get().name()),
+                            c.about())));
         }
         Map<String, Figure> figures = Map.of(
                 "rubber", Figure.of(rubber.get()),
                 "fluid", Figure.of(c.fluid().get().name()),
                 "source", Figure.of(row.get().source().text()),
-                "instead", Figure.of(table.sealFor(fluid).orElse("a compound that its maker names for it")));
+                "instead", Figure.of(table.sealFor(fluid).orElse(Say.it("ring-bears.compound-that-its-maker"))));
         return List.of(
                 switch (row.get().verdict()) {
                     case SUITS -> Finding.pass(NEVER, c.about(), figures);

@@ -38,19 +38,23 @@ public record SealAdvice(
 
     /** Where it seals and what goes on it, as sentences. */
     public String saysPutOn() {
-        return "Seals on the " + sealsOn.words() + ". Put on: " + String.join("; ", putOn) + ".";
+        return Say.it("seal-advice.seals-on-put-on", "sealsOn", sealsOn.words(), "list", String.join("; ", putOn));
     }
 
     /** How tight, with the typical torque where one is known, as a sentence. */
     public String saysTighten() {
-        return "Tighten: " + tighten
-                + torque.map(t -> "; typically " + t.text() + ", " + t.source().shown())
-                        .orElse("")
-                + ".";
+        return Say.it(
+                "seal-advice.tighten",
+                "tighten",
+                tighten,
+                "torque",
+                torque.map(TorqueBand::text).orElse("none"),
+                "source",
+                torque.map(t -> t.source().shown()).orElse("none"));
     }
 
     /** What never goes on it, as a sentence; empty where nothing is forbidden. */
     public String saysNever() {
-        return never.isEmpty() ? "" : "Never " + String.join("; ", never) + ".";
+        return never.isEmpty() ? "" : Say.it("seal-advice.never", "list", String.join("; ", never));
     }
 }

@@ -55,12 +55,12 @@ public final class Sealants {
                         r -> new Sealant(
                                 r.word("group", FluidGroup.class),
                                 r.word("form", Form.class),
-                                r.need("grade"),
+                                r.said("grade"),
                                 r.maybe("turns_small").isEmpty()
                                         ? List.of()
                                         : List.of((int) r.number("turns_small"), (int) r.number("turns_medium"), (int)
                                                 r.number("turns_large")),
-                                r.list("never"),
+                                r.saidList("never"),
                                 r.source()),
                         s -> s.group() + " " + s.form()));
     }

@@ -62,14 +62,15 @@ public final class Sealing {
                 .map(
                         row -> new JointRow(
                                 row.need("code"),
-                                Seat.ofCode(row.need("seat")).orElseThrow(() -> row.broken("seat", "no such seat")),
-                                row.text("put_on"),
-                                row.list("never"),
+                                Seat.ofCode(row.need("seat"))
+                                        .orElseThrow(() -> row.broken("seat", Say.it("sealing.no-such-seat"))),
+                                row.saidIfAny("put_on"),
+                                row.saidList("never"),
                                 row.maybe("rubber"),
                                 row.word("lubricant", LubricantPlace.class),
-                                row.need("tighten"),
-                                row.need("reuse"),
-                                row.need("inspect"),
+                                row.said("tighten"),
+                                row.said("reuse"),
+                                row.said("inspect"),
                                 row.source()),
                         j -> j.code() + " " + j.seat());
         List<FlatsRow> flats = CsvTable.beside(Sealing.class, "flats.csv")
@@ -153,7 +154,7 @@ public final class Sealing {
                     end,
                     data.get(Sealants.KEY));
         } else if (row.putOn().isEmpty()) {
-            putOn.add("nothing on the thread");
+            putOn.add(Say.it("sealing.nothing-on-thread"));
         } else {
             putOn.add(end.ring()
                     .map(r -> row.putOn().replace("{ring}", r.designation()))
@@ -188,29 +189,34 @@ public final class Sealing {
         Optional<Sealants.Sealant> tape =
                 sealants.of(group, Sealants.Form.TAPE).filter(t -> tapeAllowed && !method.is("paste"));
         Optional<Sealants.Sealant> paste = sealants.of(group, Sealants.Form.PASTE);
-        String where = "male only, first thread bare, wound with the tightening";
+        String where = Say.it("sealing.male-only-first-thread");
         if (tape.isPresent()) {
             int turns = tape.get().turns(end.thread().map(t -> t.major()).orElse(Length.ZERO));
-            String coat = method.is("both") ? " and a thin coat of paste over it" : "";
-            putOn.add(tape.get().grade() + ", " + turns + " turns, " + where + coat);
+            String coat = method.is("both") ? "yes" : "no";
+            putOn.add(
+                    Say.it("sealing.turns", "grade", tape.get().grade(), "turns", turns, "where", where, "coat", coat));
             never.addAll(tape.get().never());
         } else {
-            putOn.add(paste.map(Sealants.Sealant::grade).orElse("thread sealant paste for this fluid")
-                    + ", male only, first thread bare");
+            putOn.add(Say.it(
+                    "sealing.male-only-first-thread-2",
+                    "paste",
+                    paste.map(Sealants.Sealant::grade).orElse(Say.it("sealing.thread-sealant-paste-for"))));
             paste.ifPresent(p -> never.addAll(p.never()));
         }
         if (material.filter(MakeUp.Material.PLASTIC::equals).isPresent()) {
-            never.add("an ordinary thread sealant on plastic: it cracks it");
+            never.add(Say.it("sealing.ordinary-thread-sealant-on"));
         }
         if (!tapeAllowed) {
-            never.add("tape: shreds lodge in valves"
-                    + fluid.map(f -> " (" + f.name() + ")").orElse(" (fluid not said: taken as hydraulic)"));
+            never.add(Say.it(
+                    "sealing.tape-shreds-lodge-valves",
+                    "fluid",
+                    fluid.map(f -> f.name()).orElse("none")));
         }
     }
 
     private static String ringMaterial(Optional<Fluid> fluid, ReferenceData data) {
         return fluid.flatMap(f -> data.get(Compatibility.KEY).sealFor(f.id()))
-                .orElse("compound for the fluid: ask the maker");
+                .orElse(Say.it("sealing.compound-for-fluid-ask"));
     }
 
     private String tighten(JointRow row, End end, Optional<MakeUp.Material> material, MakeUp makeUp) {
@@ -218,10 +224,10 @@ public final class Sealing {
             return makeUp.says(end, material);
         }
         String flatsText = flatsOf(end)
-                .map(f -> LengthFormat.decimal(f.flats(), 2, 0) + (f.flats() == 1 ? " flat" : " flats"))
-                .orElse("to the maker's torque,");
+                .map(f -> Say.it("sealing.flats", "flats", LengthFormat.decimal(f.flats(), 2, 0)))
+                .orElse(Say.it("sealing.maker-s-torque"));
         String how = row.tighten().replace("{flats}", flatsText).replace("{turns}", turnsOf(end));
-        return end.leftHand() ? how + "; the thread is left-handed, so anticlockwise" : how;
+        return end.leftHand() ? Say.it("sealing.thread-left-handed-so", "how", how) : how;
     }
 
     private Optional<TorqueBand> torqueOf(End end) {
@@ -237,8 +243,8 @@ public final class Sealing {
                 .filter(t -> t.code() == end.id().code()
                         && t.size().map(end.id().size()::equals).orElse(true))
                 .findFirst()
-                .map(t -> quarters(t.turns()) + " turns past finger tight as many makers say, or as its own maker does")
-                .orElse("by the turns its maker gives");
+                .map(t -> Say.it("sealing.turns-past-finger-tight", "quarters", quarters(t.turns())))
+                .orElse(Say.it("sealing.by-turns-its-maker"));
     }
 
     /** As a fitter says them: 1 1/4, 1 1/2. */

@@ -21,10 +21,23 @@ public record TorqueBand(Torque low, Torque high, Source source) {
     /** Both systems, for a wrench of either. */
     public String text() {
         if (low.equals(high)) {
-            return number(low.newtonMetres()) + " N m (" + number(low.poundForceFeet()) + " lbf ft)";
+            return Say.it(
+                    "torque-band.n-m-lbf-ft",
+                    "newtonMetres",
+                    number(low.newtonMetres()),
+                    "poundForceFeet",
+                    number(low.poundForceFeet()));
         }
-        return number(low.newtonMetres()) + " to " + number(high.newtonMetres()) + " N m ("
-                + number(low.poundForceFeet()) + " to " + number(high.poundForceFeet()) + " lbf ft)";
+        return Say.it(
+                "torque-band.n-m-lbf-ft-2",
+                "newtonMetres",
+                number(low.newtonMetres()),
+                "newtonMetresB",
+                number(high.newtonMetres()),
+                "poundForceFeet",
+                number(low.poundForceFeet()),
+                "poundForceFeetB",
+                number(high.poundForceFeet()));
     }
 
     private static String number(double value) {

@@ -63,12 +63,7 @@ public final class GaugeCard {
             sheet.line(Pen.FINE, new Point(x, 10), new Point(x, 10 - tick));
         }
         sheet.line(Pen.OUTLINE, new Point(0, 10), new Point(4 * Length.MM_PER_INCH, 10));
-        name(
-                sheet,
-                108,
-                13,
-                "this ruler must measure 100 mm and 4 in",
-                "if it does not, print again at 100 % and without fitting to the page");
+        name(sheet, 108, 13, Say.it("gauge-card.this-ruler-must-measure"), Say.it("gauge-card.if-does-not-print"));
         return sheet.done(0, 2, WIDTH, 18);
     }
 
@@ -154,7 +149,12 @@ public final class GaugeCard {
                             new Point(x, 9),
                             new Point(x + slot.getKey(), 9),
                             new Point(x + slot.getKey(), SLOT_DEPTH - 1)));
-            name(sheet, x, 5.5, LengthFormat.decimal(slot.getKey(), 2, 0) + " mm", ends(slot.getValue()));
+            name(
+                    sheet,
+                    x,
+                    5.5,
+                    Say.it("gauge-card.mm", "key", LengthFormat.decimal(slot.getKey(), 2, 0)),
+                    ends(slot.getValue()));
             x += wide;
         }
         rows.add(sheet.done(0, -1, WIDTH, SLOT_DEPTH));
@@ -163,7 +163,7 @@ public final class GaugeCard {
 
     private static String ends(List<End> ends) {
         String first = ends.get(0).brief();
-        return ends.size() == 1 ? first : first + " and " + (ends.size() - 1) + " more";
+        return ends.size() == 1 ? first : Say.it("gauge-card.more", "first", first, "count", ends.size() - 1);
     }
 
     private static void name(Drawing.Sheet sheet, double x, double y, String text, String under) {

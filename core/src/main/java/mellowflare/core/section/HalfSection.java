@@ -427,7 +427,10 @@ public final class HalfSection {
     }
 
     private void say(Point at, double top) {
-        String text = sealSettled() ? "seals here: " + seat.sealPlace().words() : "where it seals is not settled";
+        String text = sealSettled()
+                ? Say.it(
+                        "half-section.seals-here", "sealPlace", seat.sealPlace().words())
+                : Say.it("half-section.where-seals-not-settled");
         sheet.add(new Shape.Leader(new Point(at.x() + 0.12 * crestMm(), top * 1.16), at, text));
     }
 

@@ -37,7 +37,7 @@ public final class HoldUp {
                 .rect(Pen.OUTLINE, Fill.PAPER, 0, 0, w, h)
                 .label(
                         new Point(w / 2, h / 2),
-                        "lay a card on this outline",
+                        Say.it("hold-up.lay-card-on-this"),
                         "85.6 by 54 mm",
                         Shape.Role.NAME,
                         Shape.Anchor.MIDDLE)

@@ -239,7 +239,10 @@ final class PlainSection {
 
     private Drawing done(Point seal, double right, double top) {
         double left = -0.12 * across;
-        sheet.add(new Shape.Leader(new Point(seal.x() + 0.12 * across, top * 1.16), seal, "seals here: " + seals));
+        sheet.add(new Shape.Leader(
+                new Point(seal.x() + 0.12 * across, top * 1.16),
+                seal,
+                Say.it("plain-section.seals-here", "seals", seals)));
         sheet.line(Pen.CENTRE_LINE, new Point(left, 0), new Point(right - left * 0.5, 0));
         seen.diameter().ifPresent(d -> {
             double r = d.mm() / 2;

@@ -59,28 +59,28 @@ public record Pitch(double marking, boolean perInch) {
 
     private static Read<Pitch> read(String text, boolean bareAllowed) {
         if (text == null || text.isBlank()) {
-            return Read.refuse(Refusal.EMPTY, "Nothing was entered: give threads per inch such as 18, or 1.5 mm.");
+            return Read.refuse(Refusal.EMPTY, Say.it("pitch.nothing-was-entered-give"));
         }
         String shown = text.strip();
         Matcher m = FORM.matcher(shown);
         if (shown.length() > 30 || !m.matches()) {
             return Read.refuse(
                     Refusal.NOT_A_NUMBER,
-                    "“" + (shown.length() > 30 ? shown.substring(0, 30) + "…" : shown)
-                            + "” is not a pitch: give threads per inch such as 18, or 1.5 mm.");
+                    Say.it(
+                            "pitch.not-pitch-give-threads",
+                            "part",
+                            shown.length() > 30 ? shown.substring(0, 30) + "…" : shown));
         }
         double number = m.group(2) != null ? Double.parseDouble(m.group(2)) + 0.5 : Double.parseDouble(m.group(1));
         String unit = m.group(3);
         if (unit == null && !bareAllowed) {
-            return Read.refuse(Refusal.UNIT_MISSING, "“" + shown + "” has no unit: write tpi or mm after it.");
+            return Read.refuse(Refusal.UNIT_MISSING, Say.it("pitch.has-no-unit-write", "shown", shown));
         }
         boolean perInch = unit == null ? number >= 7 : !unit.equalsIgnoreCase("mm");
         double low = perInch ? FEWEST_PER_INCH : SMALLEST_MM;
         double high = perInch ? MOST_PER_INCH : LARGEST_MM;
         if (number < low || number > high) {
-            return Read.refuse(
-                    Refusal.OUT_OF_RANGE,
-                    "“" + shown + "” is no pitch of a fitting: expected 3 to 80 per inch, or 0.2 to 8 mm.");
+            return Read.refuse(Refusal.OUT_OF_RANGE, Say.it("pitch.no-pitch-fitting-expected", "shown", shown));
         }
         return Read.of(new Pitch(number, perInch));
     }
@@ -92,13 +92,14 @@ public record Pitch(double marking, boolean perInch) {
 
     /** As the trade says it: {@code 18 per inch}, {@code 1.5 mm}. */
     public String text() {
-        return LengthFormat.decimal(marking, 3, 0) + (perInch ? " per inch" : " mm");
+        String figure = LengthFormat.decimal(marking, 3, 0);
+        return perInch ? Say.it("pitch.per-inch", "figure", figure) : figure + " mm";
     }
 
     /** The same pitch in the other way of saying. */
     public String otherText() {
         return perInch
-                ? LengthFormat.decimal(length().mm(), 3, 0) + " mm"
-                : LengthFormat.decimal(Length.MM_PER_INCH / marking, 1, 0) + " per inch";
+                ? Say.it("pitch.mm", "length", LengthFormat.decimal(length().mm(), 3, 0))
+                : Say.it("pitch.per-inch-2", "count", LengthFormat.decimal(Length.MM_PER_INCH / marking, 1, 0));
     }
 }

@@ -48,7 +48,7 @@ public record PitchReading(Pitch pitch, Optional<Integer> counted) {
     private static Read<PitchReading> counted(Matcher m, Read<Length> over) {
         int threads = Integer.parseInt(m.group(1));
         if (threads < FEWEST) {
-            return Read.refuse(Refusal.OUT_OF_RANGE, "A count over one thread tells nothing: count five or more.");
+            return Read.refuse(Refusal.OUT_OF_RANGE, Say.it("pitch-reading.a-count-over-one"));
         }
         return over.then(length -> {
             double mm = length.mm() / threads;
@@ -56,7 +56,10 @@ public record PitchReading(Pitch pitch, Optional<Integer> counted) {
                     ? Read.of(new PitchReading(Pitch.ofMm(mm), Optional.of(threads)))
                     : Read.refuse(
                             Refusal.OUT_OF_RANGE,
-                            "“" + m.group().strip() + "” comes to no pitch of a fitting: expected 0.2 to 8 mm.");
+                            Say.it(
+                                    "pitch-reading.comes-no-pitch-fitting",
+                                    "group",
+                                    m.group().strip()));
         });
     }
 
@@ -65,7 +68,11 @@ public record PitchReading(Pitch pitch, Optional<Integer> counted) {
         double mm = pitch.length().mm();
         return counted.isEmpty()
                 ? pitch.otherText()
-                : LengthFormat.decimal(mm, 2, 0) + " mm, " + LengthFormat.decimal(Length.MM_PER_INCH / mm, 1, 0)
-                        + "/in";
+                : Say.it(
+                        "pitch-reading.mm",
+                        "mm",
+                        LengthFormat.decimal(mm, 2, 0),
+                        "pitch",
+                        LengthFormat.decimal(Length.MM_PER_INCH / mm, 1, 0));
     }
 }

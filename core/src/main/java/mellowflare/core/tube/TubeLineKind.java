@@ -40,7 +40,7 @@ public final class TubeLineKind implements Kind<TubeLine, TubePlan> {
 
     @Override
     public String word() {
-        return "tube";
+        return Say.it("tube-line-kind.tube");
     }
 
     @Override

@@ -2,7 +2,9 @@ package mellowflare.core.tube;
 
 import java.util.ArrayList;
 import java.util.List;
+import mellowflare.core.connection.End;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.thread.ThreadSize;
 import mellowflare.core.tube.end.EndTraits;
 import mellowflare.core.tube.line.TubeCase;
 import mellowflare.core.tube.line.TubeSide;
@@ -24,25 +26,49 @@ public record TubeParts(String name, String amount, double need) {
                 .ifPresent(t -> c.cut().ifPresent(cut -> {
                     double metres = cut.shop(c.units()).mm() / 1000;
                     parts.add(new TubeParts(
-                            t.name() + ", " + LengthFormat.figure(t.outside(), c.units()) + " outside, wall "
-                                    + LengthFormat.figure(t.wall(), c.units()),
+                            Say.it(
+                                    "tube-parts.outside-wall",
+                                    "name",
+                                    t.name(),
+                                    "outside",
+                                    LengthFormat.figure(t.outside(), c.units()),
+                                    "wall",
+                                    LengthFormat.figure(t.wall(), c.units())),
                             LengthFormat.both(cut.shop(c.units()), c.units()),
                             metres));
                 }));
         for (TubeSide s : c.sides()) {
             s.traits().filter(t -> t.nut() != EndTraits.Nut.NONE).ifPresent(t -> {
-                String fits = s.part()
-                        .map(p -> " for " + p.brief()
-                                + p.thread().map(x -> ", thread " + x.name()).orElse(""))
-                        .orElse(c.tube()
-                                .map(u -> " for tube of " + LengthFormat.figure(u.outside(), c.units()))
-                                .orElse(""));
-                parts.add(new TubeParts(t.brief() + " nut" + fits, "one, end " + s.which(), 1));
+                String port = s.part().map(End::brief).orElse("none");
+                String thread =
+                        s.part().flatMap(End::thread).map(ThreadSize::name).orElse("none");
+                String tube = c.tube()
+                        .map(u -> LengthFormat.figure(u.outside(), c.units()))
+                        .orElse("none");
+                parts.add(new TubeParts(
+                        Say.it("tube-parts.nut", "brief", t.brief(), "port", port, "thread", thread, "tube", tube),
+                        Say.it("tube-parts.one-end", "which", s.which()),
+                        1));
                 if (t.sleeve()) {
-                    parts.add(new TubeParts(t.brief() + " sleeve" + fits, "one, end " + s.which(), 1));
+                    parts.add(new TubeParts(
+                            Say.it(
+                                    "tube-parts.sleeve",
+                                    "brief",
+                                    t.brief(),
+                                    "port",
+                                    port,
+                                    "thread",
+                                    thread,
+                                    "tube",
+                                    tube),
+                            Say.it("tube-parts.one-end", "which", s.which()),
+                            1));
                 }
                 if (t.made() == EndTraits.Made.RINGED) {
-                    parts.add(new TubeParts(t.name() + fits, "one, end " + s.which(), 1));
+                    parts.add(new TubeParts(
+                            Say.it("tube-parts.ring", "name", t.name(), "port", port, "thread", thread, "tube", tube),
+                            Say.it("tube-parts.one-end", "which", s.which()),
+                            1));
                 }
             });
         }
@@ -57,8 +83,10 @@ public record TubeParts(String name, String amount, double need) {
                         .flatMap(d -> c.data().get(Benders.KEY).clamps(t.outside(), d)))
                 .filter(k -> k.count() > 0)
                 .ifPresent(k -> parts.add(new TubeParts(
-                        "clamp for tube of "
-                                + LengthFormat.figure(c.tube().get().outside(), c.units()),
+                        Say.it(
+                                "tube-parts.clamp-for-tube",
+                                "outside",
+                                LengthFormat.figure(c.tube().get().outside(), c.units())),
                         Integer.toString(k.count()),
                         k.count())));
     }

@@ -72,7 +72,7 @@ public record TubePlan(TubeCase c, Map<LineEnd, SealAdvice> seals, List<Finding>
 
     @Override
     public String stillNeeded() {
-        return "Measure the tube and choose its size and ends in Line; the order of work follows.";
+        return Say.it("tube-plan.measure-tube-choose-its");
     }
 
     @Override
@@ -88,10 +88,10 @@ public record TubePlan(TubeCase c, Map<LineEnd, SealAdvice> seals, List<Finding>
     @Override
     public BenchWords benchWords() {
         return new BenchWords.OnePiece(
-                "cut the tube at",
+                Say.it("tube-plan.cut-tube-at"),
                 cutFigure().map(CutFigure::marked),
-                "end to end",
-                c.shape().template().isPresent() ? "of the template" : "end to end, by itself",
+                Say.it("tube-plan.end-end"),
+                c.shape().template().isPresent() ? Say.it("tube-plan.template") : Say.it("tube-plan.end-end-by-itself"),
                 "");
     }
 

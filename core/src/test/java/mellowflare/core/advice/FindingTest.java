@@ -110,4 +110,24 @@ class FindingTest {
                     .isTrue();
         }
     }
+
+    @Test
+    void testLongLengthsAreInSixteenthsUnlessThatHidesTheDifference() {
+        RuleText text = new RuleText(
+                "test.long",
+                Severity.STOP,
+                "{have}, {need} needed.",
+                "{have} is enough.",
+                "",
+                "Take more.",
+                Source.of("ISO 1"));
+        Finding wide = Finding.fail(
+                text, Subject.LINE, Map.of("have", Figure.of(Length.ofMm(700)), "need", Figure.of(Length.ofMm(900))));
+        assertThat(wide.says(UnitSystem.INCH)).isEqualTo("27 9/16 in, 35 7/16 in needed.");
+        assertThat(wide.says(UnitSystem.METRIC)).isEqualTo("700 mm, 900 mm needed.");
+        Finding close = Finding.fail(
+                text, Subject.LINE, Map.of("have", Figure.of(Length.ofMm(189)), "need", Figure.of(Length.ofMm(189.1))));
+        assertThat(close.says(UnitSystem.INCH)).isEqualTo("7.441 in, 7.445 in needed.");
+        assertThat(Figure.of(Length.ofMm(14.2)).text(UnitSystem.INCH)).isEqualTo("0.559 in");
+    }
 }

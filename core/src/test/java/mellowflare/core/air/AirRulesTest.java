@@ -66,9 +66,7 @@ class AirRulesTest {
     void testPlasticStopsWithItsReason(String id) {
         Finding f = one(AirSamples.small().withSystem(Optional.of(id)), "air.material");
         assertThat(f.stops()).isTrue();
-        assertThat(f.says(UnitSystem.METRIC))
-                .contains("must never carry compressed air")
-                .hasSizeGreaterThan(80);
+        assertThat(f.says(UnitSystem.METRIC)).contains("for compressed air.").hasSizeGreaterThan(80);
         assertThat(f.remedy(UnitSystem.METRIC)).contains("rated");
     }
 
@@ -156,7 +154,8 @@ class AirRulesTest {
         AirMain hot = copper.withShop(copper.shop().withAir(Temperature.ofCelsius(50)));
         assertThat(one(hot, "air.solder").severity()).isEqualTo(Severity.WARN);
         assertThat(says(hot, "air.solder"))
-                .contains("54 mm are rated to 10 bar")
+                .contains(
+                        "Soft-soldered joints of 54 mm are too weak: rated to 10 bar at 105 °C, and the compressor can put 11 bar on them.")
                 .contains("11 bar");
         assertThat(of(AirSamples.small(), "air.solder")).isEmpty();
     }
@@ -191,8 +190,8 @@ class AirRulesTest {
                         "bench", Length.ofMm(1600), Optional.empty(), TakeOff.SIDE, Optional.empty(), Outlet.BARE));
         AirMain m = AirSamples.small().withPieces(p);
         assertThat(says(m, "air.drop-top"))
-                .isEqualTo("“bench” leaves the main at its side: water runs into it with the air.");
-        assertThat(says(m, "air.drop-leg")).isEqualTo("“bench” has no leg below the outlet.");
+                .isEqualTo("Drop “bench” leaves the main at its side: water runs into it with the air.");
+        assertThat(says(m, "air.drop-leg")).isEqualTo("Drop “bench” has no drip leg below its outlet.");
     }
 
     @Test
@@ -206,7 +205,8 @@ class AirRulesTest {
     /** 16 m of aluminium over 30 K: 16 000 x 23.8e-6 x 30 = 11.4 mm. */
     @Test
     void testALongRunGrows() {
-        assertThat(says(AirSamples.ring(), "air.grows")).isEqualTo("“m4” is 16 m long and grows 11.42 mm over 30 K.");
+        assertThat(says(AirSamples.ring(), "air.grows"))
+                .isEqualTo("“m4” is 16 m long and expands by 11.42 mm over 30 K.");
     }
 
     /** A drop of 60 mm leaves 42 between two fittings that take 54 in size 20. */
@@ -222,7 +222,8 @@ class AirRulesTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(f.stops()).isTrue();
-        assertThat(f.says(UnitSystem.METRIC)).contains("both together take 54 mm");
+        assertThat(f.says(UnitSystem.METRIC))
+                .contains("“stub” is too short: 28 mm between two fittings, and the two take 54 mm of pipe.");
     }
 
     @Test
@@ -250,8 +251,9 @@ class AirRulesTest {
         assertThat(f.severity()).isEqualTo(Severity.WARN);
         assertThat(f.state()).isEqualTo(State.FAIL);
         assertThat(f.says(UnitSystem.METRIC))
-                .startsWith("At door the impact wrench, half-inch drive gets 6.1 bar")
-                .contains("needs 6.2 bar", "less than a gauge shows");
+                .startsWith(
+                        "The impact wrench, half-inch drive at door gets 6.1 bar, 6.2 bar needed: 0.121 bar short, less than a gauge can show.")
+                .contains("6.2 bar needed", "less than a gauge can show");
         assertThat(f.because(UnitSystem.METRIC)).contains("leaks of 10 % and growth of 20 %");
     }
 
@@ -264,9 +266,10 @@ class AirRulesTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(f.stops()).isTrue();
-        assertThat(f.says(UnitSystem.METRIC)).contains("cuts in at 7.5 bar", "leaves 6 bar", "no larger pipe helps");
+        assertThat(f.says(UnitSystem.METRIC)).contains("cuts in too low: 7.5 bar leaves 6 bar", "No larger pipe helps");
         assertThat(f.remedy(UnitSystem.METRIC))
-                .contains("Raise the cut-in to 8.1 bar")
+                .contains(
+                        "Raise the cut-in to at least 8.1 bar if compressor and relief valve allow it, or use a tool that needs less.")
                 .doesNotContain("larger pipe");
         assertThat(of(m, "air.tool-pressure")).isEmpty();
     }
@@ -339,7 +342,7 @@ class AirRulesTest {
                 new Piece.From("from", "a"),
                 AirSamples.pipe("c", Turn.RIGHT, 2));
         assertThat(of(m, "air.open-end").stream().map(f -> f.says(UnitSystem.METRIC)))
-                .containsExactly("The pipe ends open at b.", "The pipe ends open at c.");
+                .containsExactly("The pipe is open at b.", "The pipe is open at c.");
     }
 
     @Test

@@ -41,17 +41,17 @@ class AirValuesTest {
     @ValueSource(doubles = {-0.01, 1.01, Double.NaN})
     void testSharesLieBetweenNoneAndAll(double share) {
         refused("Humidity", () -> Shop.USUAL.withHumidity(share));
-        refused("leaks", () -> Use.USUAL.withLeak(share));
+        refused("leak share", () -> Use.USUAL.withLeak(share));
     }
 
     @Test
     void testUseHasItsLimits() {
-        refused("to come", () -> Use.USUAL.withGrowth(3.1));
-        refused("Hours", () -> Use.USUAL.withHours(0));
-        refused("Hours", () -> Use.USUAL.withHours(24.5));
-        refused("Days of work", () -> Use.USUAL.withDays(367));
+        refused("growth", () -> Use.USUAL.withGrowth(3.1));
+        refused("Working hours", () -> Use.USUAL.withHours(0));
+        refused("Working hours", () -> Use.USUAL.withHours(24.5));
+        refused("Working days", () -> Use.USUAL.withDays(367));
         refused("kilowatt-hour", () -> Use.USUAL.withKilowattHour(-1));
-        refused("drainings", () -> Use.USUAL.withDrainedEvery(0));
+        refused("drain interval", () -> Use.USUAL.withDrainedEvery(0));
         assertThat(Use.USUAL.withLeak(0.2).withGrowth(0.5).reserve()).isEqualTo(1.2 * 1.5);
     }
 

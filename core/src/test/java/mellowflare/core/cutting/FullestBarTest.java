@@ -74,7 +74,7 @@ class FullestBarTest {
         List<Finding> findings = CutFindings.of(plan);
         assertThat(findings).hasSize(1);
         assertThat(findings.get(0).stops()).isTrue();
-        assertThat(findings.get(0).says(UnitSystem.METRIC)).isEqualTo("No bar gives beam, 9000 mm long.");
+        assertThat(findings.get(0).says(UnitSystem.METRIC)).isEqualTo("No bar is long enough for beam, 9000 mm long.");
         assertThat(plan.bought()).isEqualTo(1);
         assertThat(plan.atHand()).isZero();
         assertThat(plan.remnants()).hasSize(1);

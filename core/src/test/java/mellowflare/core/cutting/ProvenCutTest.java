@@ -59,9 +59,9 @@ class ProvenCutTest {
     void testBarsThatDoNotSufficeAreSaidToBeShortAndOnlyThen() {
         CutPlan shortOf = CutPlan.of(task(2, List.of(hand(1000, 1)), 900, 900));
         assertThat(shortOf.standing()).isEqualTo(CutPlan.Standing.BARS_DO_NOT_SUFFICE);
-        assertThat(says(shortOf)).containsExactly("The bars do not suffice: p1, 900 mm long, is left over.");
+        assertThat(says(shortOf)).containsExactly("There are not enough bars: p1, 900 mm long, is left over.");
         CutPlan tooLong = CutPlan.of(task(2, List.of(bought(1000, 5)), 1200, 900));
-        assertThat(says(tooLong)).containsExactly("No bar gives p0, 1200 mm long.");
+        assertThat(says(tooLong)).containsExactly("No bar is long enough for p0, 1200 mm long.");
         assertThat(tooLong.price()).isEqualTo(5);
     }
 

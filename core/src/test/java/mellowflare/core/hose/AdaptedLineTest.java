@@ -47,7 +47,8 @@ class AdaptedLineTest {
         assertThat(c.cut().orElseThrow().hoseOverall().mm()).isCloseTo(1140 - 37.6, within(1e-9));
         HosePlan plan = HosePlan.of(c);
         assertThat(plan.parts()).extracting(PartLine::part).contains("KA-JM8-OM8", "KS-O08N");
-        assertThat(plan.joint(LineEnd.A).advice().orElseThrow().saysPutOn()).contains("Put on: nothing");
+        assertThat(plan.joint(LineEnd.A).advice().orElseThrow().saysPutOn())
+                .contains("Seals on the metal cone. Seal with: nothing.");
         assertThat(plan.steps()).extracting(s -> s.id()).containsSubsequence("adapt@A", "fit@A");
         assertThat(plan.steps().stream()
                         .filter(s -> s.id().equals("adapt@A"))
@@ -68,7 +69,7 @@ class AdaptedLineTest {
         LineSample weak = l.withEnd(LineEnd.A, npt);
         assertThat(hoseCase(weak).weakest().orElseThrow().limit().bar()).isEqualTo(207);
         assertThat(of(weak, "line.weakest-part").get(0).says(UnitSystem.METRIC))
-                .contains("Adapter A (KA-JM8-NM12) is rated to 207 bar");
+                .contains("Adapter A (KA-JM8-NM12) is too weak: rated to 207 bar, working pressure 210 bar.");
     }
 
     @Test
@@ -76,7 +77,7 @@ class AdaptedLineTest {
         LineSample l = with("KC08-J08F", "KA-JM8-NM12");
         assertThat(of(l, "adapter.mates").get(0).stops()).isTrue();
         assertThat(of(l, "adapter.mates").get(0).says(UnitSystem.METRIC))
-                .contains("KA-JM8-NM12 has no end that goes on ORB -8");
+                .contains("KA-JM8-NM12 does not fit ORB -8 female.");
     }
 
     @Test

@@ -41,13 +41,12 @@ class HereTest {
                 .anyMatch(s -> s.contains("No hose press at hand"));
         assertThat(of(Here.UNSAID, "here.tool"))
                 .as("what was not said is asked, not held against the line")
-                .anyMatch(f -> f.state() == State.NOT_CHECKED
-                        && f.asks().equals("Say whether you have this here: hose press."))
+                .anyMatch(f -> f.state() == State.NOT_CHECKED && f.asks().equals("Do you have this here: hose press?"))
                 .noneMatch(f -> f.state() == State.FAIL);
         HosePlan plan = HosePlan.of(hoseCase(soundLine().withHere(Here.UNSAID)));
         assertThat(plan.ways()).extracting(Ways.Way::id).containsExactly("make", "shop", "call-out");
         assertThat(plan.ways().get(0).possible()).isFalse();
-        assertThat(plan.ways().get(0).hindered()).contains("no press is at hand");
+        assertThat(plan.ways().get(0).hindered()).contains("end A needs a press, and none is at hand");
         assertThat(plan.ways().get(1).possible()).isTrue();
         HosePlan there = HosePlan.of(hoseCase(soundLine().withHere(Here.UNSAID.withPresent(Set.of("press")))));
         assertThat(there.ways().get(0).possible()).isTrue();
@@ -77,7 +76,9 @@ class HereTest {
         // 13/16 in: an open wrench needs 1.1 x 20.64 + 3 = 25.7 mm, a crow-foot 0.577 x 20.64 + 7 = 18.9 mm.
         assertThat(failed(Here.UNSAID.withRoom(LineEnd.A, Optional.of(Length.ofMm(25))), "here.room"))
                 .singleElement()
-                .satisfies(s -> assertThat(s).contains("needs 25.7 mm").contains("crow-foot"));
+                .satisfies(s -> assertThat(s)
+                        .contains("Too little room for the wrench at end A: 25 mm, 25.7 mm needed.")
+                        .contains("crow-foot"));
         assertThat(failed(Here.UNSAID.withRoom(LineEnd.A, Optional.of(Length.ofMm(18))), "here.room"))
                 .singleElement()
                 .satisfies(s -> assertThat(s).contains("before the part is bolted in place"));
@@ -92,7 +93,7 @@ class HereTest {
         // Straight end: 13/16 in across corners 23.8 mm and 2 mm of room.
         Here tight = Here.UNSAID.withPanel(Optional.of(new Here.Panel(Length.ofMm(25), false)));
         assertThat(failed(tight, "here.panel"))
-                .anyMatch(s -> s.contains("no made-up end passes") && s.contains("before the second end goes on"))
+                .anyMatch(s -> s.contains("No finished end passes") && s.contains("before the second end goes on"))
                 .anyMatch(s -> s.contains("edge of the hole is bare"));
         Here none = Here.UNSAID.withPanel(Optional.of(new Here.Panel(Length.ofMm(23), true)));
         assertThat(of(none, "here.panel")).anyMatch(Finding::stops);
@@ -118,7 +119,10 @@ class HereTest {
         // The wheel needs 130 mm beside a hose of 22.2 mm; shears 70 mm.
         assertThat(failed(Here.UNSAID.withRoomCut(Optional.of(Length.ofMm(100))), "here.cutter"))
                 .singleElement()
-                .satisfies(s -> assertThat(s).contains("needs 152.2 mm").contains("The shears would go in"));
+                .satisfies(s -> assertThat(s)
+                        .contains(
+                                "Too little room to cut the hose in place: 100 mm, 152.2 mm needed for this way of cutting.")
+                        .contains("Use one of these, which has room: shears."));
         assertThat(failed(Here.UNSAID.withRoomCut(Optional.of(Length.ofMm(60))), "here.cutter"))
                 .singleElement()
                 .satisfies(s -> assertThat(s).contains("Take the hose out of the machine"));

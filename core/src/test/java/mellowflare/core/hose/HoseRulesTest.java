@@ -86,7 +86,11 @@ class HoseRulesTest {
     @Test
     void testWeakestPartRulesTheLine() {
         LineSample strong = sound.withService(sound.service().withWorking(Optional.of(GaugePressure.ofBar(250))));
-        fails("line.weakest-part", Severity.STOP, strong, "hose KH2-08 is rated to 241 bar; the line works at 250 bar");
+        fails(
+                "line.weakest-part",
+                Severity.STOP,
+                strong,
+                "The hose KH2-08 is too weak: rated to 241 bar, working pressure 250 bar.");
         LineSample exact = sound.withService(sound.service().withWorking(Optional.of(GaugePressure.ofBar(241))));
         assertThat(only("line.weakest-part", exact).state()).isEqualTo(State.PASS);
     }
@@ -94,7 +98,11 @@ class HoseRulesTest {
     @Test
     void testSurgeAboveTheRatingStops() {
         LineSample hard = sound.withService(sound.service().withPeak(Optional.of(GaugePressure.ofBar(300))));
-        fails("line.surge", Severity.STOP, hard, "is rated to 241 bar");
+        fails(
+                "line.surge",
+                Severity.STOP,
+                hard,
+                "The surge pressure is too high for the hose KH2-08: 300 bar, rated to 241 bar.");
     }
 
     @Test
@@ -103,7 +111,7 @@ class HoseRulesTest {
                 "port.housing",
                 Severity.STOP,
                 sound.withEnd(LineEnd.A, sound.a().withTried(PortTried.NOT.withHomeByHand(Optional.of(true)))),
-                "turns home by hand in the ORB -8 port of slew motor");
+                "A fitting turns all the way in by hand in the ORB -8 port of slew motor: the port has no ring housing.");
         var untried = HosePlan.of(hoseCase(sound.withEnd(LineEnd.A, sound.a().withTried(PortTried.NOT))));
         assertThat(untried.findings())
                 .filteredOn(f -> f.rule().id().equals("port.housing"))
@@ -122,13 +130,13 @@ class HoseRulesTest {
                 "port.ring-shows",
                 Severity.STOP,
                 tried(sound.withRingShows(Optional.of(true))),
-                "peeps out at the ORB -8");
+                "The ring shows at the ORB -8 port of slew motor when the fitting is tight: the port has no ring housing.");
         // SAE J1926-1: the housing of -8 is 0.811 in at the face, 20.6 mm; a plain lead-in of 3/4-16 is 19.5 mm.
         fails(
                 "port.mouth",
                 Severity.WARN,
                 tried(sound.withMouth(Optional.of(Length.ofMm(19.5)))),
-                "is 19.5 mm across; the ring housing of its standard is 20.6 mm");
+                "The mouth of the ORB -8 port of slew motor measures 19.5 mm; the ring housing of its standard is 20.6 mm.");
         assertThat(HosePlan.of(hoseCase(tried(
                                 sound.withRingShows(Optional.of(false)).withMouth(Optional.of(Length.ofMm(20.7))))))
                         .findings())
@@ -147,12 +155,20 @@ class HoseRulesTest {
     @Test
     void testEndThatDoesNotMateStops() {
         LineSample wrong = sound.withEnd(LineEnd.B, end("valve", id(EndCode.ORB, "-8", Gender.FEMALE), "KC08-J08F90"));
-        fails("joint.mates", Severity.STOP, wrong, "do not seal on each other");
+        fails(
+                "joint.mates",
+                Severity.STOP,
+                wrong,
+                "KC08-J08F90 does not seal on the port: it has JIC37 -8 female with 37° cone, the port is ORB -8 female.");
     }
 
     @Test
     void testHoseOfAnotherSizeStops() {
-        fails("line.size", Severity.STOP, sound.withHose(Optional.of("KH2-06")), "made for hose -8; the hose is -6");
+        fails(
+                "line.size",
+                Severity.STOP,
+                sound.withHose(Optional.of("KH2-06")),
+                "KC08-B08M is for hose size -8; the hose is -6.");
     }
 
     @Test
@@ -163,8 +179,8 @@ class HoseRulesTest {
     @Test
     void testBrakeFluidAndFuelStop() {
         LineSample brake = sound.withService(sound.service().withFluid(Optional.of("brake-fluid")));
-        fails("line.fluid-belongs", Severity.STOP, brake, "does not belong");
-        fails("hose.liner", Severity.STOP, brake, "NBR liner does not bear");
+        fails("line.fluid-belongs", Severity.STOP, brake, "Never use two-wire hose (KH2-08) for brake fluid (glycol).");
+        fails("hose.liner", Severity.STOP, brake, "NBR liner is not compatible with");
         fails("joint.ring-fluid", Severity.STOP, brake, "NBR is not compatible with brake fluid");
         LineSample fuel = sound.withService(sound.service().withFluid(Optional.of("diesel")));
         fails("line.fluid-belongs", Severity.STOP, fuel, "diesel");
@@ -173,18 +189,26 @@ class HoseRulesTest {
     @Test
     void testLimitedLinerWarnsAndUnknownPairIsNotGuessed() {
         LineSample ester = sound.withService(sound.service().withFluid(Optional.of("bio-ester")));
-        fails("hose.liner-limited", Severity.WARN, ester, "within limits");
+        fails(
+                "hose.liner-limited",
+                Severity.WARN,
+                ester,
+                "NBR liner is compatible with bio-ester hydraulic fluid only for some grades and temperatures.");
         LineSample unknown = sound.withHose(Optional.of("KH4-08"))
                 .withService(sound.service().withFluid(Optional.of("coolant")));
         assertThat(only("hose.liner", unknown).state()).isEqualTo(State.NOT_CHECKED);
-        assertThat(only("hose.liner", unknown).says(UnitSystem.METRIC)).contains("no table here has it");
+        assertThat(only("hose.liner", unknown).says(UnitSystem.METRIC)).contains("ask the maker");
     }
 
     @Test
     void testTemperatureOutsideTheHoseStops() {
         LineSample hot =
                 sound.withService(sound.service().withFluidTemperature(Optional.of(Temperature.ofCelsius(101))));
-        fails("hose.temperature", Severity.STOP, hot, "101 °C is outside the -40 °C to 100 °C");
+        fails(
+                "hose.temperature",
+                Severity.STOP,
+                hot,
+                "Mineral hydraulic oil at 101 °C is outside the range of KH2-08: -40 °C to 100 °C.");
         LineSample cold =
                 sound.withService(sound.service().withFluidTemperature(Optional.of(Temperature.ofCelsius(-41))));
         fails("hose.temperature", Severity.STOP, cold, "-41 °C");
@@ -221,7 +245,11 @@ class HoseRulesTest {
         EndSample unsure = EndSample.unknown("slew valve")
                 .taken(id(EndCode.JIC37, "-8", Gender.MALE), Optional.of(0.62))
                 .withHoseEnd(Optional.of("KC08-J08F90"));
-        fails("end.twin", Severity.WARN, sound.withEnd(LineEnd.B, unsure), "taken for JIC37 -8 at 62 %");
+        fails(
+                "end.twin",
+                Severity.WARN,
+                sound.withEnd(LineEnd.B, unsure),
+                "Slew valve was identified as JIC37 -8 (62 % sure); it could also be ORB -8 (the very same thread, another seal).");
         EndSample picked = EndSample.unknown("slew valve")
                 .taken(id(EndCode.JIC37, "-8", Gender.MALE), Optional.empty())
                 .withHoseEnd(Optional.of("KC08-J08F90"));
@@ -233,13 +261,17 @@ class HoseRulesTest {
         LineSample fixed = sound.withEnd(LineEnd.B, end("valve", id(EndCode.NPT, "1/2", Gender.FEMALE), "KC08-N12M"));
         fails("line.turning", Severity.STOP, fixed, "cannot be tightened without twisting");
         assertThat(only("line.turning", sound).says(UnitSystem.METRIC))
-                .contains("End A is a fixed thread: it goes in first");
+                .contains("End A has a fixed thread: it goes in first, the swivel end last.");
     }
 
     @Test
     void testTwoElbowsNeedTheirClockAngle() {
         LineSample elbows = sound.withEnd(LineEnd.A, end("ram", id(EndCode.BSPP, "1/2", Gender.MALE), "KC08-G12F90"));
-        fails("line.clocking", Severity.STOP, elbows, "has not been said");
+        fails(
+                "line.clocking",
+                Severity.STOP,
+                elbows,
+                "There are two elbow ends, and the clock angle between them is missing.");
         assertThat(only("line.clocking", elbows.withClocking(Optional.of(Angle.ofDegrees(90))))
                         .says(UnitSystem.METRIC))
                 .contains("90°");
@@ -258,7 +290,7 @@ class HoseRulesTest {
     void testReadingsThatDisagreeStop() {
         LineSample two =
                 sound.withFinished(sound.finished().map(f -> f.withSecond(Optional.of(Length.ofMm(1150)), "Tobbe")));
-        fails("length.second-reading", Severity.STOP, two, "10 mm apart");
+        fails("length.second-reading", Severity.STOP, two, "The two readings differ by 10 mm: 1140 mm and 1150 mm.");
     }
 
     @Test
@@ -282,7 +314,9 @@ class HoseRulesTest {
         Finding changed = of("make.cut-changed", longer.worked(Practice.USUAL, UnitSystem.METRIC, log))
                 .get(0);
         assertThat(changed.stops()).isTrue();
-        assertThat(changed.says(UnitSystem.METRIC)).contains("cut to 1056 mm").contains("asks for 1066 mm");
+        assertThat(changed.says(UnitSystem.METRIC))
+                .contains("cut to 1056 mm")
+                .contains("The hose was cut to 1056 mm, but the line now needs 1066 mm.");
         MakeLog unread = new MakeLog(List.of(cut), Optional.empty());
         assertThat(of("make.cut-changed", sound.worked(Practice.USUAL, UnitSystem.METRIC, unread)))
                 .singleElement()
@@ -327,7 +361,7 @@ class HoseRulesTest {
                 PortTried.NOT);
         HoseCase with = new HoseCase(c.line(), c.setting(), c.a(), b, c.hose(), c.fluid(), c.route());
         assertThat(of("line.weakest-part", with).get(0).asks())
-                .isEqualTo("Ask the maker about the rating of hose end B: no table here has it.");
+                .isEqualTo("The catalogue has no pressure rating for hose end B: ask the maker.");
         assertThat(of("line.matched-series", with))
                 .extracting(Finding::state)
                 .containsExactlyInAnyOrder(State.PASS, State.NOT_CHECKED);

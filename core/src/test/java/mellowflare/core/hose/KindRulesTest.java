@@ -73,7 +73,7 @@ class KindRulesTest {
         LineSample fit = line.withFinished(line.finished().map(f -> f.withValue(Length.ofMm(length), "" + length)));
         assertThat(stops(fit))
                 .as(hose)
-                .filteredOn(s -> !s.startsWith("Both ends are fixed threads"))
+                .filteredOn(s -> !s.startsWith("Both ends have fixed threads"))
                 .isEmpty();
     }
 
@@ -82,7 +82,7 @@ class KindRulesTest {
         for (String fluid :
                 List.of("petrol", "r134a", "compressed-air", "lpg", "potable-water", "brake-fluid", "nitrous-oxide")) {
             LineSample l = line("KH2-08", fluid, 1, 20, "KC08-J08F", "KC08-J08F");
-            assertThat(says(l, "line.fluid-belongs")).contains("does not belong");
+            assertThat(says(l, "line.fluid-belongs")).contains("Never use two-wire hose (KH2-08) for ");
         }
         LineSample brake = line("KH2-04", "brake-fluid", 1, 20, "KC04-J04F", "KC04-J04F");
         assertThat(failed(brake, "line.fluid-belongs").remedy(UnitSystem.METRIC))
@@ -113,7 +113,8 @@ class KindRulesTest {
         assertThat(says(sucked, "hose.suction")).contains("not made for suction");
         LineSample right = line("KHU-16", "mineral-oil", 1, 40, "KU16-J16F", "KU16-J16F");
         LineSample good = right.withService(right.service().withDuty(Duty.SUCTION));
-        assertThat(of(good, "hose.suction").get(0).says(UnitSystem.METRIC)).contains("stands -0.9 bar");
+        assertThat(of(good, "hose.suction").get(0).says(UnitSystem.METRIC))
+                .contains("KHU-16 is rated for -0.9 bar of suction.");
         LineSample deep = good.withService(good.service().withWorking(Optional.of(GaugePressure.ofBar(-0.95))));
         assertThat(of(deep, "hose.suction").get(0).stops()).isTrue();
     }
@@ -123,7 +124,9 @@ class KindRulesTest {
         LineSample cool = line("KHP-06", "mineral-oil", 95, 60, "KP06-J06F", "KP06-J06F");
         assertThat(of(cool, "line.weakest-part").get(0).state()).isEqualTo(State.PASS);
         LineSample hot = cool.withService(cool.service().withFluidTemperature(Optional.of(Temperature.ofCelsius(149))));
-        assertThat(says(hot, "line.weakest-part")).contains("with 87 % left in the heat is rated to 90 bar");
+        assertThat(says(hot, "line.weakest-part"))
+                .contains(
+                        "The hose KHP-06 (at 87 % of its rating in the heat) is too weak: rated to 90 bar, working pressure 95 bar.");
         LineSample engine = cool.withService(
                 cool.service().withAmbient(cool.service().ambient().withAir(Optional.of(Temperature.ofCelsius(149)))));
         assertThat(says(engine, "line.weakest-part")).contains("87 %");
@@ -132,14 +135,16 @@ class KindRulesTest {
     @Test
     void testNormalFerruleDoesNotHoldReducedHose() {
         LineSample mixed = line("KHC-08", "r134a", 20, 40, "KB08-C08F", "KB08-C08F");
-        assertThat(says(mixed, "line.collar")).contains("KHC-08 is 17.3 mm");
+        assertThat(says(mixed, "line.collar"))
+                .contains(
+                        "KF-B08 will not hold on KHC-08: it is for 22.5 mm to 23.5 mm outside diameter, the hose has 17.3 mm.");
         assertThat(says(mixed, "line.matched-series")).contains("series B");
     }
 
     @Test
     void testBarbsDoNotGoOnWireHoseNorCrimpsOnPtfe() {
         assertThat(says(line("KH2-06", "mineral-oil", 10, 40, "KT06-J06F", "KT06-J06F"), "line.attach"))
-                .contains("two-wire hose takes its ends crimped or screw-together");
+                .contains("KT06-J06F is barb and clamp; two-wire hose takes ends that are crimped or screw-together.");
         assertThat(says(line("KHP-06", "mineral-oil", 10, 40, "KC06-J06F", "KC06-J06F"), "line.attach"))
                 .contains("screw-together with olive");
     }
@@ -152,7 +157,8 @@ class KindRulesTest {
                         .withFlow(Optional.of(FlowRate.ofLitresPerMinute(60))));
         // 60 L/min in 9.8 mm: 13.3 m/s
         assertThat(says(l, "line.bore-step"))
-                .contains("KC08-J08F has a bore of 9.8 mm")
+                .contains(
+                        "KC08-J08F chokes the line: its bore is 9.8 mm, the hose has 19 mm; 13.3 m/s in the narrow part.")
                 .contains("13.3 m/s");
     }
 
@@ -173,7 +179,7 @@ class KindRulesTest {
         LineSample coolant = water.withService(water.service().withFluid(Optional.of("coolant")));
         assertThat(of(coolant, "joint.metals-inside")).isEmpty();
         LineSample unsaid = l.withEnd(LineEnd.A, l.a().withMetal(Optional.empty()));
-        assertThat(of(unsaid, "joint.metals").get(0).asks()).contains("Say what metal the port of end A is.");
+        assertThat(of(unsaid, "joint.metals").get(0).asks()).contains("Choose the metal of the port of end A.");
     }
 
     @Test
@@ -202,7 +208,8 @@ class KindRulesTest {
                 .contains("the catalogue's own figure is 241 bar");
         LineSample none = line("KHA-06", "compressed-air", 8, 20, "KA06-N38M", "KA06-G38F");
         assertThat(says(none.withService(none.service().withBasis(PressureBasis.METRIC)), "hose.pressure-table"))
-                .contains("holds none for KHA-06");
+                .contains(
+                        "You asked for metric pressure tables; the catalogue has none for KHA-06. Its 20 bar is by house catalogue.");
     }
 
     @Test
@@ -212,9 +219,11 @@ class KindRulesTest {
         LineSample shakes = l.withService(l.service().withAmbient(a.withMoves(Optional.of(Ambient.Moves.VIBRATES))));
         assertThat(says(shakes, "line.vibration")).contains("barb and clamp");
         LineSample swings = l.withService(l.service().withAmbient(a.withMoves(Optional.of(Ambient.Moves.SWINGS))));
-        assertThat(says(swings, "line.movement")).contains("how far has not been measured");
+        assertThat(says(swings, "line.movement"))
+                .contains("One end moves, and how far is not measured: the length is right for one position only.");
         LineSample owner = l.withService(l.service().withAmbient(a.withOpener(Optional.of(Ambient.Opener.OWNER))));
-        assertThat(says(owner, "joint.opened-taper")).contains("End A will be opened by the owner");
+        assertThat(says(owner, "joint.opened-taper"))
+                .contains("End A will be opened (the owner, not a fitter), but its joint seals on a taper thread.");
         LineSample ring = line("KH2-08", "mineral-oil", 100, 40, "KC08-B08M", "KC08-J08F");
         LineSample often = ring.withService(
                 ring.service().withAmbient(ring.service().ambient().withOpener(Optional.of(Ambient.Opener.FIELD))));
@@ -225,8 +234,11 @@ class KindRulesTest {
     void testWholeHoseIsTakenByItsLengthAndNeverCut() {
         LineSample l = line("KHK-02", "brake-fluid", 80, 60, "KK02-I316M", "KK02-I316F");
         LineSample right = l.withFinished(l.finished().map(f -> f.withValue(Length.ofMm(330), "330")));
-        assertThat(of(right, "hose.whole").get(0).says(UnitSystem.METRIC)).contains("take the one of 350 mm");
-        assertThat(says(l, "hose.whole")).contains("none of them is 800 mm");
+        assertThat(of(right, "hose.whole").get(0).says(UnitSystem.METRIC))
+                .contains("KHK-02 is sold whole: use the 350 mm one. It is not cut, spliced or fitted here.");
+        assertThat(says(l, "hose.whole"))
+                .contains(
+                        "KHK-02 is sold whole in 250 mm, 300 mm, 350 mm, 400 mm, 500 mm: none is 800 mm or a little more.");
         assertThat(of(right, "length.cut")).isEmpty();
         assertThat(HosePlan.of(hoseCase(right)).steps())
                 .extracting(s -> s.id())

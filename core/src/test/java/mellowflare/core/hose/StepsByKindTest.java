@@ -149,7 +149,9 @@ class StepsByKindTest {
         assertThat(socket.says(UnitSystem.METRIC)).contains("Without vice:").contains("braced on the bench");
         assertThat(socket.tools()).contains("second person or two blocks with clamps");
         Step proof = step(l, Practice.USUAL, "proof");
-        assertThat(proof.says(UnitSystem.METRIC)).contains("write down that it was not proved");
+        assertThat(proof.says(UnitSystem.METRIC))
+                .contains(
+                        "Without test pump: Bring it up at low pressure behind a shield, then to working pressure with nobody near, and write down that it was not proof tested.");
     }
 
     @Test

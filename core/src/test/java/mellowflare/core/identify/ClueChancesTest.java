@@ -17,6 +17,7 @@ import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.Length;
+import mellowflare.core.text.Lists;
 import mellowflare.core.thread.Pitch;
 import mellowflare.core.thread.PitchReading;
 import mellowflare.core.thread.ThreadForm;
@@ -109,8 +110,7 @@ class ClueChancesTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(clue.expected(two))
-                .startsWith(
-                        two.seats().get(0).words() + " or " + two.seats().get(1).words());
+                .isEqualTo(Lists.or(two.seats().stream().map(Seat::words).toList()));
         assertThat(clue.word(Seat.CONE37)).isEqualTo("37° cone");
     }
 
@@ -183,7 +183,7 @@ class ClueChancesTest {
         assertThat(clue.chance(Pitch.ofMm(1), push)).isCloseTo(1 / 20.0, within(CLOSE));
         assertThat(clue.likelihood(counted, push)).isCloseTo(0.003 / 20, within(CLOSE));
         assertThat(clue.expected(end)).isEqualTo("16 per inch");
-        assertThat(clue.expected(push)).isIn("no thread", "any pitch: its maker chose it");
+        assertThat(clue.expected(push)).isIn("no thread", "any pitch: the maker's own");
         assertThat(clue.word(Pitch.ofMm(1.5))).isEqualTo(Pitch.ofMm(1.5).text());
         assertThat(clue.figures(counted, end))
                 .containsEntry("seen", Figure.of("18 per inch"))

@@ -216,7 +216,7 @@ class IdentifierTest {
         Finding f = finding("end.unit-slip", slip);
         assertThat(f.state()).isEqualTo(State.FAIL);
         assertThat(f.says(UnitSystem.METRIC))
-                .isEqualTo("0.56 mm fits no end, but 14.2 mm fits JIC37 -6 male: was the unit another?");
+                .isEqualTo("0.56 mm fits no end, but 14.2 mm fits JIC37 -6 male: did you mean the other unit?");
         assertThat(finding("end.unit-slip", pitch(male(14.2), 18)).state()).isEqualTo(State.PASS);
         Observation strange = male(29).withPitch(Optional.of(Pitch.ofMm(3)));
         assertThat(finding("end.unit-slip", strange).state()).isEqualTo(State.PASS);
@@ -229,7 +229,7 @@ class IdentifierTest {
         Observation odd =
                 pitch(male(21.2), 14).withTaper(Optional.of(TaperSeen.TAPERED)).withSeat(Optional.of(Seat.FACE_ORING));
         assertThat(finding("end.looks-agree", odd).says(UnitSystem.METRIC))
-                .isEqualTo("A tapered thread and ring in a flat face: no end of the tables shows both.");
+                .isEqualTo("A tapered thread and ring in a flat face: no end in the tables has both.");
         Observation sound = odd.withSeat(Optional.of(Seat.NONE));
         assertThat(finding("end.looks-agree", sound).state()).isEqualTo(State.PASS);
     }
@@ -292,7 +292,8 @@ class IdentifierTest {
     void testPitchThatNoGaugeHasIsSaidWithTheLeavesNextToIt() {
         assertThat(warnings(pitch(male(14.2), 17)))
                 .anySatisfy(w -> assertThat(w)
-                        .startsWith("No gauge has a leaf of 17 per inch. Lay 16 per inch and 18 per inch again"));
+                        .startsWith(
+                                "No thread gauge has a leaf of 17 per inch. Try 16 per inch and 18 per inch again"));
         assertThat(warnings(pitch(male(14.2), 18))).noneMatch(w -> w.contains("No gauge"));
         Observation counted = male(14.2)
                 .withPitchReading(

@@ -39,8 +39,10 @@ class SafeCourseTest {
         assertThat(course(0.03, end(EndCode.JIC37, "-8"), end(EndCode.ORB, "-8")))
                 .contains("by fingers, and trust it");
         assertThat(course(0.03, end(EndCode.PUSH, "8 mm"), end(EndCode.ORB, "-8")))
-                .contains("by hand before it is");
-        assertThat(course(0)).contains("Nothing more to learn");
+                .contains("Measuring can tell no more. Try a known new mate by hand before you trust it.");
+        assertThat(course(0))
+                .contains(
+                        "Measuring can tell no more. Run a known new mate on by fingers, and trust it if it goes several turns.");
     }
 
     @Test

@@ -23,7 +23,7 @@ class EvaluationTest {
         Evaluation fresh = Evaluation.of(Job.open("a", "", "", UnitSystem.INCH), Samples.DATA);
         assertThat(fresh.plan().cutFigure()).isEmpty();
         assertThat(fresh.plan().stops()).isFalse();
-        assertThat(fresh.leftOff()).isEqualTo("not started");
+        assertThat(fresh.leftOff().text()).isEqualTo("not started");
     }
 
     @Test

@@ -32,7 +32,7 @@ class TubeJobTest {
         assertThat(e.steps()).anyMatch(s -> s.id().equals("scrap"));
         assertThat(e.findings()).anyMatch(f -> f.rule().id().equals("shape.holds"));
         assertThat(e.cut()).isEqualTo(plan.c().cut().map(c -> c.shop(UnitSystem.METRIC)));
-        assertThat(e.leftOff()).isEqualTo("not started");
+        assertThat(e.leftOff().text()).isEqualTo("not started");
         // Its ports are those of the line: a boss at A does not take a 37 degree flare.
         assertThat(e.stops()).isPositive();
     }
@@ -61,7 +61,7 @@ class TubeJobTest {
         Evaluation e = Evaluation.of(tube, Samples.DATA);
         assertThat(e.steps()).anyMatch(s -> s.id().equals("cut"));
         assertThat(e.bench().log().entry("cut")).isEmpty();
-        assertThat(e.leftOff()).isEqualTo("not started");
+        assertThat(e.leftOff().text()).isEqualTo("not started");
         assertThat(tube.withKind(HoseLineKind.HOSE)).isEqualTo(hose);
     }
 
@@ -124,7 +124,8 @@ class TubeJobTest {
                                 .tick(id, "Maren", Instant.EPOCH, Map.of("flare", "14 mm"))
                                 .refusal()
                                 .orElseThrow())
-                        .contains("14 mm is outside the 11.68 mm to 12.45 mm");
+                        .contains(
+                                "14 mm is outside 11.68 mm to 12.45 mm for the flare across: measure again, or put it right before going on.");
             }
             log = now.bench()
                     .tick(id, "Maren", Instant.EPOCH, figures)
@@ -134,6 +135,6 @@ class TubeJobTest {
                                     .tick(id, "Maren", Instant.EPOCH, figures)
                                     .refusal()));
         }
-        assertThat(Evaluation.of(j.withLog(log), Samples.DATA).leftOff()).startsWith("finished, all");
+        assertThat(Evaluation.of(j.withLog(log), Samples.DATA).leftOff().text()).startsWith("finished, all");
     }
 }

@@ -37,8 +37,7 @@ class ComparisonTest {
         assertThat(of(flare, end(EndCode.JIC37, "-8", Gender.FEMALE)).verdict()).startsWith("Mates and seals");
         assertThat(of(flare, end(EndCode.SAE45, "1/2", Gender.FEMALE)).verdict())
                 .contains("seals nowhere");
-        assertThat(of(flare, end(EndCode.NPT, "2", Gender.MALE)).verdict())
-                .isEqualTo("Not to be taken for each other.");
+        assertThat(of(flare, end(EndCode.NPT, "2", Gender.MALE)).verdict()).isEqualTo("Not easily confused.");
         assertThat(of(flare, end(EndCode.NPT, "2", Gender.FEMALE)).verdict()).contains("do not go together");
         assertThat(of(flare, flare).verdict()).contains("same end");
     }
@@ -54,7 +53,7 @@ class ComparisonTest {
         assertThat(c.verdict()).contains("pressure series");
         assertThat(of(end(EndCode.LPG, "gas quick 3/8", Gender.MALE), end(EndCode.AIRQC, "B-12", Gender.MALE))
                         .verdict())
-                .contains("never put on air");
+                .contains("Never put a gas coupler on air, or an air coupler on gas.");
     }
 
     @Test

@@ -51,9 +51,9 @@ class PartImportTest {
         assertThat(read.troubles())
                 .hasSize(5)
                 .anyMatch(t -> t.contains("line 3") && t.contains("code") && t.contains("NOSUCH"))
-                .anyMatch(t -> t.contains("line 4") && t.contains("“lots” is no number"))
-                .anyMatch(t -> t.contains("line 5") && t.contains("stands twice"))
-                .anyMatch(t -> t.contains("line 6") && t.contains("out of all reason"))
+                .anyMatch(t -> t.contains("line 4") && t.contains("“lots” is not a number"))
+                .anyMatch(t -> t.contains("line 5") && t.contains("appears twice"))
+                .anyMatch(t -> t.contains("line 6") && t.contains("far out of range"))
                 .anyMatch(t -> t.contains("line 7") && t.contains("is empty"));
     }
 
@@ -67,10 +67,10 @@ class PartImportTest {
                 + "H4,x,brake,-2,3,10,100,,,,60,inside,-40,100,EPDM,,K,250; long,0,1,mine,typical\n");
         assertThat(h.good()).isZero();
         assertThat(h.troubles())
-                .anyMatch(t -> t.contains("is not above the bore"))
-                .anyMatch(t -> t.contains("is not above the coldest"))
-                .anyMatch(t -> t.contains("is no dash size"))
-                .anyMatch(t -> t.contains("“long” is no number"));
+                .anyMatch(t -> t.contains("is not larger than the bore"))
+                .anyMatch(t -> t.contains("is not above the lowest temperature"))
+                .anyMatch(t -> t.contains("is not a dash size"))
+                .anyMatch(t -> t.contains("“long” is not a number"));
         String endRows = String.join(",", PartFile.ENDS.columns()) + "\n";
         PartImport e = read(
                 endRows
@@ -81,18 +81,18 @@ class PartImportTest {
         assertThat(e.good()).isZero();
         assertThat(e.troubles())
                 .anyMatch(t -> t.contains("has no"))
-                .anyMatch(t -> t.contains("the tables hold no JIC37 -9"))
+                .anyMatch(t -> t.contains("the tables have no JIC37 -9"))
                 .anyMatch(t -> t.contains("an elbow needs"))
-                .anyMatch(t -> t.contains("no kind of hose with a diameter"));
+                .anyMatch(t -> t.contains("not a kind of hose with a diameter"));
     }
 
     @Test
     void testForeignFilesAreRefusedInASentence() {
         assertThatThrownBy(() -> read("name,phone\nTobbe,12\n"))
                 .isInstanceOf(ForeignFile.class)
-                .hasMessageContaining("has not the columns of any")
+                .hasMessageContaining("fit none")
                 .hasMessageContaining("it lacks: part");
-        assertThatThrownBy(() -> read("")).isInstanceOf(ForeignFile.class).hasMessageContaining("holds no rows");
+        assertThatThrownBy(() -> read("")).isInstanceOf(ForeignFile.class).hasMessageContaining("has no rows");
         assertThatThrownBy(() -> read("\u0000\u0001\"")).isInstanceOf(ForeignFile.class);
     }
 

@@ -55,7 +55,7 @@ class BenchTest {
     void testNoCutBeforeTheFigureWasReadBack() {
         toTheCut();
         assertThat(refusal(bench().tick("cut", "Maren", AT, Map.of())))
-                .isEqualTo("Hold: the cut still needs the cut figure read back.");
+                .isEqualTo("Hold point: the cut still needs the cut figure read back.");
         job = job.withLog(bench().readBack("Tobbe", AT).value().orElseThrow());
         tick("cut", Map.of());
         assertThat(job.log().readBack().orElseThrow().figure()).isEqualTo(Length.ofMm(1056));
@@ -73,9 +73,11 @@ class BenchTest {
         job = in(line.withFinished(line.finished().map(f -> f.withSecond(Optional.of(Length.ofMm(1150)), ""))));
         assertThat(refusal(bench().readBack("Tobbe", AT))).contains("two readings that agree within 3.39 mm");
         job = in(line.withFinished(Optional.empty()));
-        assertThat(refusal(bench().readBack("Tobbe", AT))).contains("a measured length and all it is worked out with");
+        assertThat(refusal(bench().readBack("Tobbe", AT)))
+                .contains(
+                        "Before the cut figure can be read back, it needs a measured length, and everything the cut depends on.");
         job = in(line);
-        assertThat(refusal(bench().readBack(" ", AT))).contains("Say who hears");
+        assertThat(refusal(bench().readBack(" ", AT))).contains("Enter who hears the figure read back.");
     }
 
     @Test
@@ -101,7 +103,8 @@ class BenchTest {
         assertThat(refusal(bench().tick("check-cut", "Maren", AT, Map.of("check-cut", "abc"))))
                 .contains("not a length");
         assertThat(refusal(bench().tick("check-cut", "Maren", AT, Map.of("check-cut", "1060"))))
-                .contains("1060 mm is outside the 1054.5 mm to 1057.5 mm");
+                .contains(
+                        "1060 mm is outside 1054.5 mm to 1057.5 mm for the cut length: measure again, or put it right before going on.");
         tick("check-cut", Map.of("check-cut", "1056.5"));
         assertThat(job.log().entry("check-cut").orElseThrow().figures()).containsEntry("check-cut", "1056.5 mm");
     }
@@ -110,7 +113,7 @@ class BenchTest {
     void testProofPressureMustBeReached() {
         tickAllUntil("proof");
         assertThat(refusal(bench().tick("proof", "Maren", AT, Map.of("proof", "400"))))
-                .contains("must reach 420 bar");
+                .contains("The proof pressure must be at least 420 bar.");
         tick("proof", Map.of("proof", "6100 psi"));
         assertThat(job.log().entry("proof").orElseThrow().figures()).containsEntry("proof", "6100 psi");
     }
@@ -137,14 +140,16 @@ class BenchTest {
         tickAllUntil("record");
         tick("record", Map.of());
         assertThat(bench().next()).isEmpty();
-        assertThat(Evaluation.of(job, DATA).leftOff()).isEqualTo("finished, all 22 steps");
+        assertThat(Evaluation.of(job, DATA).leftOff().text()).isEqualTo("finished, all 22 steps");
         assertThat(refusal(bench().tick("record", "Maren", AT, Map.of()))).contains("ticked already");
     }
 
     @Test
     void testPassingOverNeedsAReasonAndTheCutCannotBe() {
-        assertThat(refusal(bench().passOver("safe", "Maren", AT, " "))).contains("only with a reason");
-        assertThat(refusal(bench().passOver("catch", "Maren", AT, "later"))).contains("Only the step that is due");
+        assertThat(refusal(bench().passOver("safe", "Maren", AT, " ")))
+                .contains("Give a reason for skipping this step.");
+        assertThat(refusal(bench().passOver("catch", "Maren", AT, "later")))
+                .contains("Only the current step can be skipped.");
         job = job.withLog(bench().passOver("safe", "Maren", AT, "machine is in pieces")
                 .value()
                 .orElseThrow());
@@ -152,17 +157,18 @@ class BenchTest {
         tick("parts", Map.of());
         tick("scrap", Map.of());
         tick("mark", Map.of());
-        assertThat(refusal(bench().passOver("cut", "Maren", AT, "no saw"))).contains("cannot be passed over");
+        assertThat(refusal(bench().passOver("cut", "Maren", AT, "no saw")))
+                .contains("The cut cannot be skipped: every later step depends on it.");
         assertThat(job.log().entry("safe").orElseThrow().outcome()).isEqualTo(StepEntry.Outcome.PASSED_OVER);
     }
 
     @Test
     void testWhereItWasLeftIsSaidByStep() {
-        assertThat(Evaluation.of(job, DATA).leftOff()).isEqualTo("not started");
+        assertThat(Evaluation.of(job, DATA).leftOff().text()).isEqualTo("not started");
         toTheCut();
-        assertThat(Evaluation.of(job, DATA).leftOff()).isEqualTo("step 6 of 22: Cut with the wheel");
+        assertThat(Evaluation.of(job, DATA).leftOff().text()).isEqualTo("step 6 of 22: Cut with the wheel");
         job = job.withLog(job.log().withoutLast());
-        assertThat(Evaluation.of(job, DATA).leftOff()).isEqualTo("step 5 of 22: Mark the cut");
+        assertThat(Evaluation.of(job, DATA).leftOff().text()).isEqualTo("step 5 of 22: Mark the cut");
     }
 
     private Job in(LineSample line) {

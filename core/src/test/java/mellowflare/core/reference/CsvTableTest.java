@@ -31,11 +31,11 @@ class CsvTableTest {
     void testBrokenCellNamesFileLineAndColumn() {
         assertThatThrownBy(() -> row("a,x,1,1,,s,sure\n").length("size_in"))
                 .isInstanceOf(BrokenTable.class)
-                .hasMessage("t.csv, line 3, column size_in: “x” is no number");
+                .hasMessage("t.csv, line 3, column size_in: “x” is not a number");
         assertThatThrownBy(() -> row("a,1,1,1,,s,sure\n").length("size")).hasMessageContaining("says no unit");
         assertThatThrownBy(() -> row("a,1,1,1,,s,sure\n").text("weight")).hasMessageContaining("no such column");
         assertThatThrownBy(() -> row("a,1,1,1,,,sure\n").source()).hasMessageContaining("column source: is empty");
-        assertThatThrownBy(() -> row("a,1,1,1,,s,maybe\n").source()).hasMessageContaining("none of the known words");
+        assertThatThrownBy(() -> row("a,1,1,1,,s,maybe\n").source()).hasMessageContaining("is not a known word");
     }
 
     @Test
@@ -43,9 +43,9 @@ class CsvTableTest {
         assertThatThrownBy(() -> CsvTable.beside(CsvTableTest.class, "nowhere.csv"))
                 .isInstanceOf(BrokenTable.class)
                 .hasMessageContaining("missing");
-        assertThatThrownBy(() -> CsvTable.fromText("t.csv", HEAD)).hasMessageContaining("holds no rows");
+        assertThatThrownBy(() -> CsvTable.fromText("t.csv", HEAD)).hasMessageContaining("has no rows");
         CsvTable twice = CsvTable.fromText("t.csv", HEAD + "a,1,1,1,,s,sure\na,1,1,1,,s,sure\n");
-        assertThatThrownBy(() -> twice.map(r -> r.need("name"), n -> n)).hasMessage("t.csv, line 4: stands twice: a");
+        assertThatThrownBy(() -> twice.map(r -> r.need("name"), n -> n)).hasMessage("t.csv, line 4: appears twice: a");
     }
 
     @Test

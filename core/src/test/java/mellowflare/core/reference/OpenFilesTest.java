@@ -49,12 +49,12 @@ class OpenFilesTest {
     void testAForeignFileIsToldWhatItLacksToTheNearestKind() {
         assertThatThrownBy(() -> FileKind.of("mine.csv", first("id,metal\na,steel\n"), KINDS))
                 .isInstanceOf(ForeignFile.class)
-                .hasMessage("This is no catalogue file: mine.csv has not the columns of any."
+                .hasMessage("This is not a catalogue file: the columns of mine.csv fit none."
                         + " For spoons it lacks: length_mm.");
         assertThatThrownBy(() -> FileKind.rows("mine.csv", "")).isInstanceOf(ForeignFile.class);
         assertThatThrownBy(() -> FileKind.rows("mine.csv", "id,length_mm\n"))
                 .isInstanceOf(ForeignFile.class)
-                .hasMessageContaining("holds no rows");
+                .hasMessageContaining("has no rows");
     }
 
     @Test
@@ -65,10 +65,10 @@ class OpenFilesTest {
                 Spoon::id);
         assertThat(read.values()).containsExactly(new Spoon("a", 180), new Spoon("d", 120));
         assertThat(read.troubles()).hasSize(4);
-        assertThat(read.troubles().get(0)).contains("mine.csv", "line 3", "“long” is no number");
+        assertThat(read.troubles().get(0)).contains("mine.csv", "line 3", "“long” is not a number");
         assertThat(read.troubles().get(1)).contains("line 4", "id", "is empty");
         assertThat(read.troubles().get(2)).contains("line 5", "A spoon has some length");
-        assertThat(read.troubles().get(3)).contains("line 6", "“a” stands twice; the first counts");
+        assertThat(read.troubles().get(3)).contains("line 6", "“a” appears twice; the first one counts");
     }
 
     @Test

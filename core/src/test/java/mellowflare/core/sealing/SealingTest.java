@@ -75,7 +75,7 @@ class SealingTest {
                 .contains("2 1/4 turns past finger tight");
         assertThat(advise(EndCode.DIN24L, "L12", Seat.CONE24, "mineral-oil", Practice.USUAL)
                         .tighten())
-                .contains("1 1/2 turns past finger tight", "at re-assembly to where the force rises");
+                .contains("1 1/2 turns past finger tight", "when remade, to where the force rises");
         assertThat(advise(EndCode.COMP, "15 mm", Seat.FERRULE, "water", Practice.USUAL)
                         .tighten())
                 .contains("by the turns its maker gives");
@@ -143,7 +143,8 @@ class SealingTest {
         assertThat(advise(EndCode.NPT, "1/4", Seat.NONE, "compressed-air", tape)
                         .putOn()
                         .get(0))
-                .contains("full density")
+                .contains(
+                        "full-density PTFE tape, 3 turns, on the male thread only, first thread bare, wound in the direction of tightening")
                 .contains("3 turns");
         assertThat(advise(EndCode.NPT, "3/4", Seat.NONE, "compressed-air", tape)
                         .putOn()
@@ -154,7 +155,9 @@ class SealingTest {
                         .get(0))
                 .contains("5 turns");
         SealAdvice gas = advise(EndCode.NPT, "1/2", Seat.NONE, "lpg", tape);
-        assertThat(gas.putOn().get(0)).contains("gas-rated PTFE tape (EN 751-3)");
+        assertThat(gas.putOn().get(0))
+                .contains(
+                        "gas-rated full-density PTFE tape (EN 751-3), 6 turns, on the male thread only, first thread bare, wound in the direction of tightening");
         assertThat(gas.never()).contains("water tape on gas");
         assertThat(advise(EndCode.NPT, "1/2", Seat.NONE, "potable-water", tape)
                         .putOn()

@@ -138,7 +138,8 @@ class TubeStepsTest {
         assertThat(says(brake(Practice.USUAL), "flare@A"))
                 .contains("a drop of clean brake fluid on the cone")
                 .contains("folds the wall in");
-        assertThat(says(brake(Practice.USUAL), "ream")).contains("chamfer inside too");
+        assertThat(says(brake(Practice.USUAL), "ream"))
+                .contains("For a double flare chamfer the inside too: it frees the die.");
         assertThat(ids(brake(Practice.USUAL))).contains("bleed", "safe").doesNotContain("test");
         TubeCase straight = of(
                 line().withMeasured(new Measured.Template(Length.ofMm(500))),
@@ -153,9 +154,9 @@ class TubeStepsTest {
     void schoolsChangeTheWords() {
         Practice other = Practice.USUAL.with(MethodTopic.FLARE_CLAMP, "grip").with(MethodTopic.FLARE_CLOSING, "steps");
         assertThat(says(of(line(), service(), EndCode.JIC37, "-6", other), "flare@A"))
-                .contains("bar just gripped")
-                .contains("small steps with a look between");
-        assertThat(says(of(line()), "flare@A")).contains("bar closed fully").contains("one stroke to the stop");
+                .contains("End A: bar just gripping, watched so that nothing slides, tube 1.31 mm out of it.")
+                .contains("Then small steps with a look in between, the cone never moved.");
+        assertThat(says(of(line()), "flare@A")).contains("bar fully clamped").contains("one stroke to the stop");
     }
 
     @Test
@@ -218,7 +219,7 @@ class TubeStepsTest {
         // By hand: 410 - 20.430 + 2 x 0.4249 + 2 + 10 = 402.420.
         assertThat(cut.sum(UnitSystem.METRIC))
                 .isEqualTo("Exact cut 402.42 mm: developed 389.57 mm, end A 0.42 mm, end B 0.42 mm, squaring up 2 mm,"
-                        + " left on for trimming end B 10 mm; rounding up adds 0.58 mm.");
+                        + " trimming allowance at end B 10 mm; rounding up adds 0.58 mm.");
         assertThat(cut.rounding(UnitSystem.METRIC)).isEqualTo("rounded up by 0.58 mm");
         TubeCut both = of(line(), service(), EndCode.JIC37, "-6", FIRST).cut().orElseThrow();
         assertThat(both.trim()).isEqualTo(Length.ZERO);

@@ -186,11 +186,11 @@ public record CutWork(
                 kilograms += z.size.kilograms(Length.ofMm(z.mm), system.density());
                 seals += 2 * z.pieces;
                 parts.pipe(z.size, z.mm / 1000);
-                parts.add("coupling", z.size, z.couplings, z.size.couplingPrice());
+                parts.add(Say.it("cut-work.coupling"), z.size, z.couplings, z.size.couplingPrice());
                 if (system.nipples() && main.making().nipples()) {
-                    parts.add("thread cut to order", z.size, 2 * z.cut, z.size.couplingPrice());
+                    parts.add(Say.it("cut-work.thread-cut-order"), z.size, 2 * z.cut, z.size.couplingPrice());
                 }
-                parts.add("hanger", z.size, z.hangers, z.size.hangerPrice());
+                parts.add(Say.it("cut-work.hanger"), z.size, z.hangers, z.size.hangerPrice());
             }
             for (Joints.Joint j : joints.all()) {
                 fitting(j);
@@ -204,7 +204,7 @@ public record CutWork(
 
         private void nipple(Stretch s, Length n) {
             parts.add(
-                    "nipple " + s.size().size() + " x " + LengthFormat.figure(n, UnitSystem.INCH),
+                    Say.it("cut-work.nipple-x", "size", s.size().size(), "n", LengthFormat.figure(n, UnitSystem.INCH)),
                     1,
                     s.size().couplingPrice());
         }
@@ -225,7 +225,14 @@ public record CutWork(
             if (!all.isEmpty()) {
                 PipeSystems.Bought rod = systems.sundry(Sundry.THREADED_ROD);
                 parts.metres(
-                        rod.name() + " for " + all.size() + " rods of " + Rods.span(all, units),
+                        Say.it(
+                                "cut-work.for-rods",
+                                "rod",
+                                rod.name(),
+                                "size",
+                                all.size(),
+                                "span",
+                                Rods.span(all, units)),
                         all.stream()
                                         .mapToDouble(r -> r.length().mm()
                                                 + main.making().kerf().mm())
@@ -268,7 +275,9 @@ public record CutWork(
                             .map(AirTool::hoseBore)
                             .max(Comparator.naturalOrder()))
                     .map(bore -> new HosePiece(
-                            d.name() + " hose", bore, d.outlet().hose().get()));
+                            Say.it("cut-work.hose", "name", d.name()),
+                            bore,
+                            d.outlet().hose().get()));
         }
 
         private void hose(HosePiece h) {
@@ -276,8 +285,12 @@ public record CutWork(
                     .filter(z -> z.bore().mm() >= h.bore().mm() - 0.5)
                     .findFirst();
             parts.metres(
-                    "air hose " + LengthFormat.figure(h.bore(), units) + " bore"
-                            + (priced.isPresent() ? "" : ", price to be asked"),
+                    Say.it(
+                            "cut-work.air-hose-bore",
+                            "bore",
+                            LengthFormat.figure(h.bore(), units),
+                            "part",
+                            priced.isPresent() ? "yes" : "no"),
                     h.length().mm() / 1000,
                     priced.map(PipeSize::metre).orElse(0.0));
             sundry(Sundry.HOSE_CLAMP, HosePiece.CLAMPS);
@@ -300,9 +313,9 @@ public record CutWork(
                 return;
             }
             switch (j.kind()) {
-                case ELBOW -> parts.add("elbow", large, 1, large.elbowPrice());
-                case TEE -> parts.add("tee", large, 1, large.teePrice());
-                case TWO_TEES -> parts.add("tee", large, 2, large.teePrice());
+                case ELBOW -> parts.add(Say.it("cut-work.elbow"), large, 1, large.elbowPrice());
+                case TEE -> parts.add(Say.it("cut-work.tee"), large, 1, large.teePrice());
+                case TWO_TEES -> parts.add(Say.it("cut-work.tee"), large, 2, large.teePrice());
                 case THROUGH, END, OPEN, NONE -> {}
             }
             for (PipeSize z : sizes) {
@@ -311,17 +324,17 @@ public record CutWork(
                 }
             }
             if (foot || j.spot().valve()) {
-                parts.add("ball valve", large, 1, large.valvePrice());
+                parts.add(Say.it("cut-work.ball-valve"), large, 1, large.valvePrice());
             }
             if (j.spot().cap()
                     && j.kind() == Joints.Kind.END
                     && j.meeting().stream().noneMatch(r -> r.kind() == Walked.Kind.LEG)) {
-                parts.add("cap", large, 1, large.couplingPrice());
+                parts.add(Say.it("cut-work.cap"), large, 1, large.couplingPrice());
             }
             if (j.flexible()
                     || j.spot().name().equals(AirWalk.START)
                     || j.spot().feed().isPresent()) {
-                parts.add("hose end", large, 1, large.couplingPrice());
+                parts.add(Say.it("cut-work.hose-end"), large, 1, large.couplingPrice());
             }
         }
 

@@ -48,7 +48,7 @@ public record AirTool(
     public static AirTool read(CsvTable.Row r) {
         return new AirTool(
                 r.need("id"),
-                r.need("name"),
+                r.said("name"),
                 r.word("kind", Kind.class),
                 new FreeAir(r.number("flow_l_min"), AirReference.ISO8778),
                 GaugePressure.ofBar(r.number("need_bar")),
@@ -60,8 +60,8 @@ public record AirTool(
 
     /** How a tool uses air. */
     public enum Kind {
-        IMPULSE("in bursts"),
-        CONTINUOUS("as long as it runs");
+        IMPULSE(Say.it("air-tool.bursts")),
+        CONTINUOUS(Say.it("air-tool.as-long-as-runs"));
 
         private final String word;
 

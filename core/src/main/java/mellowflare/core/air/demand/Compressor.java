@@ -67,7 +67,7 @@ public record Compressor(
     public static Compressor read(CsvTable.Row r) {
         return new Compressor(
                 r.need("id"),
-                r.need("name"),
+                r.said("name"),
                 FreeAir.ofLitresPerMinute(r.number("free_l_min")),
                 GaugePressure.ofBar(r.number("in_bar")),
                 GaugePressure.ofBar(r.number("out_bar")),

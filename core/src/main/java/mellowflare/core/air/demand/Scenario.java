@@ -38,7 +38,8 @@ public record Scenario(Map<String, AirTool> running) {
                     data.get(AirHouse.KEY)
                             .tool(id)
                             .ifPresent(t -> all.computeIfAbsent(
-                                            o.who().orElse("outlet " + r.to()), k -> new ArrayList<>())
+                                            o.who().orElse(Say.it("scenario.outlet", "to", r.to())),
+                                            k -> new ArrayList<>())
                                     .add(new Choice(r.to(), t)));
                 }
             }

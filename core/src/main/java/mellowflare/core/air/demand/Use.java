@@ -14,12 +14,12 @@ public record Use(double leak, double growth, double hoursADay, int daysAYear, d
     public static final Use USUAL = new Use(0.1, 0.2, 8, 230, 0.30, 1);
 
     public Use {
-        range("The share that leaks", leak, 0, 1);
-        range("The share that is to come", growth, 0, 3);
-        range("Hours of work a day", hoursADay, 0.1, 24);
-        range("Days of work a year", daysAYear, 1, 366);
-        range("The price of a kilowatt-hour", kilowattHour, 0, 1000);
-        range("Days between drainings", drainedEvery, 1, 90);
+        range(Say.it("use.the-share-that-leaks"), leak, 0, 1);
+        range(Say.it("use.the-share-that-come"), growth, 0, 3);
+        range(Say.it("use.hours-work-day"), hoursADay, 0.1, 24);
+        range(Say.it("use.days-work-year"), daysAYear, 1, 366);
+        range(Say.it("use.the-price-kilowatt-hour"), kilowattHour, 0, 1000);
+        range(Say.it("use.days-between-drainings"), drainedEvery, 1, 90);
     }
 
     private static void range(String what, double value, double least, double most) {

@@ -1,10 +1,11 @@
 package mellowflare.core.air.draw;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.air.demand.Compressor;
 import mellowflare.core.air.layout.Piece;
@@ -23,12 +24,12 @@ public final class AirStrip {
     private static final double PIPE = 5;
 
     private final AirCase c;
-    private final Set<Subject> stopped;
+    private final Map<Subject, Severity> marks;
     private final Drawing.Sheet sheet = new Drawing.Sheet();
 
     private AirStrip(AirCase c, List<Finding> findings) {
         this.c = c;
-        this.stopped = Finding.stopped(findings);
+        this.marks = Finding.marks(findings);
     }
 
     /** The small strip of the band. */
@@ -53,12 +54,12 @@ public final class AirStrip {
         }
         sheet.label(
                 new Point(-6, 9),
-                k.map(Compressor::name).orElse("compressor"),
-                k.map(x -> Figure.of(x.delivers()).text(c.units())).orElse("not chosen"),
+                k.map(Compressor::name).orElse(Say.it("air-strip.compressor")),
+                k.map(x -> Figure.of(x.delivers()).text(c.units())).orElse(Say.it("air-strip.not-chosen")),
                 Shape.Role.NAME,
                 Shape.Anchor.END);
         sheet.spot(Subject.COMPRESSOR, 0, -HALF, 34, HALF);
-        stop(Subject.COMPRESSOR, new Point(17, HALF + 6));
+        mark(Subject.COMPRESSOR, new Point(17, HALF + 6));
         boolean hose = c.main().pieces().stream()
                 .findFirst()
                 .filter(Piece.Hose.class::isInstance)
@@ -81,14 +82,14 @@ public final class AirStrip {
         }
         sheet.label(
                 new Point((30 + WIDTH) / 2, 17),
-                c.system().map(PipeSystem::name).orElse("pipe not chosen")
+                c.system().map(PipeSystem::name).orElse(Say.it("air-strip.pipe-not-chosen"))
                         + c.main().size().map(z -> ", " + z).orElse(""),
                 "",
                 Shape.Role.NAME,
                 Shape.Anchor.MIDDLE);
         sheet.spot(Subject.MAIN, 80, -16, WIDTH - 50, 16);
-        stop(Subject.MAIN, new Point(90, 18));
-        stop(Subject.WATER, new Point(WIDTH - 70, 18));
+        mark(Subject.MAIN, new Point(90, 18));
+        mark(Subject.WATER, new Point(WIDTH - 70, 18));
     }
 
     private void outlet() {
@@ -98,19 +99,19 @@ public final class AirStrip {
         Optional<String> tight = c.together().tight();
         sheet.label(
                 new Point(WIDTH + 8, 9),
-                tight.orElse("no tool yet"),
+                tight.orElse(Say.it("air-strip.no-tool-yet")),
                 tight.flatMap(t -> c.pressure(AirCase.toolAt(t)))
                         .map(p -> Figure.of(p).text(c.units()))
                         .orElse(""),
                 Shape.Role.NAME,
                 Shape.Anchor.START);
         sheet.spot(Subject.OUTLET, WIDTH - 40, -12, WIDTH + 4, 12);
-        stop(Subject.OUTLET, new Point(WIDTH - 20, 18));
+        mark(Subject.OUTLET, new Point(WIDTH - 20, 18));
     }
 
-    private void stop(Subject subject, Point at) {
-        if (stopped.contains(subject)) {
-            sheet.stopMark(at);
+    private void mark(Subject subject, Point at) {
+        if (marks.containsKey(subject)) {
+            sheet.mark(marks.get(subject), at);
         }
     }
 }

@@ -50,7 +50,7 @@ public final class BarStrips {
         if (all.size() > drawn) {
             sheet.label(
                     new Point(0, foot),
-                    "and " + (all.size() - drawn) + " more: see the list",
+                    Say.it("bar-strips.more-see-list", "count", all.size() - drawn),
                     "",
                     Shape.Role.NAME,
                     Shape.Anchor.START);
@@ -65,7 +65,7 @@ public final class BarStrips {
                 Pen.HIDDEN, Fill.NONE, left, y - HALF, left + b.stock().length().mm() * scale, y + HALF);
         sheet.label(
                 new Point(left - 3, y),
-                at.size + (b.stock().count().isPresent() ? " at hand" : ""),
+                b.stock().count().isPresent() ? Say.it("bar-strips.at-hand", "size", at.size) : at.size,
                 "",
                 Shape.Role.NAME,
                 Shape.Anchor.END);

@@ -57,8 +57,8 @@ public final class DayPlot {
         }
         double base = least;
         c.compressor().ifPresent(k -> {
-            level(k.cutIn(), base, span, "cuts in");
-            level(k.cutOut(), base, span, "cuts out");
+            level(k.cutIn(), base, span, Say.it("day-plot.cuts"));
+            level(k.cutOut(), base, span, Say.it("day-plot.cuts-out"));
         });
         sheet.path(Pen.OUTLINE, Fill.METAL, true, band);
         drawn(seconds);
@@ -125,7 +125,7 @@ public final class DayPlot {
         double y = made.litresPerMinute() / most * DRAWN_TOP;
         if (y < DRAWN_TOP + 8) {
             sheet.line(Pen.MEASURED, new Point(0, y), new Point(WIDE, y));
-            sheet.label(new Point(WIDE + 3, y - 2.5), "made", "", Shape.Role.NAME, Shape.Anchor.START);
+            sheet.label(new Point(WIDE + 3, y - 2.5), Say.it("day-plot.made"), "", Shape.Role.NAME, Shape.Anchor.START);
         }
         sheet.label(
                 new Point(-5, DRAWN_TOP - 6),
@@ -133,6 +133,6 @@ public final class DayPlot {
                 "L/min",
                 Shape.Role.NAME,
                 Shape.Anchor.END);
-        sheet.label(new Point(WIDE + 3, RUNS), "runs", "", Shape.Role.NAME, Shape.Anchor.START);
+        sheet.label(new Point(WIDE + 3, RUNS), Say.it("day-plot.runs"), "", Shape.Role.NAME, Shape.Anchor.START);
     }
 }

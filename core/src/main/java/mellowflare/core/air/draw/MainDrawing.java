@@ -1,9 +1,9 @@
 package mellowflare.core.air.draw;
 
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Severity;
@@ -26,11 +26,13 @@ public final class MainDrawing {
     private final MainScene on;
     private final Set<String> stopped;
     private final Set<String> warned;
+    private final List<Finding> unplaced;
 
     private MainDrawing(MainScene on, List<Finding> findings) {
         this.on = on;
-        this.stopped = places(findings, Severity.STOP);
-        this.warned = places(findings, Severity.WARN);
+        this.stopped = places(findings, Severity.STOP, on);
+        this.warned = places(findings, Severity.WARN, on);
+        this.unplaced = findings.stream().filter(f -> places(f, on).isEmpty()).toList();
     }
 
     /**
@@ -46,18 +48,20 @@ public final class MainDrawing {
         return new MainDrawing(new MainScene(c, chosen, turn, tilt), findings).draw();
     }
 
-    /** Places that failed findings speak of. */
-    private static Set<String> places(List<Finding> findings, Severity severity) {
-        Set<String> places = new HashSet<>();
-        for (Finding f : findings) {
-            if (f.state() == State.FAIL && f.severity() == severity) {
-                Figure piece = f.figures().get("piece");
-                if (piece instanceof Figure.Word w) {
-                    places.add(w.text());
-                }
-            }
-        }
-        return places;
+    /** The places of the main that a finding speaks of. */
+    private static Set<String> places(Finding f, MainScene on) {
+        return f.figures().values().stream()
+                .filter(Figure.Word.class::isInstance)
+                .map(w -> ((Figure.Word) w).text())
+                .filter(on.c.walked().spots()::containsKey)
+                .collect(Collectors.toUnmodifiableSet());
+    }
+
+    private static Set<String> places(List<Finding> findings, Severity severity, MainScene on) {
+        return findings.stream()
+                .filter(f -> f.state() == State.FAIL && f.severity() == severity)
+                .flatMap(f -> places(f, on).stream())
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     private Drawing draw() {
@@ -75,7 +79,7 @@ public final class MainDrawing {
         room.tanks();
         water();
         marks();
-        return on.done();
+        return on.done().marked(Finding.marks(unplaced));
     }
 
     private void outlets() {
@@ -96,7 +100,7 @@ public final class MainDrawing {
                 String under = running
                         ? on.c.pressure(AirCase.toolAt(r.to()))
                                 .map(x -> Figure.of(x).text(on.c.units()))
-                                .orElse("no air")
+                                .orElse(Say.it("main-drawing.no-air"))
                         : "";
                 Lettering.Place place = lettering.beside(p, r.to(), under);
                 on.sheet.label(place.at(), r.to(), under, Shape.Role.OVER, place.anchor());
@@ -131,12 +135,7 @@ public final class MainDrawing {
         }
         for (String name : warned) {
             if (!stopped.contains(name)) {
-                place(name)
-                        .ifPresent(p -> on.sheet.path(
-                                Pen.WARN,
-                                Fill.PAPER,
-                                true,
-                                List.of(p.plus(-7, 9), p.plus(-4, 6), p.plus(-7, 3), p.plus(-10, 6))));
+                place(name).ifPresent(p -> on.sheet.warnMark(p.plus(-7, 6)));
             }
         }
     }

@@ -96,7 +96,9 @@ final class ShopRoom {
             boolean right = p.x() > MainScene.WIDE - EDGE;
             on.sheet.label(
                     new Point(left ? p.x() - w : right ? p.x() + w : p.x(), p.y() - 8),
-                    on.c.feeds().containsKey(spot) ? on.c.feeds().get(spot).name() : "compressor not chosen",
+                    on.c.feeds().containsKey(spot)
+                            ? on.c.feeds().get(spot).name()
+                            : Say.it("shop-room.compressor-not-chosen"),
                     "",
                     Shape.Role.OVER,
                     left ? Shape.Anchor.START : right ? Shape.Anchor.END : Shape.Anchor.MIDDLE);

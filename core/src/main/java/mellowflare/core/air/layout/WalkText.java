@@ -22,8 +22,7 @@ import mellowflare.core.run.walk.Turn;
  */
 public final class WalkText {
     private static final Pattern LITRES = Pattern.compile("(\\d{1,6}(?:\\.\\d+)?)\\s*[lL]?");
-    private static final String VERBS =
-            "ahead, left, right, back, up or down with a length; hose, drop or drain with a length; valve, tank with litres, cap, feed, from, close";
+    private static final String VERBS = Say.it("walk-text.words");
 
     private static final Call.Words WORDS = new Call.Words(
             VERBS, List.of("size", "leg", "with", "by", "hose", "bore", "off"), List.of("filtered", "no leg"));
@@ -44,7 +43,7 @@ public final class WalkText {
                 Arrays.stream(Turn.values()).filter(t -> t.word().equals(verb)).findFirst();
         if (turn.isPresent()) {
             return p.only(List.of("size"))
-                    .then(x -> Call.length(p.first(), units, "length"))
+                    .then(x -> Call.length(p.first(), units, Say.it("walk-text.length-of-pipe")))
                     .then(l -> Read.of(new Piece.Pipe(name, turn.get(), l, p.maybe("size"))));
         }
         return switch (verb) {
@@ -52,55 +51,55 @@ public final class WalkText {
             case "drop" -> drop(name, p, units);
             case "drain" ->
                 p.only(List.of())
-                        .then(x -> Call.length(p.first(), units, "length of the leg"))
+                        .then(x -> Call.length(p.first(), units, Say.it("walk-text.length-of-leg")))
                         .then(l -> Read.of(new Piece.Drain(name, l)));
             case "tank" -> tank(name, p);
             case "valve" -> bare(p, new Piece.Valve(name));
             case "cap" -> bare(p, new Piece.Cap(name));
             case "feed" ->
                 p.first().isEmpty()
-                        ? Read.refuse(Refusal.EMPTY, "Say which compressor feeds in, such as “feed s-7”.")
+                        ? Read.refuse(Refusal.EMPTY, Say.it("walk-text.feed"))
                         : Read.of(new Piece.Feed(name, p.first()));
             case "from" ->
                 p.first().isEmpty()
-                        ? Read.refuse(Refusal.EMPTY, "Say from which place the walk goes on, such as “from bench”.")
+                        ? Read.refuse(Refusal.EMPTY, Say.it("walk-text.from"))
                         : Read.of(new Piece.From("from " + p.first(), p.first()));
             case "close" ->
                 p.first().isEmpty()
-                        ? Read.refuse(Refusal.EMPTY, "Say to which place the loop closes, such as “close riser”.")
+                        ? Read.refuse(Refusal.EMPTY, Say.it("walk-text.close"))
                         : p.only(List.of("size")).then(x -> Read.of(new Piece.Close(name, p.first(), p.maybe("size"))));
-            default -> Read.refuse(Refusal.NOT_A_NUMBER, "“" + verb + "” is no piece of a walk: say " + VERBS + ".");
+            default -> Read.refuse(Refusal.NOT_A_NUMBER, Say.it("walk-text.no-piece", "verb", verb, "verbs", VERBS));
         };
     }
 
     private static Read<Piece> bare(Call p, Piece piece) {
         return p.first().isEmpty() && p.more().isEmpty()
                 ? Read.of(piece)
-                : Read.refuse(Refusal.NOT_A_NUMBER, "Nothing follows after this word: leave “" + p.first() + "” out.");
+                : Read.refuse(Refusal.NOT_A_NUMBER, Say.it("walk-text.nothing-follows", "first", p.first()));
     }
 
     private static Read<Piece> tank(String name, Call p) {
         Matcher litres = LITRES.matcher(p.first());
         return p.more().isEmpty() && litres.matches() && Double.parseDouble(litres.group(1)) > 0
                 ? Read.of(new Piece.Tank(name, Volume.ofLitres(Double.parseDouble(litres.group(1)))))
-                : Read.refuse(Refusal.NOT_A_NUMBER, "Say how many litres the receiver holds, such as “tank 200 L”.");
+                : Read.refuse(Refusal.NOT_A_NUMBER, Say.it("walk-text.litres"));
     }
 
     private static Read<Piece> hose(String name, Call p, UnitSystem units) {
         String[] words = p.first().split("\\s+(?=(?:ahead|left|right|back|up|down)$)");
         Turn turn = words.length > 1 ? Turn.valueOf(words[1].toUpperCase(Locale.ROOT)) : Turn.AHEAD;
         return p.only(List.of("bore"))
-                .then(x -> Call.length(words[0], units, "length of the hose"))
+                .then(x -> Call.length(words[0], units, Say.it("walk-text.length-of-hose")))
                 .then(l -> p.maybe("bore")
                         .map(b -> LengthText.read(b, units))
                         .orElse(Read.of(Length.ofMm(25)))
                         .then(b -> Piece.canBe(b)
                                 ? Read.of(new Piece.Hose(name, turn, l, b))
-                                : Read.refuse(Refusal.OUT_OF_RANGE, "The bore of a hose is 1 to 1000 mm.")));
+                                : Read.refuse(Refusal.OUT_OF_RANGE, Say.it("walk-text.bore"))));
     }
 
     private static Read<Piece> drop(String name, Call p, UnitSystem units) {
-        Read<Length> down = Call.length(p.first(), units, "length of the drop");
+        Read<Length> down = Call.length(p.first(), units, Say.it("walk-text.length-of-drop"));
         Read<Optional<Length>> leg = p.says("no leg")
                 ? Read.of(Optional.empty())
                 : maybe(p.maybe("leg").or(() -> Optional.of(units == UnitSystem.METRIC ? "300" : "12")), units);
@@ -110,7 +109,7 @@ public final class WalkText {
         if (off.filter(o ->
                         Arrays.stream(TakeOff.values()).noneMatch(t -> t.name().equals(o)))
                 .isPresent()) {
-            return Read.refuse(Refusal.NOT_A_NUMBER, "A drop leaves off top, side or below.");
+            return Read.refuse(Refusal.NOT_A_NUMBER, Say.it("walk-text.off"));
         }
         List<String> tools = p.maybe("with")
                 .map(t -> Arrays.stream(t.split("\\s*,\\s*"))
@@ -122,8 +121,7 @@ public final class WalkText {
                 .then(d -> leg.then(g -> hose.then(h -> bore.then(b -> {
                     if (h.filter(l -> l.mm() <= 0).isPresent()
                             || b.filter(l -> !Piece.canBe(l)).isPresent()) {
-                        return Read.refuse(
-                                Refusal.OUT_OF_RANGE, "A hose has a length above zero and a bore of 1 to 1000 mm.");
+                        return Read.refuse(Refusal.OUT_OF_RANGE, Say.it("walk-text.hose"));
                     }
                     return Read.of(new Piece.Drop(
                             name,

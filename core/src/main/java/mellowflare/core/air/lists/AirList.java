@@ -7,14 +7,17 @@ import mellowflare.core.reference.FileKind;
 
 /** The open CSV files of air, with their columns; an older file may lack where the relief valve opens. A row replaces the one of its id, or of its system and size. */
 public enum AirList {
-    TOOLS("airtools", "tools that use air", "id,name,kind,flow_l_min,need_bar,duty,burst_s,hose_mm,source,confidence"),
+    TOOLS(
+            "airtools",
+            Say.it("air-list.tools-that-use-air"),
+            "id,name,kind,flow_l_min,need_bar,duty,burst_s,hose_mm,source,confidence"),
     COMPRESSORS(
             "compressors",
             "compressors",
             "id,name,free_l_min,in_bar,out_bar,receiver_l,kw,noise_db,above_k,starts_h,relief_bar,source,confidence"),
     PIPE(
             "airpipe",
-            "sizes of pipe for air",
+            Say.it("air-list.sizes-pipe-for-air"),
             "system,size,outside_mm,wall_mm,insert_mm,elbow_mm,tee_mm,branch_mm,coupling_mm,hanger_mm,metre,elbow,tee,coupling,valve,hanger,source,confidence");
 
     private final FileKind kind;

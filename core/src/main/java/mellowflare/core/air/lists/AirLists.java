@@ -77,7 +77,7 @@ public record AirLists(List<AirTool> tools, List<Compressor> compressors, List<P
 
     private static CsvTable.Row named(CsvTable.Row row) {
         if (!row.need("id").matches(ID)) {
-            throw row.broken("id", "“" + row.text("id") + "”: small letters, figures and hyphens, as it is called out");
+            throw row.broken("id", Say.it("air-lists.small-letters-figures-hyphens", "row", row.text("id")));
         }
         return row;
     }
@@ -86,12 +86,12 @@ public record AirLists(List<AirTool> tools, List<Compressor> compressors, List<P
     private static PipeSize size(CsvTable.Row row, PipeSystems pipe) {
         String system = row.need("system");
         var known = pipe.find(system)
-                .orElseThrow(() -> row.broken("system", "“" + system + "” is none of the known kinds of pipe"));
+                .orElseThrow(() -> row.broken("system", Say.it("air-lists.none-known-kinds-pipe", "system", system)));
         known.refused().ifPresent(why -> {
-            throw row.broken("system", "air must not go into " + known.name() + ": " + why);
+            throw row.broken("system", Say.it("air-lists.air-must-not-go", "known", known.name(), "why", why));
         });
         if (row.need("size").contains(" ")) {
-            throw row.broken("size", "“" + row.text("size") + "” has a space in it");
+            throw row.broken("size", Say.it("air-lists.has-space", "row", row.text("size")));
         }
         return PipeSize.read(row);
     }

@@ -35,10 +35,10 @@ public record Making(
 
     /** What a main hangs from. */
     public enum Hung {
-        MASONRY("masonry wall", "plug and screw, clip 30 mm off the wall"),
-        TIMBER("timber wall", "wood screw, clip 30 mm off the wall"),
-        STEEL("steel beam", "beam clamp and threaded rod"),
-        CEILING("ceiling", "anchor and threaded rod with lock nuts");
+        MASONRY(Say.it("making.masonry-wall"), Say.it("making.plug-screw-clip-30")),
+        TIMBER(Say.it("making.timber-wall"), Say.it("making.wood-screw-clip-30")),
+        STEEL(Say.it("making.steel-beam"), Say.it("making.beam-clamp-threaded-rod")),
+        CEILING(Say.it("making.ceiling"), Say.it("making.anchor-threaded-rod-with"));
 
         private final String word;
         private final String how;

@@ -40,10 +40,10 @@ public record Plant(
 
     /** Where a compressor stands. */
     public enum Place {
-        UNSAID("not said"),
-        SHOP("in the shop"),
-        CLOSET("in a closet"),
-        OUTSIDE("outside under a roof");
+        UNSAID(Say.it("plant.not-said")),
+        SHOP(Say.it("plant.shop")),
+        CLOSET(Say.it("plant.closet")),
+        OUTSIDE(Say.it("plant.outside-under-roof"));
 
         private final String word;
 

@@ -166,7 +166,10 @@ public final class AirStepWriter implements StepFiller.Ordered<Void> {
                 Map.entry("fall", Figure.of(Length.ofMm(c.main().fall()))),
                 Map.entry(
                         "way",
-                        Figure.of(c.fall().way() == Fall.Way.BACK ? "back to the compressor" : "to the far drain")),
+                        Figure.of(
+                                c.fall().way() == Fall.Way.BACK
+                                        ? Say.it("air-step-writer.back-compressor")
+                                        : Say.it("air-step-writer.far-drain"))),
                 Map.entry("rods", work.map(this::rods).orElse(OPEN)),
                 Map.entry("how", Figure.of(c.main().making().hung().how())),
                 Map.entry(
@@ -193,7 +196,8 @@ public final class AirStepWriter implements StepFiller.Ordered<Void> {
         Map<String, PipeSize> sizes = new LinkedHashMap<>();
         work.stretches().forEach(s -> sizes.putIfAbsent(s.size().size(), s.size()));
         List<String> all = sizes.values().stream()
-                .map(z -> LengthFormat.figure(z.insert(), c.units()) + " on " + z.size())
+                .map(z -> Say.it(
+                        "air-step-writer.on", "insert", LengthFormat.figure(z.insert(), c.units()), "size", z.size()))
                 .toList();
         return all.isEmpty() ? OPEN : Figure.of(String.join(", ", all));
     }

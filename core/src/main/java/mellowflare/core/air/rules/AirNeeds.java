@@ -9,23 +9,22 @@ import mellowflare.core.air.work.AirCase;
 
 /** What a main is asked for. */
 final class AirNeeds {
-    static final Need WALK = new Need("walk-line", "Call out the main, piece by piece.", Subject.MAIN);
-    static final Need RISER =
-            new Need("riser", "Call out the pipe that rises from the compressor.", Subject.MAIN, "walk-line");
-    static final Need DROP = new Need("drop", "Call out the drops to the outlets.", Subject.MAIN, "walk-line");
-    static final Need LEVEL = new Need("level", "Call out a level run.", Subject.MAIN, "walk-line");
-    static final Need ROOM =
-            new Need("room", "Enter the length, width and height of the room.", Subject.ROOM, "room-long");
-    static final Need COMPRESSOR = new Need("compressor", "Choose the compressor.", Subject.OUTLET);
-    static final Need PLACE = new Need("compressor-place", "Say where the compressor stands.", Subject.OUTLET);
-    static final Need EARS = new Need("ears", "Enter how far people work from the compressor.", Subject.OUTLET);
-    static final Need FRESH = new Need("fresh-air", "Say whether the compressor gets cool air.", Subject.OUTLET);
-    static final Need DRAIN = new Need("drain", "Say whether the drain can be reached.", Subject.OUTLET);
-    private static final Need TOOLS = new Need("tools", "Say which tools run at the outlets.", Subject.OUTLET);
-    static final Need SYSTEM = new Need("air-system", "Choose the material of the main.", Subject.SIZES);
-    private static final Need SIZE = new Need("air-size", "Choose the size of the main.", Subject.SIZES);
+    static final Need WALK = new Need("walk-line", Say.it("air-needs.call-out-main-piece"), Subject.MAIN);
+    static final Need RISER = new Need("riser", Say.it("air-needs.call-out-pipe-that"), Subject.MAIN, "walk-line");
+    static final Need DROP = new Need("drop", Say.it("air-needs.call-out-drops-outlets"), Subject.MAIN, "walk-line");
+    static final Need LEVEL = new Need("level", Say.it("air-needs.call-out-level-run"), Subject.MAIN, "walk-line");
+    static final Need ROOM = new Need("room", Say.it("air-needs.enter-length-width-height"), Subject.ROOM, "room-long");
+    static final Need COMPRESSOR = new Need("compressor", Say.it("air-needs.choose-compressor"), Subject.OUTLET);
+    static final Need PLACE =
+            new Need("compressor-place", Say.it("air-needs.say-where-compressor-stands"), Subject.OUTLET);
+    static final Need EARS = new Need("ears", Say.it("air-needs.enter-how-far-people"), Subject.OUTLET);
+    static final Need FRESH = new Need("fresh-air", Say.it("air-needs.say-whether-compressor-gets"), Subject.OUTLET);
+    static final Need DRAIN = new Need("drain", Say.it("air-needs.say-whether-drain-can"), Subject.OUTLET);
+    private static final Need TOOLS = new Need("tools", Say.it("air-needs.say-which-tools-run"), Subject.OUTLET);
+    static final Need SYSTEM = new Need("air-system", Say.it("air-needs.choose-material-main"), Subject.SIZES);
+    private static final Need SIZE = new Need("air-size", Say.it("air-needs.choose-size-main"), Subject.SIZES);
     static final Need READINGS =
-            new Need("readings", "Enter two readings of a leak test.", Subject.LEAK_TEST, "held-reading");
+            new Need("readings", Say.it("air-needs.enter-two-readings-leak"), Subject.LEAK_TEST, "held-reading");
 
     private AirNeeds() {}
 

@@ -18,10 +18,10 @@ final class AllLookedAt implements Rule<AirCase> {
     private static final RuleText TEXT = new RuleText(
             "air.cases",
             Severity.NOTE,
-            "{tried} of {cases} ways of running together were looked at.",
-            "All {cases} ways of running together were looked at.",
-            "each person at one outlet at a time",
-            "Let all be looked at before pipe is bought.",
+            "Only {tried} of {cases} combinations of tools were checked.",
+            "All {cases} combinations of tools were checked.",
+            "each person works at one outlet at a time",
+            "Check every combination before you buy pipe.",
             new Source("search over who runs what", Confidence.TYPICAL));
 
     @Override

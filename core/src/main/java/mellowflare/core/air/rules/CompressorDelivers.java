@@ -22,18 +22,18 @@ final class CompressorDelivers implements Rule<AirCase> {
     private static final RuleText TEXT = new RuleText(
             "air.delivers",
             Severity.STOP,
-            "{needed} are needed and {delivers} are made.",
-            "{needed} are needed, {delivers} are made.",
-            "{mean} by duty of {tools} tools ({reference}), times {share} together, times (1 + leaks) and (1 + growth)",
-            "A larger compressor, or a second one; or less at once.",
+            "The compressors are too small: they deliver {delivers}, {needed} needed.",
+            "The compressors deliver {delivers}, enough for {needed}.",
+            "{mean} by duty of {tools} tools ({reference}), × {share} running together, × (1 + leaks), × (1 + growth)",
+            "Fit a larger compressor or a second one, or run fewer tools at once.",
             new Source("demand by duty, simultaneity, leaks and growth; free air by ISO 1217", Confidence.TYPICAL));
 
     private static final RuleText PEAK = new RuleText(
             "air.receiver",
             Severity.NOTE,
-            "Peak demand is {peak}. If it begins as the compressor cuts in, the {receiver} receiver covers it for {seconds}, until the pressure is down to the {need} that one tool needs.",
+            "Peak demand is {peak}. If it starts as the compressor cuts in, the {receiver} receiver covers it for {seconds}, until the pressure is down to the {need} that one tool needs.",
             "The compressors deliver {delivers}; peak demand is {peak}.",
-            "V = T (C - S) pa / (p1 - p2), from cutting in, the worst moment, to what the neediest tool asks",
+            "V = T (C - S) pa / (p1 - p2), from cut-in, the worst moment, down to the pressure of the most demanding tool",
             "Fit a larger receiver, or one near the tool that draws most.",
             new Source("ISO 1217 free air; receiver formula", Confidence.TYPICAL));
 
@@ -68,7 +68,7 @@ final class CompressorDelivers implements Rule<AirCase> {
                                 "delivers", Figure.of(made),
                                 "mean", Figure.of(c.need().mean()),
                                 "tools", Figure.of(Integer.toString(c.need().tools())),
-                                "reference", Figure.of("tools by ISO 8778, counted here by ISO 1217"),
+                                "reference", Figure.of(Say.it("compressor-delivers.tools-by-iso-8778")),
                                 "share", Figure.of(LengthFormat.decimal(c.need().share(), 2, 0)))),
                 Finding.of(
                         over <= 0,
@@ -83,6 +83,8 @@ final class CompressorDelivers implements Rule<AirCase> {
     }
 
     private static String seconds(double s) {
-        return s < 120 ? LengthFormat.decimal(s, 0, 0) + " s" : LengthFormat.decimal(s / 60, 0, 0) + " min";
+        return s < 120
+                ? LengthFormat.decimal(s, 0, 0) + " s"
+                : Say.it("compressor-delivers.min", "flow", LengthFormat.decimal(s / 60, 0, 0));
     }
 }

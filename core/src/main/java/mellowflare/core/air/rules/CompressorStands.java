@@ -27,28 +27,28 @@ final class CompressorStands implements Rule<AirCase> {
     private static final RuleText NOISE = new RuleText(
             "air.noise",
             Severity.WARN,
-            "{noise} at {ears}: at that level ears are hurt over a working day.",
+            "{noise} at {ears}: at that level hearing is damaged over a working day.",
             "{noise} at {ears}.",
-            "{source} at a metre, less 6 dB for each doubling of the way; 80 dB(A) over a day",
-            "A closet with air, a wall between, more distance, or ears covered.",
+            "{source} at one metre, 6 dB less for each doubling of the distance; limit 80 dB(A) over a day",
+            "Put it in a ventilated closet, build a wall between, move it further away, or wear hearing protection.",
             Source.of("Directive 2003/10/EC: lower action value 80 dB(A); free field"));
 
     private static final RuleText HEAT = new RuleText(
             "air.heat",
             Severity.WARN,
-            "The closet gets {heat} of heat and no cool air: it stops on its own warmth, and draws warm wet air.",
-            "Cool air comes to it and warm air leaves.",
+            "The closet gets {heat} of heat and no cool air: the compressor will overheat and stop, and it draws in warm, wet air.",
+            "Cool air reaches the compressor and warm air leaves.",
             "{heat} of heat",
-            "A grille low for cool air, one high or a duct for warm air: about {flow} of room air.",
+            "Fit a grille low down for cool air and one high up, or a duct, for warm air: about {flow} of room air.",
             new Source("heat of compression leaves as warm air: all of the shaft\u2019s power", Confidence.TYPICAL));
 
     private static final RuleText DRAIN = new RuleText(
             "air.drain-reach",
             Severity.WARN,
-            "Nobody can reach its drain: the receiver rusts through from below.",
-            "Its drain can be reached and led away.",
-            "siting",
-            "Leave room to kneel by it, or lead the drain out with a small tube.",
+            "The receiver drain cannot be reached: the receiver will rust through from below.",
+            "The receiver drain can be reached and led away.",
+            "location of the compressor",
+            "Leave room to kneel beside it, or lead the drain out with a small tube.",
             new Source("pressure-vessel rules ask for draining and inspection", Confidence.TYPICAL));
 
     @Override
@@ -73,14 +73,22 @@ final class CompressorStands implements Rule<AirCase> {
                     NOISE,
                     Subject.COMPRESSOR,
                     Map.of(
-                            "noise", Figure.of(LengthFormat.decimal(at, 0, 0) + " dB(A)"),
-                            "source", Figure.of(LengthFormat.decimal(k.get().noise(), 0, 0) + " dB(A)"),
+                            "noise", Figure.of(Say.it("compressor-stands.db-a", "at", LengthFormat.decimal(at, 0, 0))),
+                            "source",
+                                    Figure.of(Say.it(
+                                            "compressor-stands.db-a-2",
+                                            "noise",
+                                            LengthFormat.decimal(k.get().noise(), 0, 0))),
                             "ears", Figure.of(p.toEars().get()))));
         } else {
             all.add(Finding.notChecked(NOISE, Subject.COMPRESSOR, AirNeeds.EARS));
         }
         Map<String, Figure> heat = Map.of(
-                "heat", Figure.of(LengthFormat.decimal(k.get().kilowatts(), 1, 0) + " kW"),
+                "heat",
+                        Figure.of(Say.it(
+                                "compressor-stands.kw",
+                                "kilowatts",
+                                LengthFormat.decimal(k.get().kilowatts(), 1, 0))),
                 "flow",
                         Figure.of(
                                 LengthFormat.decimal(k.get().kilowatts() * 3600 / (1.2 * 1.005 * 10), 0, 0) + " m³/h"));

@@ -20,19 +20,19 @@ final class DropsLeaveTop implements Rule<AirCase> {
     private static final RuleText TOP = new RuleText(
             "air.drop-top",
             Severity.WARN,
-            "“{piece}” leaves the main at its {side}: water runs into it with the air.",
-            "Every drop leaves the main at its top.",
+            "Drop “{piece}” leaves the main at its {side}: water runs into it with the air.",
+            "Every drop leaves the main at the top.",
             "side of the main",
-            "Turn the tee up and come down in a bow.",
+            "Turn the tee up and bring the drop down in a swan neck.",
             new Source("trade practice: drops from the top of the main", Confidence.TYPICAL));
 
     private static final RuleText LEG = new RuleText(
             "air.drop-leg",
             Severity.NOTE,
-            "“{piece}” has no leg below the outlet.",
-            "Every drop has a leg and a drain below its outlet.",
-            "drops of the walk",
-            "A tee at the outlet, a hand's breadth of pipe below it, and a drain valve.",
+            "Drop “{piece}” has no drip leg below its outlet.",
+            "Every drop has a drip leg and a drain below its outlet.",
+            "drops of the layout",
+            "Fit a tee at the outlet, a hand's breadth of pipe below it, and a drain valve.",
             new Source("trade practice: tee, leg and valve under each outlet", Confidence.TYPICAL));
 
     @Override
@@ -53,8 +53,13 @@ final class DropsLeaveTop implements Rule<AirCase> {
                         TOP,
                         Subject.WATER,
                         Map.of(
-                                "piece", Figure.of(d.name()),
-                                "side", Figure.of(d.off() == TakeOff.SIDE ? "side" : "underside"))));
+                                "piece",
+                                Figure.of(d.name()),
+                                Say.it("drops-leave-top.side"),
+                                Figure.of(
+                                        d.off() == TakeOff.SIDE
+                                                ? Say.it("drops-leave-top.side")
+                                                : Say.it("drops-leave-top.underside")))));
             }
             if (d.leg().isEmpty()) {
                 all.add(Finding.fail(LEG, Subject.WATER, Map.of("piece", Figure.of(d.name()))));

@@ -18,19 +18,19 @@ final class EndsAreClosed implements Rule<AirCase> {
     private static final RuleText OPEN = new RuleText(
             "air.open-end",
             Severity.STOP,
-            "The pipe ends open at {piece}.",
+            "The pipe is open at {piece}.",
             "Every end has an outlet, a drain or a cap.",
-            "the walk",
-            "Put an outlet, a drain or a cap there, or go on.",
+            "the layout",
+            "Add an outlet, a drain or a cap there, or carry on.",
             Source.house("the walk"));
 
     private static final RuleText FITTING = new RuleText(
             "air.fitting",
             Severity.WARN,
-            "No fitting joins what meets at {piece}.",
-            "There is a fitting for every place.",
+            "No fitting joins the pipes at {piece}.",
+            "There is a fitting for every joint.",
             "elbows of 90 degrees, tees, two tees for four pipes",
-            "Move a branch along by some hand's breadths.",
+            "Move one branch along by a few hand's breadths.",
             Source.house("the walk"));
 
     @Override

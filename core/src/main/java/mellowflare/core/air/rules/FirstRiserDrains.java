@@ -19,10 +19,10 @@ final class FirstRiserDrains implements Rule<AirCase> {
     private static final RuleText TEXT = new RuleText(
             "air.riser",
             Severity.WARN,
-            "The first riser, “{piece}”, has no drip leg at its foot: the water that the hot air brings runs back to the compressor.",
+            "The first riser, “{piece}”, has no drip leg at its foot: water from the hot air runs back to the compressor.",
             "The first riser drains at its foot.",
-            "first upright piece of the walk",
-            "A tee at the foot of the riser, a leg and a drain valve below it.",
+            "first vertical piece of the layout",
+            "Fit a tee at the foot of the riser, with a leg and a drain valve below it.",
             new Source("trade practice: hot wet air meets a drip leg first", Confidence.TYPICAL));
 
     @Override

@@ -26,10 +26,10 @@ final class GrowsInWarmth implements Rule<AirCase> {
     private static final RuleText TEXT = new RuleText(
             "air.grows",
             Severity.NOTE,
-            "“{piece}” is {length} long and grows {grows} over {kelvin} K.",
-            "The longest straight run, {piece}, grows {grows} over {kelvin} K.",
+            "“{piece}” is {length} long and expands by {grows} over {kelvin} K.",
+            "The longest straight run, {piece}, expands by {grows} over {kelvin} K.",
             "expansion of {system}",
-            "Fix it in its middle, let it slide in all other hangers, and leave an elbow with a free leg at its end; hose at the compressor takes the rest.",
+            "Fix it in the middle, let it slide in all other hangers, and leave an elbow with a free leg at its end; the hose at the compressor takes the rest.",
             new Source("expansion of the wall; 30 K from winter to summer", Confidence.TYPICAL));
 
     @Override

@@ -18,10 +18,10 @@ final class HoseAtCompressor implements Rule<AirCase> {
     private static final RuleText TEXT = new RuleText(
             "air.hose",
             Severity.WARN,
-            "At {piece} the compressor meets fixed pipe: it shakes, and what shakes cracks.",
-            "A hose stands between every compressor and the pipe.",
-            "first piece of the walk",
-            "Begin with a hose of half a metre or more, of the pipe's bore, without a kink.",
+            "At {piece} the compressor is joined to rigid pipe: it shakes, and the pipe cracks.",
+            "Every compressor is joined to the pipe by a hose.",
+            "first piece of the layout",
+            "Start with a hose of at least half a metre, in the bore of the pipe, without a kink.",
             new Source("trade practice: a compressor always meets fixed pipe through a hose", Confidence.TYPICAL));
 
     @Override

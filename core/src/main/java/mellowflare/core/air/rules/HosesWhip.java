@@ -26,10 +26,10 @@ final class HosesWhip implements Rule<AirCase> {
     private static final RuleText TEXT = new RuleText(
             "air.whip",
             Severity.WARN,
-            "The hose of the {tool} at “{outlet}” has a bore of {bore}: if it comes off, it whips until somebody shuts the valve.",
-            "No tool hose is wider than {most}.",
+            "The hose of the {tool} at “{outlet}” has a bore of {bore}: if it comes off, it whips until someone shuts the valve.",
+            "No tool hose has more than {most} bore.",
             "wider than {most}",
-            "A flow fuse at the outlet, or whip checks over every coupling. A blast pot also wants a dead-man handle that shuts when it is let go.",
+            "Fit a flow fuse at the outlet, or whip checks over every coupling. A blast pot also needs a dead-man handle.",
             new Source(
                     "trade practice and work-safety rules for hose over half an inch; ISO 4414", Confidence.TYPICAL));
     /** Half an inch, with room for 13 mm hose that is called so. */

@@ -23,8 +23,8 @@ final class LeaksCost implements Rule<AirCase> {
             "air.leak-cost",
             Severity.NOTE,
             "",
-            "Leaks of {share} lose {leak} and cost about {price} a year while the main stays under pressure; shut off outside working hours they cost {shut}.",
-            "{kwh} kWh in a cubic metre of free air, {all} h a year or {hours} h of work, {each} a kilowatt-hour",
+            "Leaks of {share} lose {leak} and cost about {price} a year with the main always under pressure; shut off outside working hours they cost {shut}.",
+            "{kwh} kWh per cubic metre of free air, {all} h a year or {hours} h of work, {each} per kilowatt-hour",
             "",
             new Source("energy of the house list of compressors", Confidence.TYPICAL));
 
@@ -32,7 +32,7 @@ final class LeaksCost implements Rule<AirCase> {
             "air.harm",
             Severity.NOTE,
             "",
-            "A receiver and a main hold enough energy to kill: isolate, lock, let the pressure off and prove it at a gauge before anything is opened; relief valve and receiver are inspected as the local rules for pressure vessels say; never point air at skin.",
+            "A receiver and a main hold enough energy to kill. Isolate, lock, let the pressure off and prove it at a gauge before you open anything. Have relief valve and receiver inspected under the local rules for pressure vessels. Never point air at skin.",
             "stored energy",
             "",
             Source.of("ISO 4414; local rules for pressure vessels"));

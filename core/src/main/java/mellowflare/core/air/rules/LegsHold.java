@@ -21,18 +21,18 @@ final class LegsHold implements Rule<AirCase> {
     private static final RuleText TEXT = new RuleText(
             "air.leg-fills",
             Severity.WARN,
-            "The leg {piece} holds {holds} and is full in {full}; it is drained every {every}.",
-            "The fullest leg, {piece}, holds {holds} and is full in {full}; it is drained every {every}.",
-            "{litres} come to it on a working day",
-            "Drain it more often, a longer or wider leg, or a valve that drains by itself.",
+            "The leg {piece} holds {holds} and fills up in {full}; it is drained every {every}.",
+            "The leg that fills first, {piece}, holds {holds} and fills up in {full}; it is drained every {every}.",
+            "{litres} collect there on a working day",
+            "Drain it more often, or fit a longer or wider leg, or an automatic drain.",
             new Source("Magnus formula on the room's air; cooling along the pipe (house figures)", Confidence.TYPICAL));
 
     private static final RuleText DAY = new RuleText(
             "air.water",
             Severity.NOTE,
             "",
-            "The room's air brings {drawn} of water on a working day: {receiver} stay in the receiver, {pipes} fall out in the pipes.",
-            "average use of the day, {air} and {humid} humid",
+            "The room air brings {drawn} of water on a working day: {receiver} stay in the receiver, {pipes} condense in the pipes.",
+            "average use of the day, {air} and {humid} humidity",
             "",
             new Source("Magnus formula on the room's air; cooling along the pipe (house figures)", Confidence.TYPICAL));
 
@@ -74,9 +74,14 @@ final class LegsHold implements Rule<AirCase> {
                 "full",
                         Figure.of(
                                 days < 1
-                                        ? "under a day"
-                                        : days < 2 ? "a day" : LengthFormat.decimal(Math.floor(days), 0, 0) + " days"),
-                "every", Figure.of(every == 1 ? "day" : every + " days"),
+                                        ? Say.it("legs-hold.under-day")
+                                        : days < 2
+                                                ? Say.it("legs-hold.a-day")
+                                                : Say.it(
+                                                        "legs-hold.days",
+                                                        "floor",
+                                                        LengthFormat.decimal(Math.floor(days), 0, 0))),
+                "every", Figure.of(every == 1 ? Say.it("legs-hold.day") : Say.it("legs-hold.days-2", "every", every)),
                 "litres", new Figure.OfLitres(l.litres()));
     }
 }

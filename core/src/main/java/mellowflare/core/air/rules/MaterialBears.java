@@ -17,10 +17,10 @@ final class MaterialBears implements Rule<AirCase> {
     private static final RuleText TEXT = new RuleText(
             "air.material",
             Severity.STOP,
-            "{system} must never carry compressed air. {reason}",
+            "Never use {system} for compressed air. {reason}",
             "{system} is rated for compressed air.",
             "{system}",
-            "Choose pipe that its maker rates for compressed air: aluminium, copper, steel, nylon or polyethylene rated for air, rubber hose.",
+            "Use pipe its maker rates for compressed air: aluminium, copper, steel, nylon or polyethylene rated for air, rubber hose.",
             Source.of("plastic pipe under compressed air: advice of work-safety authorities; makers' ratings"));
 
     @Override

@@ -25,16 +25,16 @@ final class MetalFirst implements Rule<AirCase> {
             "The air stays warm in {system}, so the water condenses in the tools.",
             "{system} cools the air, so the water condenses in the main.",
             "whether the wall conducts heat",
-            "Run some metres of metal pipe with a drip leg behind the compressor, or fit a dryer.",
+            "Run a few metres of metal pipe with a drip leg after the compressor, or fit a dryer.",
             new Source("trade practice: hot wet air meets metal early", Confidence.TYPICAL));
 
     private static final RuleText HOSE = new RuleText(
             "air.hose-main",
             Severity.WARN,
-            "A main of hose has no place where {tool} runs: it hardly cools the air and starves it.",
-            "A main of hose serves here: only bursts are drawn.",
-            "tools that run on",
-            "Pipe for the main, hose from the outlets on.",
+            "Never run a {tool} on a main made of hose: hose hardly cools the air and starves the tool.",
+            "A main made of hose will do here: air is drawn only in short bursts.",
+            "tools that run continuously",
+            "Use pipe for the main, and hose from the outlets.",
             new Source("school of small shops", Confidence.TYPICAL));
 
     @Override
@@ -60,8 +60,7 @@ final class MetalFirst implements Rule<AirCase> {
                     Subject.MAIN,
                     Map.of(
                             "tool",
-                            Figure.of(runsOn.map(t -> "a " + t.name())
-                                    .orElse("a tool for more than a few bursts a day")))));
+                            Figure.of(runsOn.map(t -> t.name()).orElse(Say.it("metal-first.tool-for-more-than"))))));
         }
         return all;
     }

@@ -24,10 +24,10 @@ final class NipplesReach implements Rule<AirCase> {
     private static final RuleText TEXT = new RuleText(
             "air.nipple",
             Severity.WARN,
-            "The nearest nipple to “{piece}” is {nipple} and {between} is needed: the run moves by {over}.",
-            "The bought nipples fit within {over}, which the threads take up.",
-            "{count} nipples of stocked lengths; a turn more or less at each end takes up about {taken}",
-            "Move the places by the difference, put two nipples and a coupling there, or have this piece cut and threaded.",
+            "The nearest nipple to “{piece}” is {nipple}, {between} needed: the run moves by {over}.",
+            "Stock nipples fit within {over}, which the threads take up.",
+            "{count} stock nipple lengths; a turn more or less at each end takes up about {taken}",
+            "Move the ends by the difference, use two nipples and a coupling, or have this piece cut and threaded.",
             new Source("ASTM A733 stocked lengths; trade practice", Confidence.TYPICAL));
 
     @Override

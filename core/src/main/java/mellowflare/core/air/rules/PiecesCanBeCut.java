@@ -19,10 +19,10 @@ final class PiecesCanBeCut implements Rule<AirCase> {
     private static final RuleText TEXT = new RuleText(
             "air.piece-short",
             Severity.STOP,
-            "“{piece}” leaves {between} between two fittings, and both together take {insert}.",
+            "“{piece}” is too short: {between} between two fittings, and the two take {insert} of pipe.",
             "Every piece is long enough for its fittings.",
-            "centre to centre {centres} less both stops; pipe goes {insert} into the two",
-            "Move the places apart, or put the fittings together with a short nipple of their maker.",
+            "{centres} centre to centre, less both stops; {insert} of pipe goes into the two fittings",
+            "Move the ends apart, or join the fittings with a short nipple from their maker.",
             new Source("insertion depths of the house catalogue", Confidence.TYPICAL));
 
     @Override

@@ -30,28 +30,28 @@ final class PressureAtTools implements Rule<AirCase> {
     private static final RuleText TEXT = new RuleText(
             "air.tool-pressure",
             Severity.STOP,
-            "At {piece} the {tool} gets {pressure} and needs {need}.",
-            "The tightest is the {tool} at {piece}: {pressure}, {need} needed.",
-            "{pressure} against {need} at the tool, with the worst of what may run together, {reserve}",
-            "Fit a larger pipe where most is lost, a shorter or wider hose, or close a loop: Sizes shows what each gives.",
+            "The {tool} at {piece} gets too little: {pressure}, {need} needed.",
+            "Lowest is the {tool} at {piece}: {pressure}, {need} needed.",
+            "{pressure} against {need} at the tool, with the worst tools running together, {reserve}",
+            "Fit a larger pipe where most is lost, a shorter or wider hose, or close a loop. Sizes shows what each one gains.",
             RESTS_ON);
 
     private static final RuleText NEAR = new RuleText(
             "air.tool-pressure-near",
             Severity.WARN,
-            "At {piece} the {tool} gets {pressure} and needs {need}: {short} short, less than a gauge shows.",
-            "No tool is short by so little that a gauge would not show it.",
-            "a gauge of class 1.6 with a scale to {scale} is right within {error}; {reserve}",
-            "Measure at the tool while it runs before anything is changed.",
+            "The {tool} at {piece} gets {pressure}, {need} needed: {short} short, less than a gauge can show.",
+            "No tool is short by less than a gauge can show.",
+            "a class 1.6 gauge reading to {scale} is accurate to {error}; {reserve}",
+            "Measure at the running tool before you change anything.",
             new Source("EN 837-1 class 1.6; ISO 8778 flow of the house list of tools", Confidence.TYPICAL));
 
     private static final RuleText CUT_IN = new RuleText(
             "air.cut-in",
             Severity.STOP,
-            "The compressor cuts in at {cutIn}, which leaves {supply} for the main, and the {tool} at {piece} needs {need}: no larger pipe helps.",
+            "The compressor cuts in too low: {cutIn} leaves {supply} for the main, and the {tool} at {piece} needs {need}. No larger pipe helps.",
             "The compressor cuts in high enough for every tool: {supply} for the main, {need} needed.",
-            "cut-in less what dryer and filters take, before anything is lost in the pipe; {reserve}",
-            "Raise the cut-in to {raised} at least if the compressor and its relief valve allow it, or use a tool that needs less.",
+            "cut-in less the drop of dryer and filters, before the pipe takes anything; {reserve}",
+            "Raise the cut-in to at least {raised} if compressor and relief valve allow it, or use a tool that needs less.",
             RESTS_ON);
 
     /** Ends of the scales of gauges (bar). */
@@ -130,8 +130,12 @@ final class PressureAtTools implements Rule<AirCase> {
                 Map.entry("raised", Figure.of(GaugePressure.ofBar(Math.ceil((cutIn.bar() + lacks) * 10 - 1e-6) / 10))),
                 Map.entry(
                         "reserve",
-                        Figure.of("leaks of " + percent(c.main().use().leak()) + " and growth of "
-                                + percent(c.main().use().growth()) + " counted in")));
+                        Figure.of(Say.it(
+                                "pressure-at-tools.leaks-growth-counted",
+                                "percent",
+                                percent(c.main().use().leak()),
+                                "percentB",
+                                percent(c.main().use().growth())))));
     }
 
     private static String percent(double share) {

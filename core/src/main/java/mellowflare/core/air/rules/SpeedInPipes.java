@@ -22,10 +22,10 @@ final class SpeedInPipes implements Rule<AirCase> {
     private static final RuleText TEXT = new RuleText(
             "air.speed",
             Severity.WARN,
-            "In {piece} the air runs at {speed}; the guide is {guide}.",
-            "Fastest in {piece}: {speed}, the guide there is {guide}.",
+            "The air is too fast in {piece}: {speed}; the guide is {guide}.",
+            "Fastest in {piece}: {speed}; the guide there is {guide}.",
             "{speed} against {guide}",
-            "One size larger there: above the guide the air carries water along and whistles.",
+            "Use one size larger there: above the guide, air carries water along and whistles.",
             new Source("guides of speed: 9 m/s in mains, 15 m/s in drops", Confidence.TYPICAL));
 
     @Override

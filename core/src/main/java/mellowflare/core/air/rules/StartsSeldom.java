@@ -22,9 +22,9 @@ final class StartsSeldom implements Rule<AirCase> {
             "air.starts",
             Severity.WARN,
             "The compressor would start {starts} times an hour; it is rated for {bears}.",
-            "The compressor starts {starts} times an hour at the average use; it is rated for {bears}.",
-            "{receiver} stored, {used} drawn, {made} made: time to empty and to fill again between cut-in and cut-out",
-            "Fit a larger receiver, set cut-in and cut-out further apart, or take a machine that runs on unloaded.",
+            "The compressor starts {starts} times an hour at average use; it is rated for {bears}.",
+            "{receiver} stored, {used} drawn, {made} delivered: time to empty and refill between cut-in and cut-out",
+            "Fit a larger receiver, set cut-in and cut-out further apart, or use a machine that runs on unloaded.",
             new Source("receiver formula; starts of the house list of compressors", Confidence.TYPICAL));
 
     @Override

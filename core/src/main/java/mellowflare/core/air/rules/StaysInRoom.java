@@ -19,10 +19,10 @@ final class StaysInRoom implements Rule<AirCase> {
     private static final RuleText TEXT = new RuleText(
             "air.room",
             Severity.WARN,
-            "“{piece}” lies outside the room: {along} along the long wall, {across} from it, {height} up.",
+            "“{piece}” is outside the room: {along} along the long wall, {across} from it, {height} up.",
             "The main stays within the room.",
-            "the room's measures",
-            "Check the last lengths and turns before it.",
+            "size of the room",
+            "Check the lengths and turns just before it.",
             Source.house("the walk"));
 
     @Override

@@ -27,25 +27,25 @@ final class SystemStands implements Rule<AirCase> {
     private static final RuleText PRESSURE = new RuleText(
             "air.pressure",
             Severity.STOP,
-            "{system} is rated to {most}; the compressor can put {out} on it.",
-            "{system} is rated to {most}; the compressor can put no more than {out} on it.",
-            "{most} against {out}, where its {limit}",
-            "Set relief valve and compressor lower, or take another system.",
+            "{system} is too weak: rated to {most}, and the compressor can put {out} on it.",
+            "{system} is rated to {most}; the compressor can put at most {out} on it.",
+            "{most} against {out} ({limit})",
+            "Lower the relief valve and compressor settings, or use another pipe.",
             new Source("pressure of the weakest size of each system", Confidence.TYPICAL));
 
     private static final Map<Severity, RuleText> WARMTH = RuleText.bySeverity(
             "air.warmth",
-            "The air leaves the compressor at about {air}; {system} is rated to {warmest}.",
+            "The air is too hot for {system}: it leaves the compressor at about {air}, and the pipe is rated to {warmest}.",
             "The air leaves the compressor at about {air}; {system} is rated to {warmest}.",
             "{air} against {warmest}",
-            "Put some metres of metal or an after-cooler between compressor and main.",
+            "Put a few metres of metal pipe or an after-cooler between compressor and main.",
             new Source("warmth of each system", Confidence.TYPICAL));
 
     private static final RuleText SOLDER = new RuleText(
             "air.solder",
             Severity.WARN,
-            "Soft-soldered joints of {size} are rated to {bears} at {air}; the compressor can put {out} on them.",
-            "Even soft-soldered joints of {size} are rated to {bears} at {air}; the compressor can put no more than {out} on them.",
+            "Soft-soldered joints of {size} are too weak: rated to {bears} at {air}, and the compressor can put {out} on them.",
+            "Soft-soldered joints of {size} are rated to {bears} at {air}; the compressor can put at most {out} on them.",
             "{bears} at {air}",
             "Braze the joints, or cool the air before the main.",
             new Source("EN 1254-1, soft-soldered joints", Confidence.TYPICAL));
@@ -84,8 +84,8 @@ final class SystemStands implements Rule<AirCase> {
                                 "limit",
                                         Figure.of(
                                                 strongest.relief().isPresent()
-                                                        ? "relief valve opens"
-                                                        : "pressure switch stops it; the setting of the relief valve is not known"))),
+                                                        ? Say.it("system-stands.relief-valve-opens")
+                                                        : Say.it("system-stands.pressure-switch-stops-setting")))),
                 Finding.of(
                         air.compareTo(s.warmest()) <= 0,
                         // Plastic that is too warm bursts; metal and rubber lose life.
@@ -115,7 +115,8 @@ final class SystemStands implements Rule<AirCase> {
                 Subject.MAIN,
                 Map.of(
                         "size", Figure.of(widest.get().outside()),
-                        "bears", bears.map(Figure::of).orElse(Figure.of("no pressure that a table gives")),
+                        "bears",
+                                bears.map(Figure::of).orElse(Figure.of(Say.it("system-stands.no-pressure-that-table"))),
                         "air", Figure.of(air),
                         "out", Figure.of(out))));
     }

@@ -19,16 +19,16 @@ final class WalkHolds implements Rule<AirCase> {
             Severity.STOP,
             "“{piece}” refers to “{other}”, which does not exist.",
             "Every place that the layout refers to exists.",
-            "names of the walk",
-            "Name a place that comes earlier on the walk.",
+            "names in the layout",
+            "Use the name of a place that comes earlier in the layout.",
             Source.house("the walk"));
 
     private static final RuleText TWICE = new RuleText(
             "air.walk-twice",
             Severity.WARN,
-            "“{piece}” stands twice; the later one is worked out under another name.",
+            "“{piece}” is used twice; the later one is worked out under another name.",
             "Every piece has its own name.",
-            "names of the walk",
+            "names in the layout",
             "Give each piece its own name.",
             Source.house("the walk"));
 
@@ -37,17 +37,17 @@ final class WalkHolds implements Rule<AirCase> {
             Severity.WARN,
             "“{piece}” has no length; it counts as a joint.",
             "Every pipe has a length.",
-            "lengths of the walk",
-            "Measure it, or take it out.",
+            "lengths in the layout",
+            "Measure it, or remove it.",
             Source.house("the walk"));
 
     private static final RuleText SLANT = new RuleText(
             "air.walk-slant",
             Severity.WARN,
             "“{piece}” would need an angle to {other} that no fitting makes.",
-            "Every pipe runs along a wall or upright.",
-            "fittings of 90 degrees",
-            "Walk round the corner in two pieces, or correct a length: the two ends do not line up.",
+            "Every pipe runs along a wall or straight up.",
+            "90 degree fittings",
+            "Go round the corner in two pieces, or correct a length: the two ends do not line up.",
             Source.house("the walk"));
 
     private static final RuleText ITSELF = new RuleText(
@@ -55,17 +55,17 @@ final class WalkHolds implements Rule<AirCase> {
             Severity.STOP,
             "“{piece}” would lead from {other} to itself.",
             "No pipe leads to itself.",
-            "the walk",
+            "the layout",
             "Close to another place.",
             Source.house("the walk"));
 
     private static final RuleText FEED = new RuleText(
             "air.walk-feed",
             Severity.WARN,
-            "At {other} a compressor feeds in already; {piece} is passed over.",
+            "A compressor already feeds in at {other}; {piece} is ignored.",
             "Every compressor has its own place.",
-            "the walk",
-            "Walk on a little before the next one feeds in.",
+            "the layout",
+            "Add some pipe before the next one feeds in.",
             Source.house("the walk"));
 
     @Override

@@ -21,18 +21,18 @@ final class WaterRunsOff implements Rule<AirCase> {
             "air.holds-water",
             Severity.WARN,
             "Water stays at {piece}: nothing lower leads away from it, and no leg drains it.",
-            "Every level run leads down to a leg.",
-            "heights with a fall of {fall} on a metre",
-            "A drip leg with a valve there, or hang the main so that it falls on to the next.",
+            "Every level run falls to a leg.",
+            "heights with a fall of {fall} per metre",
+            "Fit a drip leg with a valve there, or hang the main so that it falls toward the next one.",
             Source.house("fall of one in a hundred"));
 
     private static final RuleText LEVEL = new RuleText(
             "air.level",
             Severity.NOTE,
-            "The main is hung level: water stands wherever it likes and is blown through the tools.",
-            "The main falls {fall} on a metre.",
-            "school of fall",
-            "For a few bursts a day one may live with it, and drains before each use; else give it a fall.",
+            "The main is hung level: water lies in it and is blown through the tools.",
+            "The main falls {fall} per metre.",
+            "method for the fall",
+            "For a few bursts a day that will do if you drain before each use; otherwise give it a fall.",
             Source.house("fall of one in a hundred"));
 
     @Override

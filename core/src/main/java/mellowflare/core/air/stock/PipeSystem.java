@@ -59,12 +59,12 @@ public record PipeSystem(
 
     /** How pipe is joined to a fitting. */
     public enum Joint {
-        RING("O-ring and grip ring"),
-        THREAD("tapered pipe thread"),
-        SOLDER("brazed socket"),
-        PRESS("pressed ring"),
-        PUSH("O-ring and grip ring, pushed in"),
-        HOSE("hose on its barb");
+        RING(Say.it("pipe-system.o-ring-grip-ring")),
+        THREAD(Say.it("pipe-system.tapered-pipe-thread")),
+        SOLDER(Say.it("pipe-system.brazed-socket")),
+        PRESS(Say.it("pipe-system.pressed-ring")),
+        PUSH(Say.it("pipe-system.o-ring-grip-ring-2")),
+        HOSE(Say.it("pipe-system.hose-on-its-barb"));
 
         private final String seals;
 

@@ -57,7 +57,7 @@ public final class PipeSystems {
                 .rows()
                 .forEach(r -> sundries.put(
                         r.word("id", Sundry.class),
-                        new Bought(r.need("name"), r.need("per").equals("metre"), r.number("price"), r.source())));
+                        new Bought(r.said("name"), r.need("per").equals("metre"), r.number("price"), r.source())));
         return new PipeSystems(
                 CsvTable.beside(PipeSystems.class, "systems.csv").map(PipeSystems::system, PipeSystem::id),
                 CsvTable.beside(PipeSystems.class, "sizes.csv").map(PipeSize::read, z -> z.system() + " " + z.size()),
@@ -69,8 +69,8 @@ public final class PipeSystems {
     private static PipeSystem system(CsvTable.Row r) {
         return new PipeSystem(
                 r.need("id"),
-                r.need("name"),
-                r.need("rated").equals("yes") ? Optional.empty() : Optional.of(r.need("refused")),
+                r.said("name"),
+                r.need("rated").equals("yes") ? Optional.empty() : Optional.of(r.said("refused")),
                 r.word("joint", PipeSystem.Joint.class),
                 r.need("nipples").equals("yes"),
                 r.number("density_g_cm3"),
@@ -82,9 +82,9 @@ public final class PipeSystems {
                 (int) r.number("life_a"),
                 GaugePressure.ofBar(r.number("most_bar")),
                 Temperature.ofCelsius(r.number("most_c")),
-                r.text("corrosion"),
-                r.list("tools"),
-                r.text("apart"),
+                r.saidIfAny("corrosion"),
+                r.saidList("tools"),
+                r.saidIfAny("apart"),
                 r.source());
     }
 

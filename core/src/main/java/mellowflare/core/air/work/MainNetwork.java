@@ -49,7 +49,7 @@ final class MainNetwork {
 
     /** Name of the place at the end of an outlet's hose. */
     static String tool(String outlet) {
-        return outlet + " tool";
+        return Say.it("main-network.tool", "outlet", outlet);
     }
 
     /**
@@ -141,11 +141,12 @@ final class MainNetwork {
     private void outlet(String outlet, AirTool tool, Outlet o, Length bore, List<Network.Pipe> pipes) {
         double k = systems.k(Fitting.COUPLER) + (o.treatment() ? systems.k(Fitting.TREATMENT) : 0);
         boolean hose = o.hose().isPresent();
-        String mouth = hose ? outlet + " coupler" : tool(outlet);
-        pipes.add(new Network.Pipe(outlet + " coupler", outlet, mouth, COUPLER, bore, HOSE_ROUGH, k));
+        String mouth = hose ? Say.it("main-network.coupler", "outlet", outlet) : tool(outlet);
+        pipes.add(new Network.Pipe(
+                Say.it("main-network.coupler", "outlet", outlet), outlet, mouth, COUPLER, bore, HOSE_ROUGH, k));
         o.hose()
                 .ifPresent(l -> pipes.add(new Network.Pipe(
-                        outlet + " hose",
+                        Say.it("main-network.hose", "outlet", outlet),
                         mouth,
                         tool(outlet),
                         l,

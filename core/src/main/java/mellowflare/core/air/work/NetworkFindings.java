@@ -19,27 +19,27 @@ public final class NetworkFindings {
             "air.arrives",
             Severity.STOP,
             "“{piece}”: {trouble}",
-            "Air gets to every place that asks for it.",
-            "pipes and supplies as they hang together",
-            "Look at this piece first: everything behind it follows from it.",
+            "Air reaches every place that needs it.",
+            "how pipes and supplies are connected",
+            "Check this piece first: everything after it depends on it.",
             Source.of("conservation of mass; Darcy and Colebrook"));
 
     private static final RuleText ODD = new RuleText(
             "air.network-odd",
             Severity.WARN,
             "“{piece}”: {trouble}",
-            "The network is written down without a slip.",
-            "the network as it was given",
-            "Put it right, so that everyone reads the same.",
+            "The network has no mistakes in it.",
+            "the network as given",
+            "Correct it, so that everyone reads it the same way.",
             Source.house("networks"));
 
     private static final RuleText RANGE = new RuleText(
             "air.law",
             Severity.WARN,
-            "In {piece} the air loses {share} of its pressure or runs faster than 0.3 of sound: the law of friction leaves its range there.",
-            "Every pipe stays within the range of the law of friction.",
+            "In {piece} the air loses {share} of its pressure, or flows faster than 0.3 of the speed of sound: the friction formula does not hold there.",
+            "The friction formula holds in every pipe.",
             "isothermal flow: below 0.3 of the speed of sound and 40 % loss",
-            "Take a larger pipe or hose there; the figure is a guess until then.",
+            "Use a larger pipe or hose there; until then the figure is a guess.",
             Source.of("isothermal Darcy-Weisbach"));
 
     private NetworkFindings() {}

@@ -21,15 +21,15 @@ public final class HoldFindings {
             Severity.WARN,
             "The line leaks {leak} ± {band}; {allowed} is allowed.",
             "The line is tight: {leak} ± {band}; {allowed} is allowed.",
-            "{readings} readings over {volume}; the mass of air by p V / (R T), a straight line through it",
-            "Soap every joint, drains and couplers first. Let the pressure off, re-make the joint that leaks, and test again.",
+            "{readings} readings over {volume}; mass of air by p V / (R T), straight line fitted",
+            "Soap every joint, drain and coupler first. Let the pressure off, remake the joint that leaks, and test again.",
             Source.of("ideal gas law; barometer and temperature counted in"));
 
     private static final RuleText SETTLED = new RuleText(
             "hold.settled",
             Severity.NOTE,
-            "The leak test is not settled: {leak} ± {band}, and {allowed} is allowed.",
-            "The leak test ran long enough to tell.",
+            "The leak test has not settled: {leak} ± {band}; {allowed} is allowed.",
+            "The leak test ran long enough.",
             "{readings} readings over {volume}",
             "Wait longer and read again, with the temperature: twice the time halves the ±.",
             Source.of("ideal gas law; barometer and temperature counted in"));
@@ -37,18 +37,18 @@ public final class HoldFindings {
     private static final RuleText GROWS = new RuleText(
             "hold.grows",
             Severity.WARN,
-            "The leak test is not settled: the air in the line seems to grow by {gain}, so something was not measured.",
+            "The leak test does not add up: the air in the line seems to grow by {gain}, so something was not measured.",
             "The air in the line does not seem to grow.",
             "{readings} readings over {volume}",
-            "Read the temperature of the pipe and the barometer with each reading of the gauge, check that no valve lets air in, and test again.",
+            "Read the pipe temperature and the barometer with every gauge reading, check that no valve lets air in, and test again.",
             Source.of("ideal gas law; barometer and temperature counted in"));
 
     private static final RuleText COST = new RuleText(
             "hold.cost",
             Severity.NOTE,
-            "A year of this leak under pressure costs {price} (catalogue prices).",
-            "What still gets out in a year costs {price} (catalogue prices).",
-            "{leak} for 8 760 hours, by what the compressor takes for a cubic metre and the price of a kilowatt-hour",
+            "Under pressure all year this leak costs {price} (catalogue prices).",
+            "What still leaks in a year costs {price} (catalogue prices).",
+            "{leak} for 8 760 hours, by the energy the compressor uses per cubic metre and the price of a kilowatt-hour",
             "Compare it with an hour of soaping joints.",
             Source.of("ideal gas law; barometer and temperature counted in"));
 
@@ -90,7 +90,7 @@ public final class HoldFindings {
                         Subject.MAKE,
                         Map.of(
                                 "price",
-                                Figure.of(y < 1 ? "less than 1" : LengthFormat.decimal(y, 0, 0)),
+                                Figure.of(y < 1 ? Say.it("hold-findings.less-than-1") : LengthFormat.decimal(y, 0, 0)),
                                 "leak",
                                 Figure.of(r.leak())))));
         return List.copyOf(all);

@@ -86,23 +86,23 @@ public record Network(
         /** The kinds of trouble. */
         public enum Kind {
             /** No way leads from a supply to it. */
-            ISLAND("No pipe leads from a supply to it."),
+            ISLAND(Say.it("network.no-pipe-leads-from")),
             /** The pipe has no length; it counts as a joint. */
-            NO_LENGTH("It has no length; it is taken as a joint."),
+            NO_LENGTH(Say.it("network.it-has-no-length")),
             /** Both ends are the same place. */
-            TO_ITSELF("It leads back to where it begins; it is left out."),
+            TO_ITSELF(Say.it("network.it-leads-back-where")),
             /** A name stands twice. */
-            TWICE("Its name stands twice; give each piece its own."),
+            TWICE(Say.it("network.its-name-stands-twice")),
             /** No pipe leads to the place. */
-            NO_PLACE("No pipe leads there."),
+            NO_PLACE(Say.it("network.no-pipe-leads-there")),
             /** Held at two different pressures. */
-            TWO_PRESSURES("It is held at two pressures; the first one counts."),
+            TWO_PRESSURES(Say.it("network.it-held-at-two")),
             /** Less comes out than is asked, with nothing left at the end. */
-            STARVED("More is asked there than can flow: nothing is left of the pressure."),
+            STARVED(Say.it("network.more-asked-there-than")),
             /** The medium would have to run faster than sound. */
-            CHOKED("It would have to run at the speed of sound in it: it cannot pass so much."),
+            CHOKED(Say.it("network.it-would-have-run")),
             /** The search did not settle. */
-            UNSETTLED("The flows did not settle; take the figures with care.");
+            UNSETTLED(Say.it("network.the-flows-did-not"));
 
             private final String says;
 

@@ -34,15 +34,15 @@ public final class ClockDial {
         }
         sheet.path(Pen.MEASURED, Fill.NONE, false, sweep);
         arrow(sheet, clock.degrees());
-        sheet.label(place(0, RADIUS + 8), "elbow A, 12 o'clock", "", Shape.Role.NAME, Shape.Anchor.MIDDLE);
+        sheet.label(place(0, RADIUS + 8), Say.it("clock-dial.elbow-a-12-o"), "", Shape.Role.NAME, Shape.Anchor.MIDDLE);
         Point b = place(clock.degrees(), RADIUS + 8);
         Shape.Anchor side =
                 Math.abs(b.x()) < 8 ? Shape.Anchor.MIDDLE : b.x() > 0 ? Shape.Anchor.START : Shape.Anchor.END;
         boolean nearTop = clock.degrees() < 25 || clock.degrees() > 335;
         sheet.label(
                 nearTop ? new Point(b.x() < 0 ? -RADIUS : RADIUS, RADIUS * 0.6) : b,
-                "elbow B at " + LengthFormat.decimal(clock.degrees(), 1, 0) + "°",
-                "clockwise, seen from A along the hose",
+                Say.it("clock-dial.elbow-b-at", "degrees", LengthFormat.decimal(clock.degrees(), 1, 0)),
+                Say.it("clock-dial.clockwise-seen-from-a"),
                 Shape.Role.NAME,
                 nearTop ? (b.x() < 0 ? Shape.Anchor.END : Shape.Anchor.START) : side);
         return sheet.done(-RADIUS - 60, -RADIUS - 18, RADIUS + 60, RADIUS + 16);

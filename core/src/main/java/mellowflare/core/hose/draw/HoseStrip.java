@@ -2,11 +2,12 @@ package mellowflare.core.hose.draw;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.LineEnd;
@@ -45,14 +46,14 @@ public final class HoseStrip {
     private final HoseCase c;
     private final Optional<CutLength> cutLength;
     private final boolean detailed;
-    private final Set<Subject> stopped;
+    private final Map<Subject, Severity> marks;
     private final Drawing.Sheet sheet = new Drawing.Sheet();
 
     private HoseStrip(HoseCase c, List<Finding> findings, boolean detailed) {
         this.c = c;
         this.cutLength = c.cut();
         this.detailed = detailed;
-        this.stopped = Finding.stopped(findings);
+        this.marks = Finding.marks(findings);
     }
 
     /** The small strip of the band. */
@@ -147,7 +148,7 @@ public final class HoseStrip {
             sheet.label(middle, "?", "", Shape.Role.OPEN, Shape.Anchor.MIDDLE);
         }
         spot(side.which().end(), block);
-        stopMark(side.which().end(), f.at(ELBOW_AT - 6, PORT_HALF + 5));
+        mark(side.which().end(), f.at(ELBOW_AT - 6, PORT_HALF + 5));
         name(side, f, middle);
     }
 
@@ -165,13 +166,14 @@ public final class HoseStrip {
         Point at = !detailed
                 ? middle.plus(out * (PORT_HALF + 4), 9)
                 : turned ? middle.plus((up ? out : -out) * aside, 5) : middle.plus(0, -PORT_HALF - 7);
-        String brief = brief(side)
-                + (side.adapters().isEmpty() || !detailed
-                        ? ""
-                        : ", by "
-                                + side.adapters().stream()
-                                        .map(x -> x.part().part())
-                                        .collect(Collectors.joining(" + ")));
+        String brief = side.adapters().isEmpty() || !detailed
+                ? brief(side)
+                : Say.it(
+                        "hose-strip.by",
+                        "port",
+                        brief(side),
+                        "adapters",
+                        side.adapters().stream().map(x -> x.part().part()).collect(Collectors.joining(" + ")));
         sheet.label(at, side.place(), brief, Shape.Role.NAME, anchor);
     }
 
@@ -182,8 +184,9 @@ public final class HoseStrip {
                 .map(c -> new Figure.OfShare(c).text(UnitSystem.METRIC));
         return side.port()
                 .map(End::brief)
-                .map(name -> doubt.map(share -> name + ", " + share + " sure").orElse(name))
-                .orElse("not settled");
+                .map(name -> doubt.map(share -> Say.it("hose-strip.sure", "name", name, "share", share))
+                        .orElse(name))
+                .orElse(Say.it("hose-strip.not-settled"));
     }
 
     private void hoseEnd(Side side, Frame f) {
@@ -214,12 +217,12 @@ public final class HoseStrip {
         }
         spot(side.which().hoseEnd(), nut);
         sheet.spot(side.which().hoseEnd(), Math.min(from, to), -SOCKET_HALF, Math.max(from, to), SOCKET_HALF);
-        stopMark(side.which().hoseEnd(), new Point((from + to) / 2, SOCKET_HALF + 7));
+        mark(side.which().hoseEnd(), new Point((from + to) / 2, SOCKET_HALF + 7));
     }
 
     private void joint(Side side, Frame f) {
         double face = ELBOW_AT - PORT_DEPTH;
-        stopMark(side.which().joint(), f.at(face - 10, NUT_HALF + 7));
+        mark(side.which().joint(), f.at(face - 10, NUT_HALF + 7));
         sheet.spot(
                 side.which().joint(),
                 f.at(face, 0).x() - 8,
@@ -276,8 +279,10 @@ public final class HoseStrip {
         outline.addAll(lower);
         sheet.path(known ? Pen.OUTLINE : Pen.SELECTED, known ? Fill.WIRE : Fill.PAPER, true, outline);
         sheet.spot(Subject.HOSE, from, -HOSE_HALF - 6, to, HOSE_HALF + 6);
-        stopMark(Subject.HOSE, new Point((from + to) / 2, HOSE_HALF + 13));
-        String name = this.c.hose().map(h -> h.title() + lengthText()).orElse("hose not chosen");
+        mark(Subject.HOSE, new Point((from + to) / 2, HOSE_HALF + 13));
+        mark(Subject.LENGTH, new Point((from + to) / 2 + 16, HOSE_HALF + 13));
+        mark(Subject.LINE, new Point((from + to) / 2 - 16, HOSE_HALF + 13));
+        String name = this.c.hose().map(h -> h.title() + lengthText()).orElse(Say.it("hose-strip.hose-not-chosen"));
         sheet.label(
                 new Point((from + to) / 2, -HOSE_HALF - (detailed ? 16 : 19)),
                 name,
@@ -293,11 +298,10 @@ public final class HoseStrip {
                 .orElse("");
     }
 
-    private void stopMark(Subject subject, Point at) {
-        if (!stopped.contains(subject)) {
-            return;
+    private void mark(Subject subject, Point at) {
+        if (marks.containsKey(subject)) {
+            sheet.mark(marks.get(subject), at);
         }
-        sheet.stopMark(at);
     }
 
     private void lengths(Frame a, Frame b) {
@@ -316,12 +320,18 @@ public final class HoseStrip {
                 portX(b, this.c.b()),
                 y,
                 3,
-                LengthFormat.both(cut.overall(), this.c.units()) + " overall",
+                Say.it("hose-strip.overall", "both", LengthFormat.both(cut.overall(), this.c.units())),
                 true);
         dimension(sealA, buttA, y, 1, LengthFormat.figure(cut.cutOffA(), this.c.units()), false);
         dimension(buttB, sealB, y, 1, LengthFormat.figure(cut.cutOffB(), this.c.units()), false);
         if (cut.possible()) {
-            dimension(buttA, buttB, y, 2, "cut " + LengthFormat.both(cut.shop(this.c.units()), this.c.units()), false);
+            dimension(
+                    buttA,
+                    buttB,
+                    y,
+                    2,
+                    Say.it("hose-strip.cut", "both", LengthFormat.both(cut.shop(this.c.units()), this.c.units())),
+                    false);
         }
     }
 

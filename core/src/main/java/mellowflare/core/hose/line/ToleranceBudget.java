@@ -51,29 +51,41 @@ public record ToleranceBudget(List<Cause> causes, Length shift, Length tolerance
         boolean agreed = f.secondAgrees().orElse(false);
         double reading = f.instrument().scatter().mm() * (agreed ? Math.sqrt(0.5) : 1);
         raw.add(new Raw(
-                "reading with the " + f.instrument().word() + (agreed ? ", twice" : ", once"),
+                Say.it(
+                        "tolerance-budget.reading-with",
+                        "instrument",
+                        f.instrument().word(),
+                        "times",
+                        agreed ? 2 : 1),
                 reading,
-                agreed ? "" : "take a second reading"));
+                agreed ? "" : Say.it("tolerance-budget.take-second-reading")));
         String found = methods.chosen(MethodTopic.HOSE_LENGTH, c.practice()).id();
         raw.add(new Raw(
-                "how the length was found (" + found + ")",
+                Say.it(
+                        "tolerance-budget.how-length-was-found",
+                        "found",
+                        methods.chosen(MethodTopic.HOSE_LENGTH, c.practice()).name()),
                 scatter.of("found", found).mm(),
-                found.equals("old-hose") ? "measure the route instead" : "measure the points again"));
+                found.equals("old-hose")
+                        ? Say.it("tolerance-budget.measure-route-instead")
+                        : Say.it("tolerance-budget.measure-points-again")));
         String cutting = Cutting.way(c).orElse("hacksaw");
         raw.add(new Raw(
-                "cutting (" + cutting + ")", scatter.of("cutting", cutting).mm(), "a squarer way of cutting"));
+                Say.it("tolerance-budget.cutting", "cutting", cutting),
+                scatter.of("cutting", cutting).mm(),
+                Say.it("tolerance-budget.squarer-way-cutting")));
         for (Side side : c.sides()) {
             side.part()
                     .flatMap(HoseEndPart::attach)
                     .ifPresent(a -> raw.add(new Raw(
-                            "making up end " + side.which(),
+                            Say.it("tolerance-budget.making-up-end", "which", side.which()),
                             scatter.of(
                                             "make-up",
                                             a.name()
                                                     .toLowerCase(java.util.Locale.ROOT)
                                                     .replace('_', '-'))
                                     .mm(),
-                            "watch the insertion mark")));
+                            Say.it("tolerance-budget.watch-insertion-mark"))));
         }
         double variance = raw.stream().mapToDouble(r -> r.mm() * r.mm()).sum();
         double sd = Math.sqrt(variance);
@@ -98,6 +110,11 @@ public record ToleranceBudget(List<Cause> causes, Length shift, Length tolerance
     /** The largest cause, in words. */
     public String largest() {
         Cause first = causes.get(0);
-        return first.what() + ", " + LengthFormat.decimal(first.share() * 100, 0, 0) + " % of it";
+        return Say.it(
+                "tolerance-budget.share",
+                "what",
+                first.what(),
+                "percent",
+                LengthFormat.decimal(first.share() * 100, 0, 0));
     }
 }

@@ -21,14 +21,20 @@ public record Weakest(String part, GaugePressure limit) {
         c.hose().ifPresent(h -> known.add(new Weakest(hose(c, h), c.hoseBears().orElseThrow())));
         for (Side side : c.sides()) {
             side.part()
-                    .flatMap(p -> p.rating().map(r -> new Weakest("end " + side.which() + " (" + p.part() + ")", r)))
+                    .flatMap(p -> p.rating()
+                            .map(r -> new Weakest(Say.it("weakest.end", "which", side.which(), "part", p.part()), r)))
                     .ifPresent(known::add);
         }
         boolean all = known.size() == 1 + c.sides().size();
         for (Side side : c.sides()) {
             side.adapters()
                     .forEach(f -> known.add(new Weakest(
-                            "adapter " + side.which() + " (" + f.part().part() + ")",
+                            Say.it(
+                                    "weakest.adapter",
+                                    "which",
+                                    side.which(),
+                                    "part",
+                                    f.part().part()),
                             f.part().rating())));
         }
         return !all ? Optional.empty() : known.stream().min(Comparator.comparing(Weakest::limit));
@@ -37,6 +43,6 @@ public record Weakest(String part, GaugePressure limit) {
     /** A hose that heat has weakened is named with what is left. */
     private static String hose(HoseCase c, HosePart h) {
         double share = c.share(h);
-        return "the hose " + h.part() + (share < 1 ? " with " + Math.round(share * 100) + " % left in the heat" : "");
+        return Say.it("weakest.hose", "part", h.part(), "round", share < 1 ? Math.round(share * 100) : "none");
     }
 }

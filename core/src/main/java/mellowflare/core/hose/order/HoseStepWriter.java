@@ -44,6 +44,7 @@ import mellowflare.core.sealing.LubricantPlace;
 import mellowflare.core.sealing.Lubricants;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.sealing.Sealing;
+import mellowflare.core.text.Lists;
 
 /** Fills the order of work for one line. What is not known yet reads as “…” so that the order can be seen early. */
 public final class HoseStepWriter implements StepFiller.Ordered<Side> {
@@ -256,10 +257,11 @@ public final class HoseStepWriter implements StepFiller.Ordered<Side> {
         f.put("hose", Figure.of(c.hose().map(h -> h.part()).orElse(OPEN)));
         f.put("partA", Figure.of(c.a().part().map(HoseEndPart::part).orElse(OPEN)));
         f.put("partB", Figure.of(c.b().part().map(HoseEndPart::part).orElse(OPEN)));
-        f.put("fluid", Figure.of(c.fluid().map(x -> x.name()).orElse("the fluid that will run in it")));
+        f.put("fluid", Figure.of(c.fluid().map(x -> x.name()).orElse(Say.it("hose-step-writer.fluid-that-will-run"))));
         f.put(
                 "fluidCaution",
-                Figure.of(c.fluid().map(x -> x.caution()).orElse("Never feel for a pressurised leak by hand.")));
+                Figure.of(
+                        c.fluid().map(x -> x.caution()).orElse(Say.it("hose-step-writer.never-feel-for-pressurised"))));
         f.put("proof", proof().map(Figure::of).orElse(Figure.of(OPEN)));
         f.put("clock", c.clockAngle().map(Figure::of).orElse(Figure.of(OPEN)));
         f.put("easing", Figure.of(eased(LubricantPlace.HOSE_END)));
@@ -310,9 +312,9 @@ public final class HoseStepWriter implements StepFiller.Ordered<Side> {
         f.put("insertion", figure(part.flatMap(HoseEndPart::insertion)));
         f.put("gap", figure(part.flatMap(HoseEndPart::gap)));
         f.put("crimp", figure(crimp(s)));
-        f.put("hexes", Figure.of(part.map(p -> String.join(" and ", p.hexes())).orElse(OPEN)));
+        f.put("hexes", Figure.of(part.map(p -> Lists.and(p.hexes())).orElse(OPEN)));
         f.put("sealsOn", Figure.of(seal.map(x -> x.sealsOn().words()).orElse(OPEN)));
-        f.put("putOn", Figure.of(seal.map(x -> String.join(" and ", x.putOn())).orElse(OPEN)));
+        f.put("putOn", Figure.of(seal.map(x -> Lists.and(x.putOn())).orElse(OPEN)));
         f.put(
                 "tighten",
                 Figure.of(seal.map(SealAdvice::tighten)
@@ -326,7 +328,7 @@ public final class HoseStepWriter implements StepFiller.Ordered<Side> {
                 .flatMap(s -> s.part().flatMap(HoseEndPart::attach).stream())
                 .map(a -> c.data().get(Attachments.KEY).of(a).butts())
                 .distinct()
-                .collect(Collectors.joining(", at the other end "));
+                .collect(Collectors.joining("; "));
         return all.isEmpty() ? OPEN : all;
     }
 
@@ -334,7 +336,7 @@ public final class HoseStepWriter implements StepFiller.Ordered<Side> {
         String all = c.sides().stream()
                 .flatMap(s -> s.part().flatMap(HoseEndPart::ferrule).stream())
                 .distinct()
-                .collect(Collectors.joining(" and "));
+                .collect(Lists.joinedByAnd());
         return all.isEmpty() ? "" : ", " + all;
     }
 
@@ -352,10 +354,9 @@ public final class HoseStepWriter implements StepFiller.Ordered<Side> {
         return f.seat()
                 .flatMap(seat -> c.data().get(Sealing.KEY).advise(f.on(), seat, c.fluid(), c.practice(), c.data()))
                 .map(a -> bossElbow(f)
-                        ? part + ": " + String.join(" and ", a.putOn())
-                                + "; in by hand only, it is pointed and tightened in the next step."
-                        : part + ": " + String.join(" and ", a.putOn()) + "; " + a.tighten() + ".")
-                .orElse(part + ": how it seals is not settled.");
+                        ? Say.it("hose-step-writer.by-hand-only-pointed", "part", part, "ends", Lists.and(a.putOn()))
+                        : part + ": " + Lists.and(a.putOn()) + "; " + a.tighten() + ".")
+                .orElse(Say.it("hose-step-writer.how-seals-not-settled", "part", part));
     }
 
     private String eased(LubricantPlace place) {

@@ -17,10 +17,10 @@ final class EndsApart implements Rule<RoutePlan> {
     private static final RuleText TEXT = new RuleText(
             "route.ends-apart",
             Severity.STOP,
-            "The ends stand {apart} apart, too near for {room} of straight behind them.",
-            "There is room for the straights behind both ends.",
+            "The ports are too close: {apart} apart, {room} needed for the straight lengths behind the ends.",
+            "There is room for the straight lengths behind both ends.",
             "{apart} against {room}",
-            "Check the two points and their directions: they point out of the port toward the hose.",
+            "Check both positions and directions: each direction points out of the port, toward the hose.",
             Source.house("the straight behind each end"));
 
     @Override

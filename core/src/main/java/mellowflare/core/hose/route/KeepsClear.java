@@ -17,10 +17,10 @@ final class KeepsClear implements Rule<RoutePlan> {
     private static final RuleText TEXT = new RuleText(
             "route.clear",
             Severity.STOP,
-            "No way was found round {what} that keeps the radius and {clearance} of room.",
-            "The way stays {nearest} or more from {what}.",
+            "No route round {what} keeps the bend radius and {clearance} clearance.",
+            "The route stays {nearest} or more away from {what}.",
             "{clearance} from the centre line: half the outside diameter and 10 mm",
-            "Move a port's outlet with an elbow, lead the hose by a clamp, shield the place, or take a closer bending hose.",
+            "Turn a port's outlet with an elbow, guide the hose with a clamp, shield the place, or use a hose that bends tighter.",
             Source.house("free space beside a hose"));
 
     @Override

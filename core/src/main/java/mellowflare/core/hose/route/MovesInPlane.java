@@ -20,10 +20,10 @@ final class MovesInPlane implements Rule<RoutePlan> {
     private static final RuleText TEXT = new RuleText(
             "route.twist",
             Severity.WARN,
-            "The far end moves {angle} out of the plane in which the hose bends: that twists it.",
-            "The far end moves within {angle} of the plane of the bend.",
+            "The moving end leaves the plane of the bend by {angle}: that twists the hose.",
+            "The moving end stays within {angle} of the plane of the bend.",
             "{angle} against {most}",
-            "Turn the ports so that the loop lies in the plane of the movement, or split the movement between two hoses with a fixed joint.",
+            "Turn the ports so that the loop lies in the plane of movement, or split the movement between two hoses with a fixed joint.",
             Source.of("SAE J1273; house limit of 10 degrees"));
 
     @Override

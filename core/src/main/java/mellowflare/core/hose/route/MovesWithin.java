@@ -19,10 +19,10 @@ final class MovesWithin implements Rule<RoutePlan> {
     private static final RuleText TEXT = new RuleText(
             "route.slack",
             Severity.WARN,
-            "Cut for its worst position the hose hangs {slack} slack at another.",
-            "Between its positions the hose is {slack} slack at most.",
+            "Cut for its worst position, the hose has {slack} of slack at another.",
+            "Over all positions the slack is {slack} at most.",
             "{longest} against {shortest}",
-            "Lead the slack where nothing catches it, clamp it, or lay the loop in the plane of the movement.",
+            "Guide the slack where nothing catches it, clamp it, or lay the loop in the plane of movement.",
             Source.house("slack of more than a seventh of the length"));
 
     @Override

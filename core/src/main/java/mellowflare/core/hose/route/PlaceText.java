@@ -2,7 +2,6 @@ package mellowflare.core.hose.route;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.CoordinateText;
 import mellowflare.core.measure.Read;
@@ -29,15 +28,13 @@ public final class PlaceText {
                 all.add(place.value().get());
             }
         }
-        return atMost(all, RouteSketch.MOST_PLACES, "places");
+        return atMost(all, RouteSketch.MOST_PLACES, Say.it("place-text.places"));
     }
 
     private static Read<Vector> place(String text, UnitSystem units) {
         String[] parts = text.split("[\\s,]+");
         if (parts.length != 3) {
-            return Read.refuse(
-                    Refusal.NOT_A_NUMBER,
-                    "“" + text + "” is no place: three figures, forward, left and up, such as 300 -50 120.");
+            return Read.refuse(Refusal.NOT_A_NUMBER, Say.it("place-text.no-place-three-figures", "text", text));
         }
         double[] xyz = new double[3];
         for (int i = 0; i < 3; i++) {
@@ -62,23 +59,21 @@ public final class PlaceText {
                 all.add(box.value().get());
             }
         }
-        return atMost(all, RouteSketch.MOST_BOXES, "boxes");
+        return atMost(all, RouteSketch.MOST_BOXES, Say.it("place-text.boxes"));
     }
 
     private static <T> Read<List<T>> atMost(List<T> all, int most, String what) {
         return all.size() > most
                 ? Read.refuse(
-                        Refusal.OUT_OF_RANGE, "At most " + most + " " + what + " are taken, not " + all.size() + ".")
+                        Refusal.OUT_OF_RANGE,
+                        Say.it("place-text.at-most-taken-not", "most", most, "what", what, "size", all.size()))
                 : Read.of(List.copyOf(all));
     }
 
     private static Read<KeepOut> box(String text, UnitSystem units) {
         String[] sides = text.split("(?i)\\s+to\\s+");
         if (sides.length != 2) {
-            return Read.refuse(
-                    Refusal.NOT_A_NUMBER,
-                    "“" + text
-                            + "” is no box: a name, a corner, “to” and the opposite corner, such as exhaust 380 -80 20 to 520 120 260.");
+            return Read.refuse(Refusal.NOT_A_NUMBER, Say.it("place-text.no-box-name-corner", "text", text));
         }
         int digit = 0;
         while (digit < sides[0].length()
@@ -96,8 +91,7 @@ public final class PlaceText {
         Vector a = low.value().get();
         Vector b = high.value().get();
         if (a.x() == b.x() || a.y() == b.y() || a.z() == b.z()) {
-            return Read.refuse(
-                    Refusal.OUT_OF_RANGE, "A box has an extent forward, left and up; “" + text + "” is flat.");
+            return Read.refuse(Refusal.OUT_OF_RANGE, Say.it("place-text.a-box-has-extent", "text", text));
         }
         return Read.of(KeepOut.between(name.isEmpty() ? "keep-out" : name, a, b));
     }
@@ -112,8 +106,7 @@ public final class PlaceText {
         return String.join(
                 "; ",
                 boxes.stream()
-                        .map(k -> String.format(
-                                Locale.ROOT, "%s %s to %s", k.name(), text(k.low(), units), text(k.high(), units)))
+                        .map(k -> k.name() + " " + text(k.low(), units) + " to " + text(k.high(), units))
                         .toList());
     }
 

@@ -16,27 +16,22 @@ final class RadiusKept implements Rule<RoutePlan> {
     private static final RuleText TEXT = new RuleText(
             "route.radius",
             Severity.STOP,
-            "No way was found that keeps {need} everywhere.",
-            "The way keeps {need}{tightest}.",
+            "No route keeps the bend radius of {need} everywhere.",
+            "{found, select, bent {The route keeps the bend radius of {need} everywhere.} straight {The route is straight.} other {A route would keep the bend radius of {need} without the keep-outs.}}",
             "smallest bend radius {need} on the centre line",
-            "Move a clamp, turn an end with an elbow, or take a hose that bends closer.",
+            "Move a clamp, turn an end with an elbow, or use a hose that bends tighter.",
             Source.of("the bend radius that was given"));
 
     @Override
     public List<Finding> check(RoutePlan p) {
-        String tightest = p.curve()
-                .filter(c -> Double.isFinite(c.tightest()))
-                .map(c -> " everywhere")
-                .orElse(" and is straight");
+        String found = p.curve()
+                .map(c -> Double.isFinite(c.tightest()) ? "bent" : "straight")
+                .orElse("blocked");
         Length need = p.task().radius();
         return List.of(Finding.of(
                 p.curve().isPresent() || p.blocked(),
                 TEXT,
                 Subject.HOSE,
-                Map.of(
-                        "need",
-                        Figure.of(need),
-                        "tightest",
-                        Figure.of(p.curve().isPresent() ? tightest : " without the keep-outs"))));
+                Map.of("need", Figure.of(need), "found", Figure.of(found))));
     }
 }

@@ -77,13 +77,28 @@ public final class RouteDrawing {
         boxes(large, true);
         hose(large);
         ports(large, true);
+        spots(large);
         axes(large);
         Sight above = Sight.ABOVE.fitted(all, 340, 112, 120, 60);
-        flat(above, "from above", 340, 178);
+        flat(above, Say.it("route-drawing.from-above"), 340, 178);
         extents(above, new Vector(1, 0, 0), -1);
         Sight side = Sight.FROM_RIGHT.fitted(all, 340, 0, 120, 60);
-        flat(side, "from the right", 340, 68);
+        flat(side, Say.it("route-drawing.from-right"), 340, 68);
         return sheet.done(-14, -14, 474, 188);
+    }
+
+    private void spots(Sight view) {
+        spot(Subject.END_A, view.at(sketch.a().at()));
+        spot(Subject.END_B, view.at(sketch.b().at()));
+        curve().ifPresent(c -> {
+            List<Pose> way = c.along(STEP);
+            spot(Subject.HOSE, view.at(way.get(way.size() / 2).at()));
+            spot(Subject.ROUTE, view.at(way.get(way.size() / 4).at()));
+        });
+    }
+
+    private void spot(Subject subject, Point p) {
+        sheet.spot(subject, p.x() - 7, p.y() - 7, p.x() + 7, p.y() + 7);
     }
 
     private List<Vector> everything() {

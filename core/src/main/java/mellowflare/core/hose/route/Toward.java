@@ -4,12 +4,12 @@ import mellowflare.core.geometry.Vector;
 
 /** The six directions in which ports are said to look, seen by whoever stands at port A. */
 public enum Toward {
-    FORWARD("forward", new Vector(1, 0, 0)),
-    BACK("back", new Vector(-1, 0, 0)),
-    LEFT("left", new Vector(0, 1, 0)),
-    RIGHT("right", new Vector(0, -1, 0)),
-    UP("up", new Vector(0, 0, 1)),
-    DOWN("down", new Vector(0, 0, -1));
+    FORWARD(Say.it("toward.forward"), new Vector(1, 0, 0)),
+    BACK(Say.it("toward.back"), new Vector(-1, 0, 0)),
+    LEFT(Say.it("toward.left"), new Vector(0, 1, 0)),
+    RIGHT(Say.it("toward.right"), new Vector(0, -1, 0)),
+    UP(Say.it("toward.up"), new Vector(0, 0, 1)),
+    DOWN(Say.it("toward.down"), new Vector(0, 0, -1));
 
     private final String word;
     private final Vector direction;

@@ -17,10 +17,10 @@ final class TurnsTooMuch implements Rule<RoutePlan> {
     private static final RuleText TEXT = new RuleText(
             "route.turns",
             Severity.WARN,
-            "The hose turns through {turns} in all, a loop rather than a way.",
-            "The hose turns through {turns} in all.",
+            "The hose turns through {turns} altogether: a loop, not a route.",
+            "The hose turns through {turns} altogether.",
             "{turns} against {most}",
-            "An elbow at one end, or more distance between them, saves the loop and hose length.",
+            "An elbow at one end, or more distance between the ports, saves the loop and the hose.",
             Source.house("more than three quarters of a turn"));
 
     @Override

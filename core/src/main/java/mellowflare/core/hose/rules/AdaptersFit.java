@@ -22,18 +22,18 @@ final class AdaptersFit implements Rule<HoseCase> {
     private static final RuleText FITS = new RuleText(
             "adapter.mates",
             Severity.STOP,
-            "{part} has no end that goes on {on}.",
-            "{part} goes on {on} and presents {outer}.",
+            "{part} does not fit {on}.",
+            "{part} fits {on} and gives {outer}.",
             "{inner} against {on}",
-            "Take the adapter out, or another one: the list under the port names those that join.",
+            "Remove the adapter or use another: the list under the port shows those that fit.",
             Source.of("the end tables"));
     private static final RuleText TAPERS = new RuleText(
             "adapter.two-tapers",
             Severity.WARN,
-            "End {which} has {count} taper joints one behind the other: what comes behind them cannot be pointed.",
-            "End {which} has no taper behind another.",
+            "End {which} has {count} taper joints in a row: what follows them cannot be turned to point the right way.",
+            "End {which} has no two taper joints in a row.",
             "{count} taper joints",
-            "Take an adapter with a swivel or a ring joint where direction matters.",
+            "Use an adapter with a swivel or a ring joint where direction matters.",
             Source.house("no two tapers in a row where direction matters"));
 
     @Override

@@ -27,34 +27,34 @@ final class Ambient implements Rule<HoseCase> {
     private static final RuleText SHAKES = new RuleText(
             "line.vibration",
             Severity.WARN,
-            "{part} is {attach}, and the line vibrates: it works loose.",
-            "Nothing about end {which} fears the vibration.",
+            "{part} is {attach} and the line vibrates: it will work loose.",
+            "End {which} can take the vibration.",
             "{attach} under vibration",
-            "Take a crimped or screw-together end, and clamp the hose close behind it.",
+            "Use a crimped or screw-together end, and clamp the hose close behind it.",
             Source.of("SAE J1273; trade practice"));
     private static final RuleText SWINGS = new RuleText(
             "line.movement",
             Severity.WARN,
-            "One end moves, and how far has not been measured: the length was found for one position.",
-            "The movement of the end was measured with the route.",
+            "One end moves, and how far is not measured: the length is right for one position only.",
+            "The movement of the end is measured with the route.",
             "one end moves",
-            "Give the positions of the moving end in the route; the length follows the worst of them.",
+            "Enter the positions of the moving end under Route; the length follows the worst one.",
             Source.of("SAE J1273"));
     private static final RuleText TAPER = new RuleText(
             "joint.opened-taper",
             Severity.WARN,
-            "End {which} will be opened by {opener}, and its joint seals on taper threads.",
-            "End {which} can be opened by {opener} and closed again.",
-            "a taper is sealed afresh every time",
-            "Seal a taper once in the shop and let {opener} meet a flare, a union or a ring joint.",
+            "End {which} will be opened ({opener}), but its joint seals on a taper thread.",
+            "End {which} can be opened ({opener}) and closed again.",
+            "a taper thread needs new sealant every time",
+            "Seal the taper once in the shop, and put a flare, union or ring joint where the line is opened.",
             Source.house("who opens the joint next"));
     private static final RuleText RING = new RuleText(
             "joint.opened-ring",
             Severity.NOTE,
-            "End {which} will be opened by {opener}, and its joint seals with a ring.",
-            "End {which} has no ring that wants changing.",
+            "End {which} will be opened ({opener}), and its joint seals with a ring.",
+            "End {which} has no ring to renew.",
             "{school}",
-            "Tie a spare ring to the line, in its bag, with its size on the tag.",
+            "Tie a spare ring to the line in a bag, with its size on the tag.",
             Source.house("schools on joints that are opened often"));
 
     @Override

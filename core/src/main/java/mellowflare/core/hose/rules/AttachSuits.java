@@ -2,7 +2,6 @@ package mellowflare.core.hose.rules;
 
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Needs;
@@ -15,16 +14,17 @@ import mellowflare.core.hose.line.Side;
 import mellowflare.core.parts.Attach;
 import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.reference.Source;
+import mellowflare.core.text.Lists;
 
 /** Each kind of hose takes its ends in its own ways: no barb and clamp on wire hose, no crimp of oil hose on PTFE. */
 final class AttachSuits implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "line.attach",
             Severity.STOP,
-            "{part} is {attach}; {kind} hose takes its ends {ways}.",
-            "{part} is {attach}, as {kind} hose takes it.",
+            "{part} is {attach}; {kind} hose takes ends that are {ways}.",
+            "{part} is {attach}, which is right for {kind} hose.",
             "{attach} against {ways}",
-            "Take an end that is made for {kind} hose.",
+            "Use an end made for {kind} hose.",
             Source.house("kinds of hose and how their ends go on"));
 
     @Override
@@ -43,7 +43,8 @@ final class AttachSuits implements Rule<HoseCase> {
                     TEXT,
                     about,
                     Needs.fromMaker(
-                            "how hose end " + part.part() + " is fixed to its hose",
+                            "attach-" + part.part(),
+                            Say.it("attach-suits.ask-maker", "part", part.part()),
                             s.which().hoseEnd()));
         }
         Attach attach = part.attach().get();
@@ -58,6 +59,6 @@ final class AttachSuits implements Rule<HoseCase> {
                         "kind", Figure.of(c.hose().get().kind().word()),
                         "ways",
                                 Figure.of(
-                                        ways.stream().sorted().map(Attach::word).collect(Collectors.joining(" or ")))));
+                                        ways.stream().sorted().map(Attach::word).collect(Lists.joinedByOr()))));
     }
 }

@@ -19,10 +19,10 @@ final class BendRadius implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "hose.bend-radius",
             Severity.STOP,
-            "The bend on the job is {radius} on the centre line; {hose} needs {least} or more.",
-            "The bend of {radius} on the centre line is within the {least} of {hose}.",
+            "The bend is too tight for {hose}: {radius}, at least {least} needed on the centre line.",
+            "The bend is wide enough for {hose}: {radius}, at least {least} needed on the centre line.",
             "{radius} against {least}, both on the centre line",
-            "Give the hose a wider sweep, turn an end with an elbow, or take a more flexible hose.",
+            "Give the hose a wider sweep, turn an end with an elbow, or use a more flexible hose.",
             Source.of("SAE J517"));
 
     @Override

@@ -29,10 +29,10 @@ final class BoreSteps implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "line.bore-step",
             Severity.WARN,
-            "{part} has a bore of {narrow} in a hose of {bore}: it chokes the line{speed}.",
-            "The narrowest bore is {narrow}, {part}, in a hose of {bore}{speed}.",
+            "{part} chokes the line: its bore is {narrow}, the hose has {bore}{speed, select, none {} other {; {speed} in the narrow part}}.",
+            "The narrowest bore is {narrow} at {part}; the hose has {bore}{speed, select, none {} other {; {speed} in the narrow part}}.",
             "{narrow} against {bore}",
-            "Take the part in the hose's own size, or a hose of the size that the port allows.",
+            "Use the part in the hose's own size, or a hose in the size the port allows.",
             Source.house("bores below six tenths of the hose's"));
 
     private record Narrow(String part, Length bore) {}
@@ -55,7 +55,9 @@ final class BoreSteps implements Rule<HoseCase> {
                         TEXT,
                         Subject.LINE,
                         Needs.fromMaker(
-                                "the bore of hose end " + part.part(), s.which().hoseEnd())));
+                                "bore-" + part.part(),
+                                Say.it("bore-steps.ask-maker", "part", part.part()),
+                                s.which().hoseEnd())));
             }
             all.add(new Narrow(part.part(), part.bore().get()));
             for (Fitted f : s.adapters()) {
@@ -66,9 +68,8 @@ final class BoreSteps implements Rule<HoseCase> {
         Length bore = c.hose().get().bore();
         String speed = c.service()
                 .flow()
-                .map(q -> ", " + new Figure.OfSpeed(PipeVelocity.metresPerSecond(q, least.bore())).text(c.units())
-                        + " there")
-                .orElse("");
+                .map(q -> new Figure.OfSpeed(PipeVelocity.metresPerSecond(q, least.bore())).text(c.units()))
+                .orElse("none");
         return List.of(Finding.of(
                 least.bore().mm() >= NARROW * bore.mm(),
                 TEXT,

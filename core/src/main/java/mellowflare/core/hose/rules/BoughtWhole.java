@@ -21,10 +21,10 @@ final class BoughtWhole implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "hose.whole",
             Severity.STOP,
-            "{hose} is bought whole, {lengths}; none of them is {wanted} or a little more.",
-            "{hose} is bought whole: take the one of {taken}. It is not cut, spliced or made up here.",
-            "{wanted} wanted, {lengths} to be had",
-            "Move a port, or ask the maker for the length; a hose that is a third too long rubs and hangs.",
+            "{hose} is sold whole in {lengths}: none is {wanted} or a little more.",
+            "{hose} is sold whole: use the {taken} one. It is not cut, spliced or fitted here.",
+            "{wanted} wanted, sold in {lengths}",
+            "Move a port, or ask the maker for the length; a hose a third too long rubs and hangs.",
             Source.house("whole, tested assemblies"));
 
     @Override

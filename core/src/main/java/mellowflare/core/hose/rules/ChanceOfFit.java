@@ -19,9 +19,9 @@ final class ChanceOfFit implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "length.chance",
             Severity.WARN,
-            "The chance that the hose comes out within {tolerance} is {chance}. Biggest uncertainty: {largest}.",
-            "The chance that the hose comes out within {tolerance} is {chance}.",
-            "scatter of {deviation} (first order); most of it {largest}",
+            "Only {chance} chance that the hose comes out within {tolerance}. Biggest uncertainty: {largest}.",
+            "{chance} chance that the hose comes out within {tolerance}.",
+            "standard deviation {deviation} (first order); most of it from {largest}",
             "To improve it: {better}.",
             Source.house("scatter of readings, cuts and make-up"));
 
@@ -39,7 +39,7 @@ final class ChanceOfFit implements Rule<HoseCase> {
                 .map(ToleranceBudget.Cause::better)
                 .filter(t -> !t.isEmpty())
                 .findFirst()
-                .orElse("nothing simple");
+                .orElse(Say.it("chance-of-fit.nothing-simple"));
         return List.of(Finding.of(
                 b.chance() >= ENOUGH,
                 TEXT,

@@ -16,10 +16,10 @@ final class Clocking implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "line.clocking",
             Severity.STOP,
-            "Two elbow ends, and the angle between them has not been said.",
+            "There are two elbow ends, and the clock angle between them is missing.",
             "{says}",
             "{says}",
-            "Dry-fit on the machine and give the angle: seen from end A with its elbow at 12 o'clock, clockwise to B.",
+            "Dry-fit it on the machine and enter the angle: seen from end A with its elbow at 12 o'clock, clockwise to B.",
             Source.house("clocking convention of this workbench"));
 
     @Override
@@ -28,11 +28,13 @@ final class Clocking implements Rule<HoseCase> {
             return List.of(Finding.notChecked(TEXT, Subject.LINE, Missing.ends(c)));
         }
         String says = !c.twoElbows()
-                ? "No clock angle is needed: there are not two elbows."
+                ? Say.it("clocking.no-clock-angle-needed")
                 : c.clockAngle()
-                        .map(a ->
-                                "The elbows stand at " + Figure.of(a).text(c.units()) + ", seen from end A, clockwise.")
-                        .orElse("two elbows");
+                        .map(a -> Say.it(
+                                "clocking.the-elbows-stand-at",
+                                "text",
+                                Figure.of(a).text(c.units())))
+                        .orElse(Say.it("clocking.two-elbows"));
         return List.of(Finding.of(
                 !c.twoElbows() || c.clockAngle().isPresent(), TEXT, Subject.LINE, Map.of("says", Figure.of(says))));
     }

@@ -19,10 +19,10 @@ final class ConductiveLiner implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "hose.conductive",
             Severity.STOP,
-            "{fluid} moving in the plain PTFE liner of {hose} charges it: sparks burn pinholes.",
-            "The PTFE liner of {hose} leads static away.",
-            "plain liner, fuel that moves",
-            "Take the hose with the conductive liner.",
+            "{fluid} flowing through the plain PTFE liner of {hose} charges it up: sparks burn pinholes.",
+            "The PTFE liner of {hose} is conductive and carries static away.",
+            "plain liner, flowing fuel",
+            "Use the hose with the conductive liner.",
             Source.of("trade practice; SAE J517 100R14"));
 
     @Override
@@ -37,7 +37,10 @@ final class ConductiveLiner implements Rule<HoseCase> {
             return List.of(Finding.notChecked(
                     TEXT,
                     Subject.HOSE,
-                    Needs.fromMaker("whether the liner of hose " + hose.part() + " conducts", Subject.HOSE)));
+                    Needs.fromMaker(
+                            "conducts-" + hose.part(),
+                            Say.it("conductive-liner.ask-maker", "part", hose.part()),
+                            Subject.HOSE)));
         }
         return List.of(Finding.of(
                 hose.conductive().get(),

@@ -21,10 +21,10 @@ final class CutPossible implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "length.cut",
             Severity.STOP,
-            "Overall {overall} less both cut-offs leaves {cut}: the ends need {least} of hose.",
-            "Overall {overall} less both cut-offs leaves {cut} of hose.",
+            "The line is too short for its ends: {overall} less both cut-offs leaves {cut}, at least {least} of hose needed.",
+            "{overall} overall less both cut-offs leaves {cut} of hose.",
             "{overall} less {cutOffs}",
-            "Measure again; if it is right, the ports are too close for this hose.",
+            "Measure again; if it is right, the ports are too close together for this hose.",
             Source.house("insertion of both ends and one outside diameter of free hose"));
 
     @Override

@@ -21,10 +21,10 @@ final class CutStillRight implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "make.cut-changed",
             Severity.STOP,
-            "The hose was cut to {was}; the line now asks for {now}.",
-            "The hose was cut to the figure the line asks for ({now}).",
+            "The hose was cut to {was}, but the line now needs {now}.",
+            "The hose was cut to the length the line needs ({now}).",
             "{was} against {now}",
-            "Undo the change, or cut a new hose and start the steps afresh.",
+            "Undo the change, or cut a new hose and start the steps again.",
             Source.house("the figure read back before the cut"));
 
     @Override

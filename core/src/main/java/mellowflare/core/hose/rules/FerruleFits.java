@@ -20,10 +20,10 @@ final class FerruleFits implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "line.collar",
             Severity.STOP,
-            "{collar} is made for hose of {least} to {most} outside; {hose} is {outside}: it would not hold.",
-            "{collar} is made for the {outside} of {hose}.",
+            "{collar} will not hold on {hose}: it is for {least} to {most} outside diameter, the hose has {outside}.",
+            "{collar} fits the {outside} outside diameter of {hose}.",
             "{outside} against {least} to {most}",
-            "Take the collar for {outside}, or the hose it is made for: normal and reduced diameter do not mix.",
+            "Use the ferrule for {outside}, or the hose this one is made for: normal and reduced diameter do not mix.",
             Source.of("SAE J1273; house catalogue"));
 
     @Override

@@ -2,7 +2,6 @@ package mellowflare.core.hose.rules;
 
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Needs;
@@ -17,16 +16,17 @@ import mellowflare.core.parts.HoseKind;
 import mellowflare.core.parts.HoseKinds;
 import mellowflare.core.parts.HosePart;
 import mellowflare.core.reference.Source;
+import mellowflare.core.text.Lists;
 
 /** Every kind of fluid has hose that is made for it. */
 final class FluidBelongs implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "line.fluid-belongs",
             Severity.STOP,
-            "{hose} is {kind} hose; {fluid} does not belong in it.",
-            "{fluid} belongs in {kind} hose.",
+            "Never use {kind} hose ({hose}) for {fluid}.",
+            "{kind} hose is made for {fluid}.",
             "{why}",
-            "Take {instead}.",
+            "Use {instead}.",
             Source.house("kinds of hose by service"));
 
     @Override
@@ -50,26 +50,26 @@ final class FluidBelongs implements Rule<HoseCase> {
 
     private static String why(FluidGroup group) {
         return switch (group) {
-            case OIL, WATER, ESTER -> "kind of fluid";
-            case BRAKE -> "brake hoses are whole, tested assemblies";
-            case FUEL -> "fuel permeates and needs fuel hose";
-            case REFRIGERANT -> "refrigerant creeps through and needs barrier hose";
-            case GAS -> "fuel gas needs hose made and marked for it";
-            case DRINKING -> "drinking water needs hose approved for it";
-            case AIR -> "air blisters the cover of hose that is not made for it";
-            case OXIDISER -> "traces of oil burn in an oxidiser";
+            case OIL, WATER, ESTER -> Say.it("fluid-belongs.kind-fluid");
+            case BRAKE -> Say.it("fluid-belongs.brake-hoses-whole-tested");
+            case FUEL -> Say.it("fluid-belongs.fuel-permeates-needs-fuel");
+            case REFRIGERANT -> Say.it("fluid-belongs.refrigerant-creeps-through-needs");
+            case GAS -> Say.it("fluid-belongs.fuel-gas-needs-hose");
+            case DRINKING -> Say.it("fluid-belongs.drinking-water-needs-hose");
+            case AIR -> Say.it("fluid-belongs.air-blisters-cover-hose");
+            case OXIDISER -> Say.it("fluid-belongs.traces-oil-burn-oxidiser");
         };
     }
 
     private static String instead(HoseCase c, FluidGroup group) {
         String kinds = c.data().get(HoseKinds.KEY).madeFor(group).stream()
                 .map(HoseKind::word)
-                .collect(Collectors.joining(" or "));
+                .collect(Lists.joinedByOr());
         return switch (group) {
-            case BRAKE -> "the whole tested brake hose for this vehicle";
-            case OXIDISER -> kinds + " hose, cleaned and listed for it";
-            case GAS -> kinds + " hose with its ends made on, as the code asks";
-            default -> kinds + " hose and its own ends";
+            case BRAKE -> Say.it("fluid-belongs.whole-tested-brake-hose");
+            case OXIDISER -> Say.it("fluid-belongs.hose-cleaned-listed-for", "kinds", kinds);
+            case GAS -> Say.it("fluid-belongs.hose-with-its-ends", "kinds", kinds);
+            default -> Say.it("fluid-belongs.hose-its-own-ends", "kinds", kinds);
         };
     }
 }

@@ -21,10 +21,10 @@ final class HoseSize implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "line.size",
             Severity.STOP,
-            "{part} is made for hose {endDash}; the hose is {hoseDash}.",
-            "{part} fits hose {hoseDash}.",
+            "{part} is for hose size {endDash}; the hose is {hoseDash}.",
+            "{part} fits hose size {hoseDash}.",
             "{endDash} against {hoseDash}",
-            "Take the end for hose {hoseDash}, or hose {endDash}.",
+            "Use the end for hose size {hoseDash}, or hose of size {endDash}.",
             Source.of("SAE J517; house catalogue"));
 
     @Override
@@ -44,7 +44,8 @@ final class HoseSize implements Rule<HoseCase> {
                     TEXT,
                     about,
                     Needs.fromMaker(
-                            "the hose size of hose end " + part.part(),
+                            "hose-size-" + part.part(),
+                            Say.it("hose-size.ask-maker", "part", part.part()),
                             s.which().hoseEnd()));
         }
         DashSize fits = part.hoseDash().get();

@@ -27,7 +27,7 @@ final class LengthMethod implements Rule<HoseCase> {
             "The length is copied from the old hose, which may have shrunk or never have been right.",
             "The length was found by this method: {school}.",
             "{reason}",
-            "Lay the old hose beside the route on the machine before the cut, and add what it lacks.",
+            "Lay the old hose along the route on the machine before you cut, and add what is missing.",
             Source.house("methods of finding a hose length"));
 
     private static final String LAID_OUT = "laid-out";
@@ -36,19 +36,19 @@ final class LengthMethod implements Rule<HoseCase> {
     private static final RuleText MARKED = new RuleText(
             "length.laid-out",
             Severity.WARN,
-            "The bare hose was marked at {marked} and the cut is {cut}: ends or length were changed since.",
-            "The cut is the {marked} that was marked on the bare hose.",
-            "finished length is the bare hose and both cut-offs",
-            "Lay the hose out again with the ends it gets now, or take the marked length again.",
+            "The bare hose was marked at {marked}, but the cut is {cut}: ends or length have changed since.",
+            "The cut is the {marked} marked on the bare hose.",
+            "finished length = bare hose plus both cut-offs",
+            "Lay the hose out again with its present ends, or use the marked length again.",
             Source.house("methods of finding a hose length"));
 
     private static final RuleText TIGHT = new RuleText(
             "length.never-tight",
             Severity.WARN,
-            "Laid out with no spare, the hose may draw up by {draws} under pressure and pull tight.",
-            "The length allows for what pressure draws up.",
-            "hose shortens under pressure to {shortest} of its length (its own figure, or SAE J517)",
-            "No spare, but never tight: lay it out with that much slack in its bend, or measure the route.",
+            "Laid out with nothing to spare, the hose may shorten by {draws} under pressure and pull tight.",
+            "The length allows for shortening under pressure.",
+            "the hose shortens under pressure to {shortest} of its length (its own figure, or SAE J517)",
+            "Lay it out with that much slack in its bend, or measure the route.",
             Source.house("methods of finding a hose length"));
 
     @Override

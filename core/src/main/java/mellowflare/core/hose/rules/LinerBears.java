@@ -20,16 +20,16 @@ final class LinerBears implements Rule<HoseCase> {
     private static final RuleText NEVER = new RuleText(
             "hose.liner",
             Severity.STOP,
-            "A {liner} liner does not bear {fluid}.",
-            "A {liner} liner suits {fluid}.",
+            "{liner} liner is not compatible with {fluid}.",
+            "{liner} liner is compatible with {fluid}.",
             "{liner} in {fluid}: {source}",
-            "Take a hose with a liner that suits {fluid}.",
+            "Use a hose whose liner is compatible with {fluid}.",
             Source.house("fluid and elastomer table"));
     private static final RuleText LIMITED = new RuleText(
             "hose.liner-limited",
             Severity.WARN,
-            "A {liner} liner bears {fluid} only within limits of grade and temperature.",
-            "A {liner} liner suits {fluid}.",
+            "{liner} liner is compatible with {fluid} only for some grades and temperatures.",
+            "{liner} liner is compatible with {fluid}.",
             "{liner} in {fluid}: {source}",
             "Ask the hose maker for this fluid and temperature.",
             Source.house("fluid and elastomer table"));
@@ -45,7 +45,12 @@ final class LinerBears implements Rule<HoseCase> {
                 c.data().get(Compatibility.KEY).of(c.fluid().get().id(), liner);
         if (row.isEmpty()) {
             return List.of(Finding.notChecked(
-                    NEVER, Subject.HOSE, Needs.fromMaker("a liner of " + liner + " in " + fluid, Subject.HOSE)));
+                    NEVER,
+                    Subject.HOSE,
+                    Needs.fromMaker(
+                            "liner-" + liner,
+                            Say.it("liner-bears.ask-maker", "liner", liner, "fluid", fluid),
+                            Subject.HOSE)));
         }
         Map<String, Figure> figures = Map.of(
                 "liner", Figure.of(liner),

@@ -21,16 +21,16 @@ final class LookAlikesOfPort implements Rule<HoseCase> {
     private static final RuleText UNSURE = new RuleText(
             "end.twin",
             Severity.WARN,
-            "{place} was taken for {end} at {certainty}; it may be {twin} ({alike}).",
-            "{place} is {end}, told from its look-alikes at {certainty}.",
+            "{place} was identified as {end} ({certainty} sure); it could also be {twin} ({alike}).",
+            "{place} is {end} ({certainty} sure); its look-alikes are ruled out.",
             "{alike}: {forced}",
             "{tell}",
             Source.of("the end tables, twins computed"));
     private static final RuleText PICKED = new RuleText(
             "end.picked",
             Severity.NOTE,
-            "{place} was picked as {end}, not measured; {twin} looks like it ({alike}).",
-            "{place} was picked as {end}; nothing in the tables looks like it.",
+            "{place} was picked as {end}, not measured; {twin} is easily confused with it ({alike}).",
+            "{place} was picked as {end}; nothing in the tables is easily confused with it.",
             "{alike}: {forced}",
             "{tell}",
             Source.of("the end tables, twins computed"));
@@ -56,11 +56,20 @@ final class LookAlikesOfPort implements Rule<HoseCase> {
                         "place", Figure.of(s.place()),
                         "end", Figure.of(s.port().get().brief()),
                         "certainty", new Figure.OfShare(s.certainty().orElse(1.0)),
-                        "twin", Figure.of(lookAlike.map(t -> t.other().brief()).orElse("no other")),
-                        "alike", Figure.of(lookAlike.map(t -> t.kind().alike()).orElse("no look-alike in the tables")),
+                        "twin",
+                                Figure.of(lookAlike
+                                        .map(t -> t.other().brief())
+                                        .orElse(Say.it("look-alikes-of-port.no-other"))),
+                        "alike",
+                                Figure.of(lookAlike
+                                        .map(t -> t.kind().alike())
+                                        .orElse(Say.it("look-alikes-of-port.no-look-alike-tables"))),
                         "forced",
                                 Figure.of(
                                         lookAlike.map(t -> t.kind().ifForced()).orElse("none")),
-                        "tell", Figure.of(lookAlike.map(t -> t.kind().tellBy()).orElse("Nothing to tell apart."))));
+                        "tell",
+                                Figure.of(lookAlike
+                                        .map(t -> t.kind().tellBy())
+                                        .orElse(Say.it("look-alikes-of-port.nothing-tell-apart")))));
     }
 }

@@ -20,10 +20,10 @@ final class MatchedSeries implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "line.matched-series",
             Severity.STOP,
-            "{part} is of series {endSeries}, the hose {hose} of series {hoseSeries}: they do not belong together.",
-            "{part} and the hose {hose} are of one series ({hoseSeries}).",
+            "{part} is series {endSeries} and the hose {hose} is series {hoseSeries}: never mix them.",
+            "{part} and the hose {hose} are the same series ({hoseSeries}).",
             "series {endSeries} against {hoseSeries}",
-            "Take an end of series {hoseSeries}.",
+            "Use an end of series {hoseSeries}.",
             Source.of("SAE J1273"));
 
     @Override
@@ -43,7 +43,9 @@ final class MatchedSeries implements Rule<HoseCase> {
                     TEXT,
                     about,
                     Needs.fromMaker(
-                            "the series of hose end " + part.part(), s.which().hoseEnd()));
+                            "series-" + part.part(),
+                            Say.it("matched-series.ask-maker", "part", part.part()),
+                            s.which().hoseEnd()));
         }
         String series = part.series().get();
         return Finding.of(

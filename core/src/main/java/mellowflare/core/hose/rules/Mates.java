@@ -22,10 +22,10 @@ final class Mates implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "joint.mates",
             Severity.STOP,
-            "{part} offers {offers}; what it goes on is {port}: they do not seal on each other.",
+            "{part} does not seal on the port: it has {offers}, the port is {port}.",
             "{part} mates with {port} and seals on the {seat}.",
             "{offers} against {port}",
-            "Take a hose end that offers the mate of {port}.",
+            "Use a hose end that mates with {port}.",
             Source.of("the end tables"));
 
     @Override
@@ -57,8 +57,12 @@ final class Mates implements Rule<HoseCase> {
                 Map.of(
                         "part", Figure.of(part.part()),
                         "offers",
-                                Figure.of(part.end().text() + " with "
-                                        + part.seat().words()),
+                                Figure.of(Say.it(
+                                        "mates.with",
+                                        "end",
+                                        part.end().text(),
+                                        "seat",
+                                        part.seat().words())),
                         "seat", Figure.of(part.seat().sealPlace().words()),
                         "port", Figure.of(s.presented().orElseThrow().id().text())));
     }

@@ -36,7 +36,8 @@ final class MetalsTogether implements Rule<HoseCase> {
                     s.part().isEmpty()
                             ? HoseNeeds.end(s.which())
                             : Needs.fromMaker(
-                                    "the metal of hose end " + s.which(),
+                                    "metal-" + s.which(),
+                                    Say.it("metals-together.ask-maker", "which", s.which()),
                                     s.which().hoseEnd()));
         }
         if (!missing.isEmpty()) {

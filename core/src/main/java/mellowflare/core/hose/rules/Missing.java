@@ -32,7 +32,9 @@ final class Missing {
         c.sides().stream()
                 .filter(s -> s.part().filter(p -> p.rating().isEmpty()).isPresent())
                 .forEach(s -> missing.add(Needs.fromMaker(
-                        "the rating of hose end " + s.which(), s.which().hoseEnd())));
+                        "rating-" + s.which(),
+                        Say.it("missing.ask-maker", "which", s.which()),
+                        s.which().hoseEnd())));
         return missing.toArray(Need[]::new);
     }
 

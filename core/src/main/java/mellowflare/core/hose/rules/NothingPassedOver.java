@@ -18,10 +18,10 @@ final class NothingPassedOver implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "make.passed-over",
             Severity.WARN,
-            "“{step}” was passed over by {by}: {reason}",
-            "No step was passed over.",
+            "“{step}” was skipped by {by}: {reason}",
+            "No step was skipped.",
             "the record of the steps",
-            "Decide who answers for it before the line is used.",
+            "Settle who answers for it before the line is used.",
             Source.house("hold points"));
 
     @Override

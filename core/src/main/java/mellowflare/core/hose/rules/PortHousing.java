@@ -26,27 +26,27 @@ final class PortHousing implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "port.housing",
             Severity.STOP,
-            "A fitting turns home by hand in the {end} port of {place}: the port has no ring housing.",
-            "The ring of a fitting meets the {end} port of {place} before its shoulder does.",
-            "in a sound port the ring touches first and the last turns take a wrench; here the ring has room or peeps out",
-            "Do not use this port. Have its mouth cut to the ring housing of the standard, or replace the part.",
+            "A fitting turns all the way in by hand in the {end} port of {place}: the port has no ring housing.",
+            "In the {end} port of {place} the ring meets the port before the shoulder does.",
+            "in a sound port the ring touches first and the last turns need a wrench; here the ring has room or shows",
+            "Do not use this port. Have the ring housing of the standard machined into it, or replace the part.",
             Source.of("SAE J1926-1; ISO 11926-1; ISO 6149-1"));
 
     private static final RuleText SHOWS = new RuleText(
             "port.ring-shows",
             Severity.STOP,
-            "The ring peeps out at the {end} port of {place} when the fitting is tight: the port has no ring housing.",
-            "No ring is to be seen at the {end} port of {place} when the fitting is tight.",
-            "in a sound port the ring lies wholly in its housing",
-            "Do not use this port. Have its mouth cut to the ring housing of the standard, or replace the part.",
+            "The ring shows at the {end} port of {place} when the fitting is tight: the port has no ring housing.",
+            "The ring does not show at the {end} port of {place} when the fitting is tight.",
+            "in a sound port the ring sits fully inside its housing",
+            "Do not use this port. Have the ring housing of the standard machined into it, or replace the part.",
             Source.of("SAE J1926-1; ISO 11926-1; ISO 6149-1"));
     private static final RuleText MOUTH = new RuleText(
             "port.mouth",
             Severity.WARN,
-            "The mouth of the {end} port of {place} is {mouth} across; the ring housing of its standard is {housing}.",
-            "The mouth of the {end} port of {place} is {mouth} across, as its ring housing should be ({housing}).",
-            "{mouth} against {housing}, read at the face",
-            "Read it again over the edge of the cone. If it stays so, turn a fitting in by hand: home by hand means a bad port.",
+            "The mouth of the {end} port of {place} measures {mouth}; the ring housing of its standard is {housing}.",
+            "The mouth of the {end} port of {place} measures {mouth}, as its ring housing should ({housing}).",
+            "{mouth} against {housing}, measured at the face",
+            "Measure again across the edge of the cone. If it stays so, turn a fitting in by hand: if it goes all the way in, the port is bad.",
             new Source("SAE J1926-1, diameter of the housing at the face", Confidence.TYPICAL));
     /** What a caliper and a broken edge make of a sound housing (house figure). */
     private static final double OFF_MM = 0.5;
@@ -64,7 +64,7 @@ final class PortHousing implements Rule<HoseCase> {
         End port = s.port().orElseThrow();
         Map<String, Figure> figures = Map.of(
                 "end", Figure.of(port.brief()),
-                "place", Figure.of(s.place().isEmpty() ? "end " + s.which() : s.place()));
+                "place", Figure.of(s.place().isEmpty() ? Say.it("port-housing.end", "which", s.which()) : s.place()));
         List<Finding> all = new ArrayList<>();
         all.add(s.tried()
                 .homeByHand()
@@ -78,7 +78,13 @@ final class PortHousing implements Rule<HoseCase> {
     private static Finding mouth(Length measured, End port, Subject about, Map<String, Figure> figures) {
         Optional<Length> housing = port.ring().flatMap(SealRing::housing);
         if (housing.isEmpty()) {
-            return Finding.notChecked(MOUTH, about, Needs.fromMaker("the ring housing of " + port.brief(), about));
+            return Finding.notChecked(
+                    MOUTH,
+                    about,
+                    Needs.fromMaker(
+                            "housing-" + port.id().text(),
+                            Say.it("port-housing.ask-maker", "port", port.brief()),
+                            about));
         }
         Map<String, Figure> more = new HashMap<>(figures);
         more.put("mouth", Figure.of(measured));

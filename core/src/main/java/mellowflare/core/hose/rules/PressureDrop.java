@@ -23,10 +23,10 @@ final class PressureDrop implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "hose.pressure-drop",
             Severity.WARN,
-            "The hose takes {drop} off the pressure; the guide for {duty} lines is {most}.",
-            "The hose takes {drop} off the pressure, {regime}.",
+            "The pressure drop in the hose is {drop}; the guide for {duty} lines is {most}.",
+            "The pressure drop in the hose is {drop}, {regime}.",
             "{drop} at {speed}, Reynolds number {reynolds}, {regime}; ends and adapters not counted",
-            "Take the next larger bore, or a shorter way.",
+            "Use the next larger bore, or a shorter route.",
             Source.of("Darcy; 64/Re, Blasius, Prandtl"));
 
     @Override
@@ -69,7 +69,7 @@ final class PressureDrop implements Rule<HoseCase> {
         return switch (f.regime()) {
             case LAMINAR -> "laminar";
             case TURBULENT -> "turbulent";
-            case UNCERTAIN -> "between laminar and turbulent: the larger figure taken";
+            case UNCERTAIN -> Say.it("pressure-drop.between-laminar-turbulent-larger");
         };
     }
 

@@ -20,8 +20,8 @@ final class RoomForCutter implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "here.cutter",
             Severity.WARN,
-            "{room} of room where the hose is cut in place; this way of cutting needs {least}.",
-            "{room} of room where the hose is cut in place lets the cutter in.",
+            "Too little room to cut the hose in place: {room}, {least} needed for this way of cutting.",
+            "There is room to cut the hose in place: {room}, {least} needed.",
             "{room} against {least}",
             "{instead}",
             Source.house("room beside the hose by way of cutting"));
@@ -47,8 +47,10 @@ final class RoomForCutter implements Rule<HoseCase> {
                         "instead",
                                 Figure.of(
                                         fitting.isEmpty()
-                                                ? "Take the hose out of the machine before it is cut."
-                                                : "The " + String.join(" or the ", fitting)
-                                                        + " would go in; or take the hose out of the machine."))));
+                                                ? Say.it("room-for-cutter.take-hose-out-machine")
+                                                : Say.it(
+                                                        "room-for-cutter.the-would-go-or",
+                                                        "cutters",
+                                                        String.join(", ", fitting))))));
     }
 }

@@ -26,18 +26,17 @@ final class RoomForWrench implements Rule<HoseCase> {
                     ? Optional.empty()
                     : Optional.of(AtHand.roomNeeds(
                             Needs.fromMaker(
-                                    "the wrench size of hose end " + s.which(),
+                                    "hex-" + s.which(),
+                                    Say.it("room-for-wrench.ask-maker", "which", s.which()),
                                     s.which().hoseEnd()),
                             s.which().hoseEnd()));
         }
         boolean crow = room.get().compareTo(WrenchRoom.crowFoot(hex.get())) >= 0;
         return Optional.of(AtHand.room(
-                "wrench at end " + s.which(),
+                Say.it("room-for-wrench.wrench-at-end", "which", s.which()),
                 room,
                 WrenchRoom.openWrench(hex.get()),
-                crow
-                        ? "A crow-foot on an extension goes in from the end: try it before the first cut; the second wrench must still hold."
-                        : "Make this joint up before the part is bolted in place, or move the joint out with an adapter.",
+                crow ? Say.it("room-for-wrench.a-crow-foot-on") : Say.it("room-for-wrench.make-this-joint-up"),
                 s.which().hoseEnd()));
     }
 }

@@ -25,26 +25,26 @@ final class RouteOfLine implements Rule<HoseCase> {
     private static final RuleText SHORT = new RuleText(
             "length.reaches",
             Severity.STOP,
-            "{finished} does not reach: the shortest way that keeps the radius is {way}.",
-            "{finished} reaches over the shortest way of {way}.",
+            "The hose is too short: {finished}; the shortest route that keeps the bend radius is {way}.",
+            "The hose is long enough: {finished}; the shortest route is {way}.",
             "{finished} against {way}",
-            "Measure both again; if the way is right, make the hose {wanted} or more.",
+            "Measure both again; if the route is right, make the hose {wanted} or longer.",
             Source.of("the way in space"));
     private static final RuleText PULLS = new RuleText(
             "length.under-pressure",
             Severity.WARN,
-            "Under pressure {finished} may shorten to {shortest} and then pulls: the way is {way}.",
-            "Even shortened to {shortest} under pressure it reaches over the way of {way}.",
+            "Under pressure the hose may shorten from {finished} to {shortest} and pull: the route is {way}.",
+            "Even shortened to {shortest} under pressure, the hose covers the route of {way}.",
             "{shortest} against {way}",
-            "Make it {wanted} or more, so that it does not pull on its ends.",
+            "Make it {wanted} or longer, so that it does not pull on its ends.",
             Source.of("SAE J517 length change under pressure; SAE J1273"));
     private static final RuleText SLACKS = new RuleText(
             "length.slack",
             Severity.WARN,
-            "{finished} is {slack} longer than the way: the spare hose hangs out about {sag}.",
-            "{slack} spare, which hangs out about {sag}.",
+            "The hose is {slack} longer than the route: {finished}. The slack hangs out about {sag}.",
+            "The hose has {slack} of slack, which hangs out about {sag}.",
             "{finished} against {way}",
-            "Shorten it toward {wanted}, or clamp the spare where nothing rubs.",
+            "Shorten it toward {wanted}, or clamp the slack where nothing rubs.",
             Source.house("spare of more than a seventh of the way"));
 
     @Override

@@ -19,10 +19,10 @@ final class SecondReading implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "length.second-reading",
             Severity.STOP,
-            "The readings disagree: {first} and {second}, {apart} apart.",
+            "The two readings differ by {apart}: {first} and {second}.",
             "Two readings agree: {first} and {second}.",
             "{apart} apart, {allowed} allowed for a {instrument}",
-            "Measure again, both of you, from the same points.",
+            "Both of you measure again, from the same points.",
             Source.house("three standard deviations of two readings"));
 
     @Override

@@ -16,10 +16,10 @@ final class SparksAwayFromFuel implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "make.sparks",
             Severity.WARN,
-            "The hose is to be cut with the wheel, which throws sparks, for a line that carries what burns.",
-            "Nothing throws sparks in the cutting.",
-            "the shop's school of cutting",
-            "Cut it at a bench far from anything that has held fuel, or choose shears or a saw among the schools.",
+            "The hose is to be cut with a cut-off wheel, which throws sparks, and the line carries something that burns.",
+            "Nothing throws sparks when cutting.",
+            "the shop's method of cutting",
+            "Cut it at a bench far from anything that has held fuel, or choose shears or a saw as the method.",
             Source.of("trade practice"));
 
     @Override

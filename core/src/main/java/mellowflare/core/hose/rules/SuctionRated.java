@@ -20,10 +20,10 @@ final class SuctionRated implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "hose.suction",
             Severity.STOP,
-            "{hose} is not made for suction: it closes up or its liner comes loose.",
-            "{hose} stands {vacuum} of suction.",
+            "{hose} is not made for suction: it collapses, or its liner comes loose.",
+            "{hose} is rated for {vacuum} of suction.",
             "a suction line on {hose}",
-            "Take suction hose with its helix.",
+            "Use suction hose with a helix.",
             Source.of("SAE J517 100R4"));
 
     @Override

@@ -20,10 +20,10 @@ final class Surge implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "line.surge",
             Severity.STOP,
-            "Surges reach {peak}; {part} is rated to {limit}.",
-            "Surges of {peak} stay within the {limit} that {part} is rated to.",
+            "The surge pressure is too high for {part}: {peak}, rated to {limit}.",
+            "{part} is rated to {limit}, enough for surges of {peak}.",
             "{peak} against {limit}",
-            "Choose a stronger hose or end, or damp the surge.",
+            "Use a stronger hose or end, or damp the surge.",
             Source.of("SAE J1273"));
 
     @Override

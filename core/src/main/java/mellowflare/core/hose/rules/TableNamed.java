@@ -19,8 +19,8 @@ final class TableNamed implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "hose.pressure-table",
             Severity.NOTE,
-            "Metric tables were asked for, and the catalogue holds none for {hose}: {working} is by {source}.",
-            "{working} of {hose} is by {source}{other}.",
+            "You asked for metric pressure tables; the catalogue has none for {hose}. Its {working} is by {source}.",
+            "{hose} is rated to {working} by {source}{other, select, none {} other {; {other}}}.",
             "{source}",
             "Read what is printed on the hose; the maker's figure for it decides.",
             Source.of("SAE J517; ISO 1436; EN 853"));
@@ -35,11 +35,17 @@ final class TableNamed implements Rule<HoseCase> {
         boolean held = hose.metric().isPresent();
         String other = held
                 ? metric
-                        ? "; the catalogue's own figure is "
-                                + Figure.of(hose.working()).text(c.units())
-                        : "; " + hose.metricSource() + " gives "
-                                + Figure.of(hose.metric().get()).text(c.units())
-                : "";
+                        ? Say.it(
+                                "table-named.catalogue-s-own-figure",
+                                "working",
+                                Figure.of(hose.working()).text(c.units()))
+                        : Say.it(
+                                "table-named.gives",
+                                "metricSource",
+                                hose.metricSource(),
+                                "metric",
+                                Figure.of(hose.metric().get()).text(c.units()))
+                : "none";
         return List.of(Finding.of(
                 !metric || held,
                 TEXT,

@@ -22,18 +22,18 @@ final class TemperatureRange implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "hose.temperature",
             Severity.STOP,
-            "{fluid} of {temperature} is outside the {coldest} to {hottest} of {hose}.",
-            "{temperature} lies within the {coldest} to {hottest} of {hose}.",
+            "{fluid} at {temperature} is outside the range of {hose}: {coldest} to {hottest}.",
+            "{temperature} is within the range of {hose}: {coldest} to {hottest}.",
             "{temperature} against {coldest} to {hottest}",
-            "Take a hose for this temperature, or cool the line.",
+            "Use a hose for this temperature, or cool the line.",
             Source.of("SAE J517"));
     private static final RuleText AIR = new RuleText(
             "hose.surroundings",
             Severity.WARN,
-            "Surroundings of {temperature} are outside the {coldest} to {hottest} of {hose}.",
-            "Surroundings of {temperature} lie within the {coldest} to {hottest} of {hose}.",
+            "Ambient {temperature} is outside the range of {hose}: {coldest} to {hottest}.",
+            "Ambient {temperature} is within the range of {hose}: {coldest} to {hottest}.",
             "{temperature} against {coldest} to {hottest}",
-            "Sleeve or shield it, lead it away from the heat, or take a hose for this temperature.",
+            "Sleeve or shield it, route it away from the heat, or use a hose for this temperature.",
             Source.of("SAE J1273"));
 
     @Override
@@ -54,7 +54,7 @@ final class TemperatureRange implements Rule<HoseCase> {
                 text,
                 Subject.HOSE,
                 Map.of(
-                        "fluid", Figure.of(c.fluid().map(f -> f.name()).orElse("Fluid")),
+                        "fluid", Figure.of(c.fluid().map(f -> f.name()).orElse(Say.it("temperature-range.fluid"))),
                         "temperature", Figure.of(t),
                         "coldest", Figure.of(hose.coldest()),
                         "hottest", Figure.of(hose.hottest()),

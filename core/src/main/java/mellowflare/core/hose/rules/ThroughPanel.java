@@ -25,26 +25,26 @@ final class ThroughPanel implements Rule<HoseCase> {
     private static final RuleText HOSE = new RuleText(
             "here.panel",
             Severity.STOP,
-            "The hole of {hole} does not even let the hose of {outside} pass with room for its edge guard.",
-            "The hose of {outside} passes the hole of {hole}.",
+            "The hole is too small for the hose: {hole}; the hose is {outside} and needs an edge guard besides.",
+            "The hose ({outside}) passes through the hole of {hole}.",
             "{hole} against {outside}",
-            "Prove the place from both sides, then open the hole, or take a bulkhead adapter with its nut.",
+            "Check the place from both sides before you enlarge the hole, or use a bulkhead adapter with its nut.",
             Source.house("2 mm of room round what passes"));
     private static final RuleText ENDS = new RuleText(
             "here.panel-ends",
             Severity.WARN,
-            "Of the ends {largest} is the smaller and needs {needed}; the hole is {hole}: no made-up end passes.",
-            "End {end} passes the hole of {hole}, with {needed} needed: push it through from the other side.",
+            "No finished end passes through the hole: the smaller, {largest}, needs {needed}; the hole is {hole}.",
+            "End {end} passes through the hole of {hole}; it needs {needed}. Push it through from the other side.",
             "{needed} against {hole}, across the corners, elbows with their outlet",
-            "Put the hose through before the second end goes on, or open the hole; a hose that comes back made up will not go in.",
+            "Put the hose through before the second end goes on, or enlarge the hole; a finished hose will not go in.",
             Source.house("largest part that must pass"));
     private static final RuleText EDGE = new RuleText(
             "here.panel-edge",
             Severity.WARN,
-            "The edge of the hole is bare: it saws through the cover.",
+            "The edge of the hole is bare: it will saw through the cover.",
             "The edge of the hole is guarded.",
             "bare metal on rubber",
-            "Grommet or sleeve, the hose clamped on both sides, and a stop so that it cannot be pulled through.",
+            "Fit a grommet or sleeve, clamp the hose on both sides, and fit a stop so that it cannot be pulled through.",
             Source.of("SAE J1273"));
 
     private record Passing(String which, Length needs) {}
@@ -74,7 +74,7 @@ final class ThroughPanel implements Rule<HoseCase> {
                 .toList();
         if (ends.isEmpty()) {
             all.add(Finding.notChecked(
-                    ENDS, Subject.LINE, Needs.fromMaker("the wrench sizes of the hose ends", Subject.LINE)));
+                    ENDS, Subject.LINE, Needs.fromMaker("hexes", Say.it("through-panel.ask-maker"), Subject.LINE)));
         } else {
             Passing least = ends.get(0);
             all.add(Finding.of(
@@ -82,7 +82,7 @@ final class ThroughPanel implements Rule<HoseCase> {
                     ENDS,
                     Subject.LINE,
                     Map.of(
-                            "largest", Figure.of("end " + least.which()),
+                            "largest", Figure.of(Say.it("through-panel.end", "which", least.which())),
                             "end", Figure.of(least.which()),
                             "needed", Figure.of(least.needs()),
                             "hole", Figure.of(hole))));

@@ -24,7 +24,9 @@ final class ToolsAtHand implements Rule<HoseCase> {
             s.part().map(HoseEndPart::hexes).orElse(List.of()).stream()
                     .filter(c.here().noWrench()::contains)
                     .forEach(size -> all.add(AtHand.noWrench(
-                            size, "a hex of hose end " + s.which(), s.which().hoseEnd())));
+                            size,
+                            Say.it("tools-at-hand.hex-hose-end", "which", s.which()),
+                            s.which().hoseEnd())));
         }
         return all.isEmpty() ? List.of(AtHand.all()) : all;
     }

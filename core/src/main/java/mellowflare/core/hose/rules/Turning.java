@@ -17,10 +17,10 @@ final class Turning implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "line.turning",
             Severity.STOP,
-            "Both ends are fixed threads: the second cannot be tightened without twisting the hose.",
+            "Both ends have fixed threads: the second cannot be tightened without twisting the hose.",
             "{order}",
             "ends {a} and {b}",
-            "Take a swivel end on one side.",
+            "Use a swivel end on one side.",
             Source.of("SAE J1273"));
 
     @Override
@@ -33,8 +33,8 @@ final class Turning implements Rule<HoseCase> {
         boolean turnsA = c.a().turns();
         boolean turnsB = c.b().turns();
         String order = turnsA && turnsB
-                ? "Both ends turn on their nuts: either may be tightened first."
-                : "End " + (turnsA ? "B" : "A") + " is a fixed thread: it goes in first, the swivel last.";
+                ? Say.it("turning.both-ends-turn-on")
+                : Say.it("turning.end-fixed-thread-goes", "part", turnsA ? "B" : "A");
         return List.of(Finding.of(
                 turnsA || turnsB,
                 TEXT,

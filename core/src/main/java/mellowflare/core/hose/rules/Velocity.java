@@ -21,10 +21,10 @@ final class Velocity implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "hose.velocity",
             Severity.WARN,
-            "{flow} through a bore of {bore} runs at {speed}; the guide for {duty} lines is {guide}.",
-            "{flow} through a bore of {bore} runs at {speed}, within the guide of {guide} for {duty} lines.",
+            "The flow is too fast: {speed} for {flow} through a bore of {bore}; the guide for {duty} lines is {guide}.",
+            "{flow} through a bore of {bore} flows at {speed}, within the guide of {guide} for {duty} lines.",
             "{speed} against {guide}",
-            "Take the next larger bore, or accept heat and pressure drop.",
+            "Use the next larger bore, or accept heat and pressure drop.",
             Source.house("common velocity guides for pressure, return and suction lines"));
 
     @Override

@@ -19,10 +19,10 @@ final class WeakestPart implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "line.weakest-part",
             Severity.STOP,
-            "{part} is rated to {limit}; the line works at {working}.",
-            "{part} is the weakest part, rated to {limit}; the line works at {working}.",
+            "{part} is too weak: rated to {limit}, working pressure {working}.",
+            "The weakest part is {part}, rated to {limit}; working pressure {working}.",
             "{limit} against {working}",
-            "Choose a stronger hose or end, or lower the pressure.",
+            "Use a stronger hose or end, or lower the pressure.",
             Source.of("SAE J1273"));
 
     @Override

@@ -42,7 +42,7 @@ public final class Bars {
             List<CutTask.Stock> stock = new ArrayList<>();
             for (AtHand o : atHand) {
                 if (o.size().equals(size.size())) {
-                    stock.add(new CutTask.Stock("at hand", o.length(), 0, Optional.of(o.count())));
+                    stock.add(new CutTask.Stock(Say.it("bars.at-hand"), o.length(), 0, Optional.of(o.count())));
                 }
             }
             double price = size.metre() * bar.length().mm() / 1000;

@@ -27,7 +27,8 @@ public final class PartTally {
 
     /** Metres of pipe. */
     public void pipe(PipeSize size, double metres) {
-        line("pipe", size.size(), () -> new Line("pipe " + size.name(), size.metre(), true)).count += metres;
+        line("pipe", size.size(), () -> new Line(Say.it("part-tally.pipe", "size", size.name()), size.metre(), true))
+                .count += metres;
     }
 
     /** Metres of what hangs on no size of pipe. */
@@ -46,7 +47,10 @@ public final class PartTally {
     }
 
     private static Line reducerLine(PipeSize large, PipeSize small) {
-        return new Line("reducer " + large.name() + " to " + small.name(), large.couplingPrice(), false);
+        return new Line(
+                Say.it("part-tally.reducer", "large", large.name(), "small", small.name()),
+                large.couplingPrice(),
+                false);
     }
 
     /** Parts that hang on no size of pipe. */

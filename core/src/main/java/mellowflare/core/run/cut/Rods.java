@@ -60,7 +60,7 @@ public final class Rods {
                 rods.stream().mapToDouble(r -> r.length().mm()).summaryStatistics();
         String least = LengthFormat.shop(Length.ofMm(mm.getMin()), units);
         String most = LengthFormat.shop(Length.ofMm(mm.getMax()), units);
-        return least.equals(most) ? least : least + " to " + most;
+        return least.equals(most) ? least : Say.it("rods.text", "least", least, "most", most);
     }
 
     /** How many hangers a stretch needs: ceil((L - 2e) / s) + 1, and one for a short stretch. */

@@ -101,6 +101,8 @@ public record PipeSize(
 
     /** The size with its system's way of naming it. */
     public String name() {
-        return size.contains("/") || size.length() < 2 ? size + " in" : size + " mm";
+        return size.contains("/") || size.length() < 2
+                ? Say.it("pipe-size.text", "size", size)
+                : Say.it("pipe-size.mm", "size", size);
     }
 }

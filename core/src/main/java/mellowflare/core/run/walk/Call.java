@@ -62,19 +62,19 @@ public record Call(String name, String verb, String first, Map<String, String> m
      */
     public static Read<Call> read(String text, String usualName, String start, Words words) {
         if (text == null || text.isBlank()) {
-            return Read.refuse(Refusal.EMPTY, "Call out the next piece: " + words.verbs() + ".");
+            return Read.refuse(Refusal.EMPTY, Say.it("call.call-out-next-piece", "verbs", words.verbs()));
         }
         if (text.length() > MOST) {
-            return Read.refuse(Refusal.TOO_LONG, "That is too long for one piece: give each its own line.");
+            return Read.refuse(Refusal.TOO_LONG, Say.it("call.that-too-long-for"));
         }
         Matcher named = NAMED.matcher(text);
         String name = named.matches() ? named.group(1).strip() : usualName;
         String rest = (named.matches() ? named.group(2) : text).strip();
         if (name.isEmpty() || rest.isEmpty()) {
-            return Read.refuse(Refusal.EMPTY, "After the name call out the piece: " + words.verbs() + ".");
+            return Read.refuse(Refusal.EMPTY, Say.it("call.after-name-call-out", "verbs", words.verbs()));
         }
         if (name.equalsIgnoreCase(start)) {
-            return Read.refuse(Refusal.OUT_OF_RANGE, "“" + start + "” is where the walk begins: take another name.");
+            return Read.refuse(Refusal.OUT_OF_RANGE, Say.it("call.where-walk-begins-take", "start", start));
         }
         int blank = rest.indexOf(' ');
         String verb = (blank < 0 ? rest : rest.substring(0, blank)).toLowerCase(Locale.ROOT);
@@ -123,13 +123,12 @@ public record Call(String name, String verb, String first, Map<String, String> m
                 .map(Map.Entry::getKey)
                 .findFirst();
         if (empty.isPresent()) {
-            return Read.refuse(Refusal.EMPTY, "Nothing follows after “" + empty.get() + "” yet.");
+            return Read.refuse(Refusal.EMPTY, Say.it("call.nothing-follows-after-yet", "empty", empty.get()));
         }
         return more.keySet().stream()
                 .filter(w -> !known.contains(w))
                 .findFirst()
-                .<Read<Call>>map(w -> Read.refuse(
-                        Refusal.NOT_A_NUMBER, "“" + w + "” says nothing about this kind of piece: leave it out."))
+                .<Read<Call>>map(w -> Read.refuse(Refusal.NOT_A_NUMBER, Say.it("call.says-nothing-about-this", "w", w)))
                 .orElse(Read.of(this));
     }
 
@@ -140,15 +139,23 @@ public record Call(String name, String verb, String first, Map<String, String> m
      */
     public static Read<Length> length(String text, UnitSystem units, String what) {
         if (text.isEmpty()) {
-            return Read.refuse(Refusal.EMPTY, "Give the " + what + " after it, such as “2.6 m”.");
+            return Read.refuse(Refusal.EMPTY, Say.it("call.give-after-such-as", "what", what));
         }
         boolean bare = LengthText.readWithUnit(text).value().isEmpty();
         return LengthText.read(text, units)
                 .then(l -> bare && l.mm() < SLIP_MM && l.mm() > 0 && units == UnitSystem.METRIC
                         ? Read.refuse(
                                 Refusal.UNIT_MISSING,
-                                "“" + text + "” would be " + LengthFormat.mm(l) + ": write “" + text
-                                        + " m” if metres are meant, or “" + text + " mm”.")
+                                Say.it(
+                                        "call.would-be-write-m",
+                                        "text",
+                                        text,
+                                        "mm",
+                                        LengthFormat.mm(l),
+                                        "textB",
+                                        text,
+                                        "textC",
+                                        text))
                         : Read.of(l));
     }
 

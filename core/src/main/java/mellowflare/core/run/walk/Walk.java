@@ -82,7 +82,8 @@ public final class Walk {
     public void drop(Called piece, Length down, Optional<String> size, TakeOff off, Optional<Length> leg) {
         nothing(down, piece);
         Walked.Spot foot = hang(piece, Walked.Kind.DROP, here, piece.name(), down, size, Optional.of(off));
-        leg.ifPresent(l -> hang(piece, Walked.Kind.LEG, foot, piece.name() + " leg", l, size, Optional.empty()));
+        leg.ifPresent(l -> hang(
+                piece, Walked.Kind.LEG, foot, Say.it("walk.leg", "piece", piece.name()), l, size, Optional.empty()));
     }
 
     /** Hangs a leg here, and goes on from where it leaves. */

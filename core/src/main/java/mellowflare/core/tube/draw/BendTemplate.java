@@ -73,7 +73,7 @@ public final class BendTemplate {
             sheet.label(
                     middle.plus(0, half + 5),
                     (b + 1) + ": " + LengthFormat.decimal(Math.toDegrees(bend.angle()), 1, 0) + "°",
-                    "radius " + LengthFormat.figure(Length.ofMm(bend.radius()), units),
+                    Say.it("bend-template.radius", "ofMm", LengthFormat.figure(Length.ofMm(bend.radius()), units)),
                     Shape.Role.NAME,
                     Shape.Anchor.MIDDLE);
             at += steps + 1;

@@ -127,9 +127,14 @@ public final class FlareDrawing {
                 new Point(face, -r - 32),
                 new Point(face + Math.max(stick, 0.1), -r - 32),
                 -1,
-                figure(setting.stickOut()) + " out",
+                Say.it("flare-drawing.out", "stickOut", figure(setting.stickOut())),
                 true));
-        sheet.label(new Point(-14, r + 58), "in the bar", bench.kind().name(), Shape.Role.NAME, Shape.Anchor.START);
+        sheet.label(
+                new Point(-14, r + 58),
+                Say.it("flare-drawing.bar"),
+                bench.kind().name(),
+                Shape.Role.NAME,
+                Shape.Anchor.START);
     }
 
     /** The flare in section on its cone; its upper rim wider when it is lop-sided. */
@@ -168,8 +173,9 @@ public final class FlareDrawing {
                 new Point(root + 92, bottom), new Point(root + 92, top), -1, figure(made.diameter()), false));
         sheet.label(
                 new Point(root - 34, r + 58),
-                "on its seat",
-                band.map(b -> figure(b.low()) + " to " + figure(b.high())).orElse("band not known"),
+                Say.it("flare-drawing.on-its-seat"),
+                band.map(b -> Say.it("flare-drawing.text", "low", figure(b.low()), "high", figure(b.high())))
+                        .orElse(Say.it("flare-drawing.band-not-known")),
                 Shape.Role.NAME,
                 Shape.Anchor.MIDDLE);
     }

@@ -61,7 +61,7 @@ public final class MarkStrip {
                 new Point(0, HALF + 44),
                 new Point(WIDE, HALF + 44),
                 1,
-                LengthFormat.both(cut.asMarked(), c.units()) + " both ends squared up",
+                Say.it("mark-strip.both-ends-squared-up", "both", LengthFormat.both(cut.asMarked(), c.units())),
                 false));
         return Optional.of(sheet.done(-24, -46, WIDE + 24, 54));
     }
@@ -85,9 +85,14 @@ public final class MarkStrip {
     }
 
     private static String turn(BendMark m) {
-        return LengthFormat.decimal(m.angle().degrees(), 1, 0) + "°"
-                + (Math.abs(m.ambient().degrees()) < 0.05
-                        ? ""
-                        : ", line " + LengthFormat.decimal(m.ambient().degrees(), 1, 0) + "°");
+        String bend = LengthFormat.decimal(m.angle().degrees(), 1, 0) + "°";
+        return Math.abs(m.ambient().degrees()) < 0.05
+                ? bend
+                : Say.it(
+                        "mark-strip.line",
+                        "bend",
+                        bend,
+                        "degrees",
+                        LengthFormat.decimal(m.ambient().degrees(), 1, 0));
     }
 }

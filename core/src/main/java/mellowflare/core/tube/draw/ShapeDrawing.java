@@ -91,7 +91,9 @@ public final class ShapeDrawing {
         ends(large, way, true);
         axes(large, layout == Layout.WIDE ? new Point(0, -2) : new Point(2, 92));
         Sight[] sights = {Sight.ABOVE, Sight.FROM_RIGHT, Sight.FROM_BEHIND};
-        String[] names = {"from above", "from the right", "from behind"};
+        String[] names = {
+            Say.it("shape-drawing.from-above"), Say.it("shape-drawing.from-right"), Say.it("shape-drawing.from-behind")
+        };
         for (int i = 0; i < 3; i++) {
             if (layout == Layout.WIDE) {
                 flat(sights[i].fitted(all, 266 + 104 * i, 34, 62, 66), way, names[i], new Point(256 + 104 * i, 120));

@@ -2,8 +2,9 @@ package mellowflare.core.tube.draw;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.End;
 import mellowflare.core.geometry.Drawing;
@@ -25,16 +26,17 @@ public final class TubeStrip {
     private static final double NUT_HALF = 14;
     private static final double TUBE_HALF = 5;
     private static final int MOST_BENDS = 6;
+    private static final List<Subject> MIDDLE = List.of(Subject.TUBE, Subject.SHAPE, Subject.BENDS, Subject.LENGTH);
 
     private final TubeCase c;
     private final boolean detailed;
-    private final Set<Subject> stopped;
+    private final Map<Subject, Severity> marks;
     private final Drawing.Sheet sheet = new Drawing.Sheet();
 
     private TubeStrip(TubeCase c, List<Finding> findings, boolean detailed) {
         this.c = c;
         this.detailed = detailed;
-        this.stopped = Finding.stopped(findings);
+        this.marks = Finding.marks(findings);
     }
 
     /** The small strip of the band. */
@@ -73,13 +75,13 @@ public final class TubeStrip {
         sheet.label(
                 detailed ? new Point((x + face) / 2, -PORT_HALF - 9) : new Point(near ? -6 : WIDTH + 6, 9),
                 s.port().place(),
-                s.port().port().map(End::brief).orElse(known ? "" : "not settled"),
+                s.port().port().map(End::brief).orElse(known ? "" : Say.it("tube-strip.not-settled")),
                 Shape.Role.NAME,
                 detailed ? near ? Shape.Anchor.START : Shape.Anchor.END : outward);
         nut(s, face, sign);
-        stop(s.which().end(), new Point((x + face) / 2, PORT_HALF + 6));
-        stop(s.which().tubeEnd(), new Point(face + sign * 30, NUT_HALF + 7));
-        stop(s.which().joint(), new Point(face + sign * 4, NUT_HALF + 7));
+        mark(s.which().end(), new Point((x + face) / 2, PORT_HALF + 6));
+        mark(s.which().tubeEnd(), new Point(face + sign * 30, NUT_HALF + 7));
+        mark(s.which().joint(), new Point(face + sign * 4, NUT_HALF + 7));
     }
 
     private void nut(TubeSide s, double face, double sign) {
@@ -146,10 +148,10 @@ public final class TubeStrip {
         sheet.path(known ? Pen.OUTLINE : Pen.SELECTED, known ? Fill.METAL : Fill.PAPER, true, outline);
         sheet.path(Pen.CENTRE_LINE, Fill.NONE, false, way);
         sheet.spot(Subject.TUBE, from + 6, -12, to - 6, 12);
-        for (Subject s : List.of(Subject.TUBE, Subject.SHAPE, Subject.BENDS)) {
-            stop(s, new Point((from + to) / 2 + 16 * (s.ordinal() - Subject.SHAPE.ordinal()), 20));
+        for (Subject s : MIDDLE) {
+            mark(s, new Point((from + to) / 2 + 16 * (MIDDLE.indexOf(s) - 1), 20));
         }
-        String name = this.c.tube().map(t -> t.name()).orElse("tube not chosen");
+        String name = this.c.tube().map(t -> t.name()).orElse(Say.it("tube-strip.tube-not-chosen"));
         sheet.label(new Point((from + to) / 2, detailed ? -24 : -26), name, "", Shape.Role.NAME, Shape.Anchor.MIDDLE);
     }
 
@@ -160,7 +162,7 @@ public final class TubeStrip {
                         new Point(PORT, 18),
                         new Point(WIDTH - PORT, 18),
                         1,
-                        "cut " + LengthFormat.both(cut.shop(this.c.units()), this.c.units()),
+                        Say.it("tube-strip.cut", "both", LengthFormat.both(cut.shop(this.c.units()), this.c.units())),
                         false)));
     }
 
@@ -176,9 +178,9 @@ public final class TubeStrip {
         sheet.spot(subject, Math.min(x0, x1), -half, Math.max(x0, x1), half);
     }
 
-    private void stop(Subject subject, Point at) {
-        if (stopped.contains(subject)) {
-            sheet.stopMark(at);
+    private void mark(Subject subject, Point at) {
+        if (marks.containsKey(subject)) {
+            sheet.mark(marks.get(subject), at);
         }
     }
 }

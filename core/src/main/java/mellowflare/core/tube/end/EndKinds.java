@@ -93,8 +93,8 @@ public final class EndKinds {
     private static EndTraits traits(Row r) {
         return new EndTraits(
                 r.word("id", TubeEndKind.class),
-                r.need("name"),
-                r.need("brief"),
+                r.said("name"),
+                r.said("brief"),
                 Angle.ofDegrees(r.number("half_deg")),
                 (int) r.number("layers"),
                 r.word("made", EndTraits.Made.class),
@@ -102,7 +102,7 @@ public final class EndKinds {
                 r.need("sleeve").equals("yes"),
                 codes(r, "codes"),
                 codes(r, "never"),
-                r.need("seals_at"),
+                r.said("seals_at"),
                 r.source());
     }
 
@@ -112,7 +112,7 @@ public final class EndKinds {
                     try {
                         return EndCode.valueOf(c);
                     } catch (IllegalArgumentException e) {
-                        throw r.broken(column, "no such family: " + c, e);
+                        throw r.broken(column, Say.it("end-kinds.no-such-family", "c", c), e);
                     }
                 })
                 .toList();
@@ -126,7 +126,7 @@ public final class EndKinds {
                                 r.word("group", FluidGroup.class),
                                 r.maybe("fluid"),
                                 r.word("verdict", Verdict.class),
-                                r.need("because"),
+                                r.said("because"),
                                 r.source()),
                         u -> u.what() + " " + u.group() + u.fluid());
     }

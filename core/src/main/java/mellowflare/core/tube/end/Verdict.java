@@ -2,10 +2,10 @@ package mellowflare.core.tube.end;
 
 /** How well something suits a use. */
 public enum Verdict {
-    USUAL("usual"),
-    ALLOWED("allowed"),
-    WARN("with care"),
-    NEVER("never");
+    USUAL(Say.it("verdict.usual")),
+    ALLOWED(Say.it("verdict.allowed")),
+    WARN(Say.it("verdict.with-care")),
+    NEVER(Say.it("verdict.never"));
 
     private final String word;
 

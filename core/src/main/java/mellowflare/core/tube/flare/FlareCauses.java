@@ -41,10 +41,10 @@ public final class FlareCauses {
                 .map(
                         r -> new FlareCause(
                                 r.need("id"),
-                                r.need("name"),
+                                r.said("name"),
                                 r.number("prior"),
-                                r.need("look"),
-                                r.need("redo"),
+                                r.said("look"),
+                                r.said("redo"),
                                 r.source()),
                         FlareCause::id));
     }

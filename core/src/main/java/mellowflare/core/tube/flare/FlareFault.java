@@ -2,15 +2,15 @@ package mellowflare.core.tube.flare;
 
 /** What a look at a flare can find. */
 public enum FlareFault {
-    CRACKED("cracked", "split at the rim"),
-    WIDE("too wide", "wider than its band"),
-    NARROW("too narrow", "narrower than its band: the seat is not covered and it pulls out"),
-    NUT_STUCK("nut will not pass", "wider than the thread it must pass"),
-    LOPSIDED("lop-sided", "one side of the rim wider than the other"),
-    DOUBLE_RIM("second rim", "a step or second ring inside the flare"),
-    THIN("thin lip", "squeezed or stretched thin at the rim"),
-    OPEN("not closed", "stands steeper than the seat, or its layers stand apart"),
-    SCORED("scored", "scratched along the seat");
+    CRACKED(Say.it("flare-fault.cracked"), Say.it("flare-fault.split-at-rim")),
+    WIDE(Say.it("flare-fault.too-wide"), Say.it("flare-fault.wider-than-its-band")),
+    NARROW(Say.it("flare-fault.too-narrow"), Say.it("flare-fault.narrower-than-its-band")),
+    NUT_STUCK(Say.it("flare-fault.nut-will-not-pass"), Say.it("flare-fault.wider-than-thread-must")),
+    LOPSIDED(Say.it("flare-fault.lop-sided"), Say.it("flare-fault.one-side-rim-wider")),
+    DOUBLE_RIM(Say.it("flare-fault.second-rim"), Say.it("flare-fault.step-or-second-ring")),
+    THIN(Say.it("flare-fault.thin-lip"), Say.it("flare-fault.squeezed-or-stretched-thin")),
+    OPEN(Say.it("flare-fault.not-closed"), Say.it("flare-fault.stands-steeper-than-seat")),
+    SCORED(Say.it("flare-fault.scored"), Say.it("flare-fault.scratched-along-seat"));
 
     private final String word;
     private final String words;

@@ -18,10 +18,10 @@ public final class FlareFindings {
     private static final RuleText FAULT = new RuleText(
             "flare.fault",
             Severity.WARN,
-            "Set like this the flare would be {fault}: {looks}.",
-            "Set like this the flare would be whole: one rim, in its band, {diameter} across.",
+            "At this setting the flare comes out {fault}: {looks}.",
+            "At this setting the flare comes out good: one rim, in its band, {diameter} across.",
             "flare bench with the house figure of the tool, {diameter} across",
-            "Look at the first flare on scrap: it decides. One that really looks so is cut off and never flared again.",
+            "Check the first flare on scrap: it decides. A flare that really looks like that is cut off and never flared again.",
             Source.house("a model of flaring; the first flare on scrap decides"));
     private static final RuleText SCORED = new RuleText(
             "flare.scored",
@@ -35,18 +35,18 @@ public final class FlareFindings {
             "flare.band-known",
             Severity.WARN,
             "",
-            "The band is {low} to {high}.",
+            "The flare diameter must be {low} to {high}.",
             "{source}",
-            "Name fluid or port: the diameter cannot be judged without its band.",
+            "Choose the fluid or the port: without a band the diameter cannot be judged.",
             Source.of("JIS B 8607; MS33584; bore of the thread"));
 
     private static final RuleText TELLS = new RuleText(
             "flare.calibration",
             Severity.WARN,
-            "These {count} flares do not tell how the tool is: {why}.",
-            "{count} scrap flares put the sink of the tool at {sink}, within {spread}.",
+            "These {count} flares do not show how the tool works: {why}.",
+            "{count} scrap flares show a sink of {sink} for the tool, ± {spread}.",
             "sink {sink}, spread {spread}",
-            "Flare three new pieces with one stick-out, grip them hard, and read each over its widest and its narrowest.",
+            "Flare three new pieces with the same stick-out, clamp them hard, and measure each across its widest and narrowest.",
             Source.house("three scrap flares tell the sink of a tool"));
 
     private FlareFindings() {}
@@ -64,8 +64,8 @@ public final class FlareFindings {
                         "why",
                                 Figure.of(
                                         c.agrees()
-                                                ? "no tool hides so much or so little tube"
-                                                : "they disagree too much among themselves")));
+                                                ? Say.it("flare-findings.no-tool-hides-so")
+                                                : Say.it("flare-findings.they-disagree-too-much"))));
     }
 
     /** The findings on a flare. */

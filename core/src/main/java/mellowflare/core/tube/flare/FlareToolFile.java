@@ -15,7 +15,7 @@ import mellowflare.core.tube.end.TubeEndKind;
 public final class FlareToolFile {
     public static final FileKind KIND = new FileKind(
             "flaringtools",
-            "flaring tools",
+            Say.it("flare-tool-file.flaring-tools"),
             List.of("id,name,kinds,od_up_to_mm,sink_mm,step_mm,slip_mm,hold_mm,clutch,spread_mm,source,confidence"
                     .split(",")),
             Set.of("spread_mm"));
@@ -25,12 +25,13 @@ public final class FlareToolFile {
     static FlareTool tool(Row r) {
         return new FlareTool(
                 r.need("id"),
-                r.need("name"),
+                r.said("name"),
                 r.list("kinds").stream()
                         .map(k -> Arrays.stream(TubeEndKind.values())
                                 .filter(x -> x.code().equals(k))
                                 .findFirst()
-                                .orElseThrow(() -> r.broken("kinds", "no such kind of end: " + k)))
+                                .orElseThrow(
+                                        () -> r.broken("kinds", Say.it("flare-tool-file.no-such-kind-end", "k", k))))
                         .toList(),
                 r.length("od_up_to_mm"),
                 r.length("sink_mm"),

@@ -184,33 +184,33 @@ public record FitChance(
             for (int i = 0; i < path.bends().size(); i++) {
                 Vector slide = ways.get(i).minus(ways.get(i + 1));
                 add(
-                        "mark of bend " + (i + 1),
-                        "mark with a sharp scriber from one end",
+                        Say.it("fit-chance.mark-bend", "bend", i + 1),
+                        Say.it("fit-chance.mark-with-sharp-scriber"),
                         slide.times(mark),
                         Vector.ZERO);
                 about(
-                        "angle of bend " + (i + 1),
-                        "a trial bend and a protractor on the bend",
+                        Say.it("fit-chance.angle-bend", "bend", i + 1),
+                        Say.it("fit-chance.trial-bend-protractor-on"),
                         bent(i),
                         normals.get(i),
                         bend);
                 if (i > 0) {
                     about(
-                            "rotation before bend " + (i + 1),
-                            "a line drawn along the tube and a level",
+                            Say.it("fit-chance.rotation-before-bend", "bend", i + 1),
+                            Say.it("fit-chance.line-drawn-along-tube"),
                             corners.get(i + 1),
                             ways.get(i),
                             turn);
                 }
             }
             add(
-                    "cutting",
-                    "square up with a file and measure again",
+                    Say.it("fit-chance.cutting"),
+                    Say.it("fit-chance.square-up-with-file"),
                     ways.get(ways.size() - 1).times(scatter.of("cut", "wheel")),
                     Vector.ZERO);
             add(
-                    "flaring",
-                    "set the stick-out by gauge",
+                    Say.it("fit-chance.flaring"),
+                    Say.it("fit-chance.set-stick-out-by"),
                     ways.get(ways.size() - 1).times(scatter.of("flare", "flare") * Math.sqrt(2)),
                     Vector.ZERO);
             return parts;
@@ -219,32 +219,32 @@ public record FitChance(
         /** Of points only the ports' places matter: corners between move the tube, not its ends. Of legs and rows every figure does. */
         private void measuring() {
             if (measured instanceof Measured.Points || measured instanceof Measured.Template) {
-                String better = "measure point " + corners.size() + " again, from the same reference";
-                add("place of the far port, forward", better, new Vector(reading, 0, 0), Vector.ZERO);
-                add("place of the far port, sideways", better, new Vector(0, reading, 0), Vector.ZERO);
-                add("place of the far port, height", better, new Vector(0, 0, reading), Vector.ZERO);
+                String better = Say.it("fit-chance.measure-point-again-from", "size", corners.size());
+                add(Say.it("fit-chance.place-far-port-forward"), better, new Vector(reading, 0, 0), Vector.ZERO);
+                add(Say.it("fit-chance.place-far-port-sideways"), better, new Vector(0, reading, 0), Vector.ZERO);
+                add(Say.it("fit-chance.place-far-port-height"), better, new Vector(0, 0, reading), Vector.ZERO);
                 return;
             }
             double angle = Math.toRadians(scatter.of("measure-angle", "gauge"));
             double turn = Math.toRadians(scatter.of("measure-turn", "gauge"));
             for (int i = 0; i < ways.size(); i++) {
                 add(
-                        "leg " + (i + 1) + " as measured",
-                        "measure leg " + (i + 1) + " again",
+                        Say.it("fit-chance.leg-as-measured", "leg", i + 1),
+                        Say.it("fit-chance.measure-leg-again", "leg", i + 1),
                         ways.get(i).times(reading),
                         Vector.ZERO);
             }
             for (int i = 0; i < path.bends().size(); i++) {
                 about(
-                        "bend " + (i + 1) + " as measured",
-                        "measure bend " + (i + 1) + " again",
+                        Say.it("fit-chance.bend-as-measured", "bend", i + 1),
+                        Say.it("fit-chance.measure-bend-again", "bend", i + 1),
                         corners.get(i + 1),
                         normals.get(i),
                         angle);
                 if (i > 0) {
                     about(
-                            "turn " + (i + 1) + " as measured",
-                            "measure turn " + (i + 1) + " again",
+                            Say.it("fit-chance.turn-as-measured", "turn", i + 1),
+                            Say.it("fit-chance.measure-turn-again", "turn", i + 1),
                             corners.get(i + 1),
                             ways.get(i),
                             turn);

@@ -2,10 +2,10 @@ package mellowflare.core.tube.form;
 
 /** To where a rule was laid at a corner. */
 public enum LegTo {
-    CENTRE("centre line", 0),
+    CENTRE(Say.it("leg-to.centre-line"), 0),
     /** The outer corner, where a straight edge along the outside of both legs would meet. */
-    OUTSIDE("outside", 1),
-    INSIDE("inside", -1);
+    OUTSIDE(Say.it("leg-to.outside"), 1),
+    INSIDE(Say.it("leg-to.inside"), -1);
 
     private final String word;
     private final int side;

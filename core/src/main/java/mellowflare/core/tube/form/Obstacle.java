@@ -12,11 +12,11 @@ import mellowflare.core.measure.Length;
 public record Obstacle(int bend, What what, Length missing) {
     /** Kinds of obstacle. */
     public enum What {
-        GRIP("too little straight for the grip"),
-        SHOE("too little straight for the shoe"),
-        BENCH("a finished leg would dip into the bench"),
-        ITSELF("a finished leg would swing into the tube"),
-        TOO_FAR("more than the bender can bend");
+        GRIP(Say.it("obstacle.too-little-straight-for")),
+        SHOE(Say.it("obstacle.too-little-straight-for-2")),
+        BENCH(Say.it("obstacle.finished-leg-would-dip")),
+        ITSELF(Say.it("obstacle.finished-leg-would-swing")),
+        TOO_FAR(Say.it("obstacle.more-than-bender-can"));
 
         private final String words;
 

@@ -10,7 +10,9 @@ public final class Orders {
     /** As {@code 1, 3, 2 with the B side held}; the side is said where it is not A. */
     public static String words(BendOrder order) {
         return order.turns().stream()
-                .map(t -> (t.bend() + 1) + (t.grip() == LineEnd.B ? " (B side held)" : ""))
+                .map(t -> t.grip() == LineEnd.B
+                        ? Say.it("orders.b-side-held", "bend", t.bend() + 1)
+                        : Integer.toString(t.bend() + 1))
                 .collect(Collectors.joining(", "));
     }
 }

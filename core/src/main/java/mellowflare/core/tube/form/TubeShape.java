@@ -46,16 +46,18 @@ public record TubeShape(
         public String says(UnitSystem units) {
             int c = corner + 1;
             return switch (what) {
-                case TOO_FEW -> "A tube needs two points at the least: give the next.";
-                case COINCIDENT ->
-                    "Points " + c + " and " + (c + 1) + " are in the same place: take one out or measure it again.";
-                case REVERSED ->
-                    "At point " + c
-                            + " the tube would go straight back on itself: no bender makes that; look at the signs.";
+                case TOO_FEW -> Say.it("tube-shape.a-tube-needs-two");
+                case COINCIDENT -> Say.it("tube-shape.points-same-place-take", "c", c, "point", c + 1);
+                case REVERSED -> Say.it("tube-shape.at-point-tube-would", "c", c);
                 case OVERLAP ->
-                    "Between points " + c + " and " + (c + 1) + " the bends overlap by "
-                            + LengthFormat.figure(missing, units)
-                            + ": take a smaller radius, or move a point.";
+                    Say.it(
+                            "tube-shape.between-points-bends-overlap",
+                            "c",
+                            c,
+                            "point",
+                            c + 1,
+                            "missing",
+                            LengthFormat.figure(missing, units));
             };
         }
     }

@@ -20,9 +20,9 @@ public record Bending(BendMark mark, Optional<Angle> lever, LineEnd grip) {
         return mark.bend() + 1;
     }
 
-    /** What lever and grip ask for, to be added to a sentence; empty when neither is to be said. */
-    public String atTheBender(UnitSystem units) {
-        return lever.map(l -> ", lever to " + Figure.of(l).text(units)).orElse("")
-                + (grip == LineEnd.B ? ", the B side held" : "");
+    /** The bend as it is made: its angle, and where the lever goes and which side is held where that is to be said. */
+    public String asMade(UnitSystem units) {
+        String at = lever.map(l -> Figure.of(l).text(units)).orElse("none");
+        return Say.it("bending.angle", "angle", Figure.of(mark.angle()).text(units), "lever", at, "side", grip);
     }
 }

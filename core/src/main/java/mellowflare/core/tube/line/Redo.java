@@ -20,12 +20,12 @@ public record Redo(LineEnd which, Length off, Length left, Length lacks, Optiona
     /** How a shortened tube can serve. */
     public enum Serves {
         /** Not bent yet and long enough. */
-        AS_IT_IS("it still serves: nothing is lacking"),
+        AS_IT_IS(Say.it("redo.still-serves-nothing-lacking")),
         /** The lack is small enough to be pulled out of the bends. */
-        OPEN_A_BEND("it still serves: ease the bend next to that end open and set the shape again"),
+        OPEN_A_BEND(Say.it("redo.still-serves-ease-bend")),
         /** The end must be bridged. */
-        PIECE_IN("it serves only with a piece set in by a union, where the fluid and the law allow a joint"),
-        NEW_PIECE("it does not serve: make a new one, and keep this for a shorter line");
+        PIECE_IN(Say.it("redo.serves-only-with-piece")),
+        NEW_PIECE(Say.it("redo.does-not-serve-make"));
 
         private final String words;
 

@@ -45,16 +45,27 @@ public record TubeCut(Length developed, Length endA, Length endB, Length squareU
 
     /** What rounding adds, in a few words. */
     public String rounding(UnitSystem units) {
-        return "rounded up by " + LengthFormat.figure(roundingError(units), units);
+        return Say.it("tube-cut.rounded-up-by", "roundingError", LengthFormat.figure(roundingError(units), units));
     }
 
     /** What the cut is made of, as a sentence. */
     public String sum(UnitSystem units) {
-        return "Exact cut " + LengthFormat.figure(exact(), units) + ": developed "
-                + LengthFormat.figure(developed, units) + ", end A " + LengthFormat.figure(endA, units) + ", end B "
-                + LengthFormat.figure(endB, units) + ", squaring up " + LengthFormat.figure(squareUp, units)
-                + (trim.mm() > 0 ? ", left on for trimming end B " + LengthFormat.figure(trim, units) : "")
-                + "; rounding up adds " + LengthFormat.figure(roundingError(units), units) + ".";
+        return Say.it(
+                "tube-cut.exact-cut-developed-end",
+                "exact",
+                LengthFormat.figure(exact(), units),
+                "developed",
+                LengthFormat.figure(developed, units),
+                "endA",
+                LengthFormat.figure(endA, units),
+                "endB",
+                LengthFormat.figure(endB, units),
+                "squareUp",
+                LengthFormat.figure(squareUp, units),
+                "trim",
+                trim.mm() > 0 ? LengthFormat.figure(trim, units) : "none",
+                "roundingError",
+                LengthFormat.figure(roundingError(units), units));
     }
 
     /** Weight of the cut tube (kg). */

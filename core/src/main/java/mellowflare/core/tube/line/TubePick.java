@@ -42,6 +42,11 @@ public sealed interface TubePick {
         Own own = (Own) this;
         return data.get(TubeMaterials.KEY)
                 .find(own.material)
-                .map(m -> new Tube("own " + m.brief(), own.outside, own.wall, m, Source.of("measured on the tube")));
+                .map(m -> new Tube(
+                        Say.it("tube-pick.own", "brief", m.brief()),
+                        own.outside,
+                        own.wall,
+                        m,
+                        Source.of("measured on the tube")));
     }
 }

@@ -15,6 +15,7 @@ import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.sealing.LubricantPlace;
 import mellowflare.core.sealing.Lubricants;
 import mellowflare.core.sealing.SealAdvice;
+import mellowflare.core.text.Lists;
 import mellowflare.core.tube.end.EndKinds;
 import mellowflare.core.tube.end.EndTraits;
 import mellowflare.core.tube.flare.FlareTool;
@@ -69,7 +70,9 @@ final class TubeStepFigures {
         word(
                 f,
                 "fluidCaution",
-                Optional.of(c.fluid().map(x -> x.caution()).orElse("Never feel for a pressurised leak by hand.")));
+                Optional.of(c.fluid()
+                        .map(x -> x.caution())
+                        .orElse(Say.it("tube-step-figures.never-feel-for-pressurised"))));
         word(f, "fluid", c.fluid().map(x -> x.name()));
         word(f, "proof", proof().map(p -> Figure.of(p).text(c.units())));
         word(f, "working", working().map(p -> Figure.of(p).text(c.units())));
@@ -79,7 +82,14 @@ final class TubeStepFigures {
         f.put("chamfer", Figure.of(chamfer()));
         word(f, "marks", Optional.of(marks()));
         word(f, "bends", Optional.of(bends()));
-        word(f, "markWanted", c.bender().map(b -> b.mark().words() + " at the bender's line"));
+        word(
+                f,
+                "markWanted",
+                c.bender()
+                        .map(b -> Say.it(
+                                "tube-step-figures.at-bender-s-line",
+                                "mark",
+                                b.mark().words())));
         word(f, "radius", c.radius().map(r -> LengthFormat.figure(r, c.units())));
         word(
                 f,
@@ -103,15 +113,15 @@ final class TubeStepFigures {
                 "clamp",
                 Optional.of(
                         c.method(MethodTopic.FLARE_CLAMP).is("full")
-                                ? "bar closed fully"
-                                : "bar just gripped, and watched that nothing slides"));
+                                ? Say.it("tube-step-figures.bar-closed-fully")
+                                : Say.it("tube-step-figures.bar-just-gripped-watched")));
         word(
                 f,
                 "closing",
                 Optional.of(
                         c.method(MethodTopic.FLARE_CLOSING).is("stroke")
-                                ? "one stroke to the stop"
-                                : "small steps with a look between, the cone never shifted"));
+                                ? Say.it("tube-step-figures.one-stroke-stop")
+                                : Say.it("tube-step-figures.small-steps-with-look")));
         word(
                 f,
                 "spacing",
@@ -124,8 +134,12 @@ final class TubeStepFigures {
                 "gap",
                 c.tube()
                         .flatMap(t -> c.data().get(EndKinds.KEY).socket(t.outside()))
-                        .map(s -> LengthFormat.figure(s.gapLow(), c.units()) + " to "
-                                + LengthFormat.figure(s.gapHigh(), c.units())));
+                        .map(s -> Say.it(
+                                "tube-step-figures.gap",
+                                "gapLow",
+                                LengthFormat.figure(s.gapLow(), c.units()),
+                                "gapHigh",
+                                LengthFormat.figure(s.gapHigh(), c.units()))));
         side.ifPresent(s -> sideFigures(f, s));
         return f;
     }
@@ -148,10 +162,14 @@ final class TubeStepFigures {
                 f,
                 "band",
                 s.band()
-                        .map(b -> LengthFormat.figure(b.low(), c.units()) + " to "
-                                + LengthFormat.figure(b.high(), c.units())));
+                        .map(b -> Say.it(
+                                "tube-step-figures.band",
+                                "low",
+                                LengthFormat.figure(b.low(), c.units()),
+                                "high",
+                                LengthFormat.figure(b.high(), c.units()))));
         word(f, "sealsOn", seal.map(x -> x.sealsOn().words()));
-        word(f, "putOn", seal.map(x -> String.join(" and ", x.putOn())));
+        word(f, "putOn", seal.map(x -> Lists.and(x.putOn())));
         word(f, "sealEasing", seal.map(SealAdvice::lubricant));
         word(f, "tighten", seal.map(SealAdvice::tighten).map(TubeStepFigures::capital));
     }
@@ -166,13 +184,16 @@ final class TubeStepFigures {
 
     private String nuts() {
         return c.sides().stream()
-                .map(s -> "End " + s.which() + ": "
-                        + s.traits()
-                                .map(t -> t.name()
-                                        + s.part().map(p -> " for " + p.brief()).orElse("")
-                                        + (t.sleeve() ? ", nut and sleeve" : ""))
-                                .orElse(OPEN)
-                        + ".")
+                .map(s -> Say.it(
+                        "tube-step-figures.end",
+                        "which",
+                        s.which(),
+                        "traits",
+                        s.traits().map(EndTraits::name).orElse(OPEN),
+                        "port",
+                        s.part().map(End::brief).orElse("none"),
+                        "sleeve",
+                        s.traits().filter(EndTraits::sleeve).isPresent() ? "yes" : "no"))
                 .collect(Collectors.joining(" "));
     }
 
@@ -181,42 +202,49 @@ final class TubeStepFigures {
                 .map(t -> switch (s.nutKind()) {
                     case FEMALE ->
                         t.made() == EndTraits.Made.RINGED
-                                ? "the nut goes on with its thread toward the end, then the ring."
+                                ? Say.it("tube-step-figures.nut-goes-on-with")
                                 : t.sleeve()
-                                        ? "the nut goes on with its thread toward the end, then the sleeve with its wide mouth toward the end."
-                                        : "the nut goes on with its thread toward the end.";
-                    case MALE ->
-                        "the nut goes on with its thread toward the end, so that its nose will press behind the flare.";
+                                        ? Say.it("tube-step-figures.nut-goes-on-with-2")
+                                        : Say.it("tube-step-figures.nut-goes-on-with-3");
+                    case MALE -> Say.it("tube-step-figures.nut-goes-on-with-4");
                     case NONE -> "";
                 })
-                .orElse("the nut goes on with its thread toward the end.");
+                .orElse(Say.it("tube-step-figures.nut-goes-on-with-3"));
     }
 
     private String stickOuts() {
         String all = c.sides().stream()
                 .filter(s -> s.traits().filter(EndTraits::flared).isPresent())
-                .map(s ->
-                        s.stickOut().map(l -> LengthFormat.figure(l, c.units())).orElse(OPEN) + " of stick-out in the "
-                                + s.tool().map(FlareTool::name).orElse("flaring tool"))
+                .map(s -> Say.it(
+                        "tube-step-figures.stick-out",
+                        "stickOut",
+                        s.stickOut().map(l -> LengthFormat.figure(l, c.units())).orElse(OPEN),
+                        "tool",
+                        s.tool().map(FlareTool::name).orElse(Say.it("tube-step-figures.flaring-tool"))))
                 .distinct()
-                .collect(Collectors.joining(", the other end "));
+                .collect(Collectors.joining("; "));
         return all.isEmpty() ? OPEN : all;
     }
 
     private String chamfer() {
         return c.sides().stream()
                         .anyMatch(s -> s.traits().filter(t -> t.layers() == 2).isPresent())
-                ? "For a folded flare chamfer inside too: it frees the die."
+                ? Say.it("tube-step-figures.for-folded-flare-chamfer")
                 : "";
     }
 
     private String marks() {
         List<BendMark> marks = c.marks(LineEnd.A);
         return marks.stream()
-                        .map(m ->
-                                "bend " + (m.bend() + 1) + " at " + LengthFormat.shop(m.at(c.markWanted()), c.units()))
-                        .collect(Collectors.joining(", "))
-                + (marks.isEmpty() ? "" : " (" + c.markWanted().words() + ")");
+                .map(m -> Say.it(
+                        "tube-step-figures.bend-at",
+                        "degrees",
+                        m.bend() + 1,
+                        "shop",
+                        LengthFormat.shop(m.at(c.markWanted()), c.units()),
+                        "mark",
+                        c.markWanted().words()))
+                .collect(Collectors.joining(", "));
     }
 
     private String bends() {
@@ -224,9 +252,14 @@ final class TubeStepFigures {
         return bends.isEmpty()
                 ? OPEN
                 : bends.stream()
-                        .map(b -> "bend " + b.number() + ": turned "
-                                + Figure.of(b.mark().ambient()).text(c.units()) + " round the line, bent "
-                                + Figure.of(b.mark().angle()).text(c.units()) + b.atTheBender(c.units()))
+                        .map(b -> Say.it(
+                                "tube-step-figures.bend-turned-round-line",
+                                "number",
+                                b.number(),
+                                "ambient",
+                                Figure.of(b.mark().ambient()).text(c.units()),
+                                "bend",
+                                b.asMade(c.units())))
                         .collect(Collectors.joining("; "));
     }
 }

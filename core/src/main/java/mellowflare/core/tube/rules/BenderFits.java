@@ -20,26 +20,26 @@ final class BenderFits implements Rule<TubeCase> {
     private static final RuleText FORMER = new RuleText(
             "bends.former",
             Severity.STOP,
-            "{bender} is made for {takes} tube, not for {tube}: it flattens or slips.",
-            "{bender} is made for {tube} tube.",
+            "{bender} is for {takes} tube, not {tube}: it would flatten the tube or slip.",
+            "{bender} is for {tube} tube.",
             "{takes} against {tube}",
-            "Take the former of the tube's outside diameter.",
+            "Use the former for the tube's outside diameter.",
             Source.house("house benders"));
     private static final RuleText LEAST = new RuleText(
             "bends.radius",
             Severity.WARN,
-            "A radius of {radius} is tight for {tube}: {least} is the least for its metal{by}.",
-            "A radius of {radius} is not tight for {tube}: {least} is the least for its metal{by}.",
+            "The bend radius is tight for {tube}: {radius}, at least {least} for {by, select, wall {its metal and thin wall} other {its metal}}.",
+            "The bend radius suits {tube}: {radius}, at least {least} for {by, select, wall {its metal and thin wall} other {its metal}}.",
             "wall left outside the bend {wall}",
-            "Take a former of a larger radius, thicker wall or softer tube; fill the tube or use a mandrel.",
+            "Use a former with a larger radius, a thicker wall or softer tube; or fill the tube or use a mandrel.",
             Source.house("stretch at the outside of the bend, and wall against flattening"));
     private static final RuleText HAND = new RuleText(
             "bends.by-hand",
             Severity.WARN,
-            "Without a bender {tube} flattens: by hand go only soft tube to 10 mm, round a form of at least {least}.",
+            "Without a bender {tube} will flatten: bend only soft tube up to 10 mm by hand, round a form of at least {least}.",
             "{tube} can be bent by hand round a form of {radius}.",
             "soft tube, eight times its diameter",
-            "Take a bender, or an outside spring.",
+            "Use a bender, or an outside spring.",
             Source.house("bending by hand"));
     private static final double HAND_TO_MM = 10;
     private static final double HAND_RADIUS = 8;
@@ -91,7 +91,7 @@ final class BenderFits implements Rule<TubeCase> {
                         "radius", Figure.of(c.radius().get()),
                         "tube", name,
                         "least", Figure.of(least.radius()),
-                        "by", Figure.of(least.byWall() ? " and thin wall" : ""),
+                        "by", Figure.of(least.byWall() ? "wall" : "metal"),
                         "wall", Figure.of(tube.wallOutsideBend(c.radius().get())))));
         return all;
     }

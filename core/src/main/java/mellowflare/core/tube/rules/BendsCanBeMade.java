@@ -22,26 +22,26 @@ final class BendsCanBeMade implements Rule<TubeCase> {
     private static final RuleText STOP = new RuleText(
             "bends.order",
             Severity.STOP,
-            "Bend {bend} cannot be made with this bender: {why}{missing}.",
+            "Bend {bend} cannot be made with this bender: {why}{missing, select, none {} other { by {missing}}}.",
             "The bends can be made {order}.",
             "grip {grip}, shoe {shoe}, most {most}",
-            "Move the bend, take a former that needs less, or make the line of two pieces.",
+            "Move the bend, use a former that needs less straight tube, or make the line from two pieces.",
             Source.house("what grip, shoe, bench and the tube itself leave room for"));
     private static final RuleText CARE = new RuleText(
             "bends.room",
             Severity.WARN,
-            "At bend {bend} {why}{missing}.",
+            "Bend {bend}: {why}{missing, select, none {} other { by {missing}}}.",
             "Nothing is in the way of the bends.",
             "bench {bench} below the tube",
-            "Let that leg hang over the bench's edge, or bend it held in a vice turned round.",
+            "Let that leg hang over the edge of the bench, or hold the tube in a vice the other way round.",
             Source.house("a bench as a plane under the tube"));
     private static final RuleText ORDER = new RuleText(
             "bends.sequence",
             Severity.NOTE,
-            "Made from A to B a bend would be in the way: make them in the order {order}.",
-            "The bends are made in their order from A to B.",
+            "From A to B a bend would be in the way: bend in the order {order}.",
+            "Bend in order from A to B.",
             "straight tube for grip and shoe, and legs that swing",
-            "Draw a line along the tube first and turn to it: the rotations are given round that line.",
+            "Draw a line along the tube first: the rotations are given round that line.",
             Source.house("working backward from the finished tube"));
 
     @Override
@@ -57,7 +57,7 @@ final class BendsCanBeMade implements Rule<TubeCase> {
         BendOrder order = c.order().get();
         Bender b = c.bender().orElseThrow();
         List<Finding> all = new ArrayList<>();
-        String words = order.plain() ? "from A to B" : Orders.words(order);
+        String words = order.plain() ? Say.it("bends-can-be-made.from-a-b") : Orders.words(order);
         for (Obstacle o : order.obstacles()) {
             boolean bench = o.what() == Obstacle.What.BENCH;
             all.add(Finding.fail(
@@ -69,13 +69,16 @@ final class BendsCanBeMade implements Rule<TubeCase> {
                             "missing",
                                     Figure.of(
                                             o.missing().mm() > 0
-                                                    ? " by " + LengthFormat.figure(o.missing(), c.units())
-                                                    : ""),
+                                                    ? LengthFormat.figure(o.missing(), c.units())
+                                                    : "none"),
                             "order", Figure.of(words),
                             "grip", Figure.of(b.grip()),
                             "shoe", Figure.of(b.shoe()),
                             "most", Figure.of(b.most()),
-                            "bench", b.overBench().map(Figure::of).orElse(Figure.of("no bench")))));
+                            "bench",
+                                    b.overBench()
+                                            .map(Figure::of)
+                                            .orElse(Figure.of(Say.it("bends-can-be-made.no-bench"))))));
         }
         if (all.isEmpty()) {
             all.add(Finding.pass(

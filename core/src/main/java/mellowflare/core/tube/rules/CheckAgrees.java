@@ -19,10 +19,10 @@ final class CheckAgrees implements Rule<TubeCase> {
     private static final RuleText TEXT = new RuleText(
             "shape.second-reading",
             Severity.STOP,
-            "The ends lie {first} apart by the figures and {second} as measured end to end: {apart} between them.",
-            "The distance end to end agrees: {first} by the figures, {second} as measured.",
+            "The shape does not match the check measurement: ends {first} apart by the figures, {second} measured end to end, {apart} difference.",
+            "The distance end to end agrees: {first} by the figures, {second} measured.",
             "{apart} apart, {allowed} allowed for a {instrument}",
-            "Measure again, both of you: a sign, a leg or a turn is wrong.",
+            "Both of you measure again: a sign, a leg or a rotation is wrong.",
             Source.house("three standard deviations of two readings"));
 
     @Override

@@ -18,18 +18,18 @@ final class ClearsItself implements Rule<TubeCase> {
     private static final RuleText THROUGH = new RuleText(
             "shape.clash",
             Severity.STOP,
-            "Legs {one} and {other} run into each other by {by}.",
-            "No leg comes nearer to another than {clear}.",
+            "Legs {one} and {other} collide by {by}.",
+            "All legs stay at least {clear} apart.",
             "distance of the centre lines less the tube",
             "Move a point: one of the two must go round.",
             Source.of("geometry of straights and round bends"));
     private static final RuleText RUBS = new RuleText(
             "shape.rubs",
             Severity.WARN,
-            "Legs {one} and {other} leave only {clear} between them: they rub where it shakes.",
-            "No leg comes nearer to another than {clear}.",
+            "Legs {one} and {other} are only {clear} apart: they rub where the line shakes.",
+            "All legs stay at least {clear} apart.",
             "{clear} against {least}",
-            "Move a point, or clamp both to one block.",
+            "Move a point, or clamp both in one block.",
             Source.house("clearance of tubes that may shake"));
     private static final double LEAST_MM = 3;
 

@@ -17,10 +17,10 @@ final class CutHolds implements Rule<TubeCase> {
     private static final RuleText TEXT = new RuleText(
             "make.cut-still-right",
             Severity.STOP,
-            "The tube was cut to a read-back of {was}; the plan now asks for {now}.",
-            "The plan still asks for the length that was read back.",
+            "The tube was cut to {was}, but the plan now needs {now}.",
+            "The plan still needs the length that was read back.",
             "{was} against {now}",
-            "Undo what changed the plan, or read the new figure back and cut anew: Line says whether the piece still serves.",
+            "Undo the change, or read back the new figure and cut again. Line shows whether the piece is still usable.",
             Source.house("the cut follows one figure"));
 
     @Override

@@ -18,9 +18,9 @@ final class DropsIn implements Rule<TubeCase> {
     private static final RuleText TEXT = new RuleText(
             "fit.chance",
             Severity.NOTE,
-            "The chance that both nuts start by hand without easing a bend is {chance}. Biggest uncertainty: {cause} ({share}).",
-            "The chance that both nuts start by hand without easing a bend is {chance}.",
-            "far end within {place} and {direction}; one standard deviation {sd}",
+            "{chance} chance that both nuts start by hand without forcing a bend. Biggest uncertainty: {cause} ({share}).",
+            "{chance} chance that both nuts start by hand without forcing a bend.",
+            "far end within {place} and {direction}; standard deviation {sd}",
             "To improve it: {better}. Or leave the last end long and trim it to the job.",
             Source.house("scatter of the work"));
     private static final double GOOD = 0.5;
@@ -38,11 +38,11 @@ final class DropsIn implements Rule<TubeCase> {
                 Subject.SHAPE,
                 Map.of(
                         "chance", new Figure.OfShare(f.chance()),
-                        "cause", Figure.of(worst.map(FitChance.Cause::what).orElse("nothing")),
+                        "cause", Figure.of(worst.map(FitChance.Cause::what).orElse(Say.it("drops-in.nothing"))),
                         "share",
                                 new Figure.OfShare(
                                         worst.map(FitChance.Cause::share).orElse(0.0)),
-                        "better", Figure.of(worst.map(FitChance.Cause::better).orElse("nothing")),
+                        "better", Figure.of(worst.map(FitChance.Cause::better).orElse(Say.it("drops-in.nothing"))),
                         "place", Figure.of(f.allowedPlace()),
                         "direction", Figure.of(f.allowedDirection()),
                         "sd", Figure.of(f.place()))));

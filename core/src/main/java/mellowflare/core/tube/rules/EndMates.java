@@ -27,18 +27,18 @@ final class EndMates implements Rule<TubeCase> {
     private static final RuleText TEXT = new RuleText(
             "tube-end.mates",
             Severity.STOP,
-            "A {kind} does not belong on {port}{why}.",
-            "A {kind} belongs on {port}; it seals at the {seals}.",
+            "Never use a {kind} on {port}{never, select, yes {: it may go on, or look right, and never seals} other {}}.",
+            "A {kind} fits {port}; it seals at the {seals}.",
             "{kind} is made for {codes}",
-            "Take a {right}, or another fitting in between.",
+            "Use a {right}, or another fitting in between.",
             Source.of("SAE J514, J512, J533; ISO 8434; ISO 4038"));
     private static final RuleText SIZE = new RuleText(
             "tube-end.size",
             Severity.STOP,
-            "{port} is made for {wants} tube, not for {tube}.",
-            "{port} is made for {tube} tube.",
+            "{port} is for {wants} tube; the tube is {tube}.",
+            "{port} is for {tube} tube.",
             "tube {tube}, port {wants}",
-            "Take the fitting for {tube} tube, or the tube for this port.",
+            "Use the fitting for {tube} tube, or the tube for this port.",
             Source.of("tube sizes of the end's standard"));
     private static final double SAME_MM = 0.11;
 
@@ -62,7 +62,7 @@ final class EndMates implements Rule<TubeCase> {
             String right = c.data().get(EndKinds.KEY).madeFor(code, c.fluid().map(Fluid::group)).stream()
                     .findFirst()
                     .map(EndTraits::name)
-                    .orElse("an end made for " + port.get().brief());
+                    .orElse(Say.it("end-mates.end-made-for", "port", port.get().brief()));
             all.add(Finding.of(
                     t.codes().contains(code),
                     TEXT,
@@ -71,11 +71,7 @@ final class EndMates implements Rule<TubeCase> {
                             "kind", Figure.of(t.name()),
                             "port", Figure.of(port.get().brief()),
                             "seals", Figure.of(t.sealsAt()),
-                            "why",
-                                    Figure.of(
-                                            t.never().contains(code)
-                                                    ? ": it goes on, or looks it, and never seals"
-                                                    : ""),
+                            "never", Figure.of(t.never().contains(code) ? "yes" : "no"),
                             "right", Figure.of(right),
                             "codes",
                                     Figure.of(t.codes().stream().map(Enum::name).collect(Collectors.joining(", "))))));

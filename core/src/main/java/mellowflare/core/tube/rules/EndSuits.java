@@ -16,9 +16,9 @@ final class EndSuits implements Rule<TubeCase> {
     private static final Map<Severity, RuleText> TEXTS = RuleText.bySeverity(
             "tube-end.suits",
             "{kind} for {fluid}: {because}.",
-            "{kind} suits {fluid}: {because}.",
+            "{kind} is right for {fluid}: {because}.",
             "{source}",
-            "Take an end that is made for {fluid}.",
+            "Use an end made for {fluid}.",
             Source.house("what end suits what"));
 
     @Override

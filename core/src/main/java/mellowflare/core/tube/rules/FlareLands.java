@@ -25,24 +25,24 @@ final class FlareLands implements Rule<TubeCase> {
     private static final RuleText BAND = new RuleText(
             "flare.band",
             Severity.WARN,
-            "By the house figure of the tool {stick} of stick-out makes a flare of {diameter}; {low} to {high} is needed.",
-            "By the house figure of the tool {stick} of stick-out makes a flare of {diameter}, within {low} to {high}.",
+            "The flare comes out at {diameter}, but {low} to {high} is needed ({stick} stick-out, house figure of the tool).",
+            "The flare comes out at {diameter}, within {low} to {high} ({stick} stick-out, house figure of the tool).",
             "flare bench: {tool}; band of {source}",
             "Set {middle} of stick-out with this tool and measure the first flare on scrap: it decides.",
             Source.house("the outer surface keeps its length on the cone"));
     private static final RuleText SPLIT = new RuleText(
             "flare.split",
             Severity.WARN,
-            "The rim is stretched by {strain} of the {limit} that this edge bears: it may split.",
-            "The rim is stretched by {strain}; this edge bears {limit}.",
-            "flare bench, chance of a split {risk}",
-            "Ream and oil, take softer tube or a folded flare, or the band of another standard.",
+            "The rim may split: it stretches {strain}, and this edge can take {limit}.",
+            "The rim stretches {strain}; this edge can take {limit}.",
+            "flare bench, chance of splitting {risk}",
+            "Ream and oil, use softer tube or a double flare, or the band of another standard.",
             Source.house("stretch that edges bear, by material"));
     private static final RuleText PASSES = new RuleText(
             "flare.passes",
             Severity.WARN,
-            "A flare of {diameter}, as the house figure of the tool has it, does not pass the thread of {part}, {bore} in its bore.",
-            "A flare of {diameter} passes the thread of {part}, {bore} in its bore.",
+            "The flare may not go through the thread of {part}: {diameter} by the house figure of the tool, bore {bore}.",
+            "The flare of {diameter} goes through the thread of {part}, bore {bore}.",
             "{diameter} against {bore}",
             "Set {middle} of stick-out with this tool and try the first flare on scrap in the thread.",
             Source.of("minor diameter of the thread"));
@@ -60,7 +60,7 @@ final class FlareLands implements Rule<TubeCase> {
                 continue;
             }
             FlareMade made = s.made().get();
-            Figure middle = s.middle().map(Figure::of).orElse(Figure.of("none"));
+            Figure middle = s.middle().map(Figure::of).orElse(Figure.of(Say.it("flare-lands.none")));
             if (s.band().isPresent()) {
                 all.add(Finding.of(
                         s.band().get().holds(made.diameter()),
@@ -83,7 +83,11 @@ final class FlareLands implements Rule<TubeCase> {
                     about,
                     Map.of(
                             "strain", new Figure.OfShare(made.strainUsed()),
-                            "limit", Figure.of("a stretch of " + LengthFormat.decimal(made.strainLimit(), 2, 2)),
+                            "limit",
+                                    Figure.of(Say.it(
+                                            "flare-lands.stretch",
+                                            "strainLimit",
+                                            LengthFormat.decimal(made.strainLimit(), 2, 2))),
                             "risk", new Figure.OfShare(made.crackRisk()))));
             s.threadBore()
                     .ifPresent(bore -> all.add(Finding.of(

@@ -24,19 +24,19 @@ final class FlowRuns implements Rule<TubeCase> {
     private static final RuleText TEXT = new RuleText(
             "tube.velocity",
             Severity.WARN,
-            "{flow} through a bore of {bore} runs at {speed}; the guide for {duty} lines is {guide}.",
-            "{flow} through a bore of {bore} runs at {speed}, within the guide of {guide} for {duty} lines.",
+            "The flow is too fast: {speed} for {flow} through a bore of {bore}; the guide for {duty} lines is {guide}.",
+            "{flow} through a bore of {bore} flows at {speed}, within the guide of {guide} for {duty} lines.",
             "{speed} against {guide}",
-            "Take the next larger tube, or accept heat and pressure drop.",
+            "Use the next larger tube, or accept heat and pressure drop.",
             Source.house("common velocity guides for pressure, return and suction lines"));
 
     private static final RuleText WATER = new RuleText(
             "tube.velocity",
             Severity.WARN,
-            "{flow} through a bore of {bore} runs at {speed}; water in copper is kept to {guide}.",
-            "{flow} through a bore of {bore} runs at {speed}, within the {guide} that water in copper is kept to.",
+            "The water is too fast: {speed} for {flow} through a bore of {bore}; the limit for water in copper is {guide}.",
+            "{flow} through a bore of {bore} flows at {speed}, within the {guide} limit for water in copper.",
             "{speed} against {guide} at this temperature",
-            "Take the next larger tube: faster water wears the wall away and hammers.",
+            "Use the next larger tube: faster water wears the wall away and hammers.",
             Source.of("copper tube handbook: 2.4 m/s cold, 1.5 m/s hot, 0.9 m/s above 60 C"));
 
     @Override

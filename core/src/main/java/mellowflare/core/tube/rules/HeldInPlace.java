@@ -19,9 +19,9 @@ final class HeldInPlace implements Rule<TubeCase> {
     private static final RuleText TEXT = new RuleText(
             "tube.clamps",
             Severity.NOTE,
-            "Tube of {outside} is larger than the table of clamps goes.",
-            "Clamp it at least every {spacing}: {count} for this line, none on a bend and none on a nut.",
-            "table of spacing by outside diameter",
+            "The clamp table does not go up to tube of {outside}.",
+            "Clamp it at least every {spacing}: {count} for this line, none on a bend or a nut.",
+            "clamp spacing by outside diameter",
             "Ask the maker of the clamps.",
             Source.house("clamp spacing"));
 
@@ -41,11 +41,14 @@ final class HeldInPlace implements Rule<TubeCase> {
                 Subject.TUBE,
                 Map.of(
                         "outside", Figure.of(c.tube().get().outside()),
-                        "spacing", clamps.map(k -> Figure.of(k.spacing())).orElse(Figure.of("none")),
+                        "spacing",
+                                clamps.map(k -> Figure.of(k.spacing())).orElse(Figure.of(Say.it("held-in-place.none"))),
                         "count",
                                 Figure.of(
                                         count == 0
-                                                ? "none between the ends"
-                                                : count == 1 ? "one" : Integer.toString(count)))));
+                                                ? Say.it("held-in-place.none-between-ends")
+                                                : count == 1
+                                                        ? Say.it("held-in-place.one")
+                                                        : Integer.toString(count)))));
     }
 }

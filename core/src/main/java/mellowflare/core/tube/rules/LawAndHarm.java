@@ -21,26 +21,26 @@ final class LawAndHarm implements Rule<TubeCase> {
     private static final Map<Severity, RuleText> TEXTS = RuleText.bySeverity(
             "law",
             "{says}",
-            "Nothing more to say on law and harm.",
+            "No further law or hazard to mention.",
             "{source}",
             "{do}",
             Source.of("local code and licensed practice come before this program"));
     private static final RuleText BURIED = new RuleText(
             "law.buried",
             Severity.STOP,
-            "A {kind} is no joint for ground, wall or floor.",
-            "A {kind} lies where it can be reached, or may be buried where the code has it.",
+            "Never bury a {kind} or close it up in a wall or floor.",
+            "The {kind} can be reached, or may be buried under the code.",
             "{because}",
-            "Run the tube whole and bring its joints out where they can be reached; braze only where the code has it. If the local code allows this joint there, choose that method in the practice.",
+            "Run the tube in one piece and bring its joints out where they can be reached; braze only where the code allows it. If your local code allows this joint there, choose that method under Methods of this shop.",
             Source.of("EN 1775; EN 806; NFPA 54; local code"));
 
     private static final RuleText BY_CODE = new RuleText(
             "law.buried-by-code",
             Severity.WARN,
-            "A {kind} in ground, wall or floor stands on the local code alone.",
-            "No {kind} lies where only the local code allows it.",
+            "A {kind} in ground, wall or floor is allowed only by the local code.",
+            "No {kind} depends on the local code alone.",
             "{because}",
-            "Write the clause and the part's approval into the note of the job, and test it before it is covered.",
+            "Write the clause and the part's approval in the note of the job, and test it before it is covered.",
             Source.of("EN 1775; EN 806; NFPA 54; local code"));
 
     @Override
@@ -74,8 +74,8 @@ final class LawAndHarm implements Rule<TubeCase> {
                                         "because",
                                                 Figure.of(
                                                         t.made() == EndTraits.Made.RINGED
-                                                                ? "a sleeve loosens unseen"
-                                                                : "a joint that opens must be reached")))));
+                                                                ? Say.it("law-and-harm.sleeve-loosens-unseen")
+                                                                : Say.it("law-and-harm.joint-that-opens-must"))))));
             }
         }
         return all;

@@ -34,8 +34,8 @@ public final class Laws {
                         r -> new Law(
                                 r.word("group", FluidGroup.class),
                                 r.word("severity", Severity.class),
-                                r.need("says"),
-                                r.need("do"),
+                                r.said("says"),
+                                r.said("do"),
                                 r.source()),
                         l -> l.group() + l.says()));
     }

@@ -24,38 +24,39 @@ final class RoomHere implements Rule<TubeCase> {
         List<Finding> all = new ArrayList<>();
         Length od = c.tube().get().outside();
         all.add(AtHand.room(
-                "tube cutter's swing",
+                Say.it("room-here.tube-cutter-s-swing"),
                 c.line().room().cutter(),
                 ToolRoom.cutter(od),
-                "Take the small cutter for close places or a fine saw with a guide, or cut it at the bench.",
+                Say.it("room-here.take-small-cutter-for"),
                 Subject.MAKE));
         if (c.trimmed() && c.b().traits().filter(EndTraits::flared).isPresent()) {
             all.add(AtHand.room(
-                    "flaring bar and yoke",
+                    Say.it("room-here.flaring-bar-yoke"),
                     c.line().room().bar(),
                     ToolRoom.bar(od),
-                    "Flare both ends at the bench before bending: change the method of the second end.",
+                    Say.it("room-here.flare-both-ends-at"),
                     Subject.MAKE));
         }
         if (c.shape().path().filter(p -> !p.bends().isEmpty()).isPresent()) {
             c.bender()
                     .ifPresent(b -> all.add(AtHand.room(
-                            "bender's handle",
+                            Say.it("room-here.bender-s-handle"),
                             c.line().room().bender(),
                             ToolRoom.handle(b.kind()),
-                            "Bend it at the bench from the figures, and try it in with the nuts loose.",
+                            Say.it("room-here.bend-at-bench-from"),
                             Subject.MAKE)));
         }
         for (LineEnd w : LineEnd.values()) {
             c.side(w)
                     .nut()
                     .ifPresent(n -> all.add(AtHand.room(
-                            "wrench at end " + w,
+                            Say.it("room-here.wrench-at-end", "w", w),
                             c.line().here().room(w),
                             WrenchRoom.openWrench(n.hex()),
-                            "A flare-nut crow-foot from the end needs "
-                                    + LengthFormat.figure(WrenchRoom.crowFoot(n.hex()), c.units())
-                                    + "; the second wrench holds the body.",
+                            Say.it(
+                                    "room-here.a-flare-nut-crow",
+                                    "crowFoot",
+                                    LengthFormat.figure(WrenchRoom.crowFoot(n.hex()), c.units())),
                             Subject.MAKE)));
         }
         return all;

@@ -18,10 +18,10 @@ final class RoundingAtFarEnd implements Rule<TubeCase> {
     private static final RuleText TEXT = new RuleText(
             "fit.rounding",
             Severity.WARN,
-            "Rounding the marks and the angles moves the far end by {off} ({along} along, {across} across, {askew} out of line).",
-            "Rounding the marks and the angles moves the far end by {off} ({along} along, {across} across, {askew} out of line).",
-            "{off} against {allowed}, half of what the nuts take up",
-            "Set the marks finer, or bend the last bends to the job and not to the figure.",
+            "Rounding the marks and angles moves the far end by {off} ({along} along, {across} across, {askew} out of line).",
+            "Rounding the marks and angles moves the far end by only {off} ({along} along, {across} across, {askew} out of line).",
+            "{off} against {allowed}, half of what the nuts can take up",
+            "Set the marks finer, or bend the last bends to fit the job, not the figure.",
             Source.house("what two nuts started by hand take up"));
 
     @Override

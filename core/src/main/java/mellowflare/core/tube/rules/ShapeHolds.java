@@ -17,9 +17,9 @@ final class ShapeHolds implements Rule<TubeCase> {
             "shape.holds",
             Severity.STOP,
             "{trouble}",
-            "What was measured makes a tube of {bends}.",
+            "The measurements make a tube with {bends}.",
             "corners and radius as given",
-            "Put the figure right; all others stay.",
+            "Correct that figure; the others are kept.",
             Source.of("geometry of straights and round bends"));
 
     @Override
@@ -35,8 +35,10 @@ final class ShapeHolds implements Rule<TubeCase> {
         }
         int n = c.shape().path().map(p -> p.bends().size()).orElse(0);
         String bends = c.shape().template().isPresent()
-                ? "one developed length, its bends set on the job"
-                : n == 0 ? "one straight" : n == 1 ? "one bend" : n + " bends";
+                ? Say.it("shape-holds.one-developed-length-its")
+                : n == 0
+                        ? Say.it("shape-holds.one-straight")
+                        : n == 1 ? Say.it("shape-holds.one-bend") : Say.it("shape-holds.bends", "n", n);
         return List.of(Finding.pass(TEXT, Subject.SHAPE, Map.of("trouble", Figure.of(""), "bends", Figure.of(bends))));
     }
 }

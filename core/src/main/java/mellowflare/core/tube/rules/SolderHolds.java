@@ -25,10 +25,10 @@ import mellowflare.core.tube.line.TubeSide;
 final class SolderHolds implements Rule<TubeCase> {
     private static final Map<Severity, RuleText> TEXTS = RuleText.bySeverity(
             "tube.solder",
-            "A soldered socket on {tube} tube is rated to {bears} at {hot}; the line runs at {wanted}.",
-            "A soldered socket on {tube} tube is rated to {bears} at {hot}, enough for {wanted}.",
+            "Soldered sockets on {tube} tube are too weak: rated to {bears} at {hot}, the line works at {wanted}.",
+            "Soldered sockets on {tube} tube are rated to {bears} at {hot}, enough for {wanted}.",
             "{bears} at {hot}",
-            "Braze the joint where the code allows it, or lower pressure or heat.",
+            "Braze the joint where the code allows it, or lower the pressure or the temperature.",
             new Source("EN 1254-1, soft-soldered joints", Confidence.TYPICAL));
 
     @Override
@@ -63,7 +63,7 @@ final class SolderHolds implements Rule<TubeCase> {
                 about,
                 Map.of(
                         "tube", Figure.of(outside),
-                        "bears", bears.map(Figure::of).orElse(Figure.of("no pressure that a table gives")),
+                        "bears", bears.map(Figure::of).orElse(Figure.of(Say.it("solder-holds.no-pressure-that-table"))),
                         "hot", Figure.of(hot.get()),
                         "wanted", Figure.of(wanted.get()))));
     }

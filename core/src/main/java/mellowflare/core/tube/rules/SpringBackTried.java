@@ -19,10 +19,10 @@ final class SpringBackTried implements Rule<TubeCase> {
     private static final RuleText TEXT = new RuleText(
             "bends.spring-back",
             Severity.NOTE,
-            "Spring-back is taken as usual for {material}: of a bend {share} stays.",
-            "Spring-back is taken from trial bends: for {angle} the lever goes to {lever}.",
+            "No trial bend yet: spring-back is taken as usual for {material}, which keeps {share} of a bend.",
+            "Spring-back comes from trial bends: for {angle} pull the lever to {lever}.",
             "{how}",
-            "Make one trial bend on scrap of the same tube and type in what the lever said and what stayed.",
+            "Make one trial bend on scrap of the same tube, and enter the lever angle and the angle that stayed.",
             Source.house("usual spring-back of the material"));
 
     @Override
@@ -49,7 +49,9 @@ final class SpringBackTried implements Rule<TubeCase> {
                         "how",
                                 Figure.of(
                                         s.second().isPresent()
-                                                ? "a straight line through two trial bends"
-                                                : s.tried() ? "ratio of one trial bend" : "table of materials"))));
+                                                ? Say.it("spring-back-tried.straight-line-through-two")
+                                                : s.tried()
+                                                        ? Say.it("spring-back-tried.ratio-one-trial-bend")
+                                                        : Say.it("spring-back-tried.table-materials")))));
     }
 }

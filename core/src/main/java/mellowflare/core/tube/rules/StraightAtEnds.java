@@ -23,10 +23,10 @@ final class StraightAtEnds implements Rule<TubeCase> {
     private static final RuleText TEXT = new RuleText(
             "tube-end.straight",
             Severity.STOP,
-            "End {which} has {has} of straight tube before its first bend; {what} need {need}.",
-            "End {which} has {has} of straight tube before its first bend; {what} need {need}.",
+            "End {which} is too short: {has} of straight tube before its first bend, {need} needed for {what}.",
+            "End {which} has {has} of straight tube before its first bend, {need} needed for {what}.",
             "{has} against {need}",
-            "Move the first bend on, take a smaller radius, or flare this end before bending.",
+            "Move the first bend further in, use a smaller radius, or flare this end before bending.",
             Source.house("length of nut and sleeve, and of what the bar clamps"));
 
     @Override
@@ -58,7 +58,11 @@ final class StraightAtEnds implements Rule<TubeCase> {
                     Map.of(
                             "which", Figure.of(s.which().name()),
                             "has", Figure.of(has),
-                            "what", Figure.of(bar ? "nut, sleeve and bar" : "nut and sleeve"),
+                            "what",
+                                    Figure.of(
+                                            bar
+                                                    ? Say.it("straight-at-ends.nut-sleeve-bar")
+                                                    : Say.it("straight-at-ends.nut-sleeve")),
                             "need", Figure.of(need))));
         }
         return all;

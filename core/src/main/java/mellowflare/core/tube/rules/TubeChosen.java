@@ -18,10 +18,10 @@ final class TubeChosen implements Rule<TubeCase> {
     private static final RuleText TEXT = new RuleText(
             "tube.named",
             Severity.NOTE,
-            "{name} by bore is {called} outside: the flare bar, the nut and the bender go by {outside}.",
-            "{tube}, {outside} outside, is named by its outside diameter.",
+            "{name} is a bore size, {called} outside: flare bar, nut and bender go by the outside diameter, {outside}.",
+            "{tube} is named by its outside diameter, {outside}.",
             "plumbing names copper by bore, refrigeration and the rest by outside diameter",
-            "Ask for it by outside diameter and wall, and measure what is handed over the counter.",
+            "Ask for it by outside diameter and wall, and measure what you are handed.",
             Source.of("ASTM B88; ASTM B280"));
 
     @Override

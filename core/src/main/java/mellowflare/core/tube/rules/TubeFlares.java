@@ -21,7 +21,7 @@ final class TubeFlares implements Rule<TubeCase> {
             Severity.STOP,
             "{tube} is too hard to flare: it splits.",
             "{tube} is soft enough to flare.",
-            "stretch of {has} at break{soft}",
+            "stretches {has} before it breaks{soft, select, no {; not sold soft} other {}}",
             "{instead}",
             Source.of("ASTM B88 K or L annealed; ASTM B280; SAE J533"));
 
@@ -43,11 +43,11 @@ final class TubeFlares implements Rule<TubeCase> {
                 Map.of(
                         "tube", Figure.of(t.name()),
                         "has", new Figure.OfShare(t.material().elongation()),
-                        "soft", Figure.of(c.size().filter(s -> !s.soft()).isPresent() ? ", not sold soft" : ""),
+                        "soft", Figure.of(c.size().filter(s -> !s.soft()).isPresent() ? "no" : "yes"),
                         "instead",
                                 Figure.of(
                                         t.material().anneals()
-                                                ? "Take annealed tube, type K or L and not M of plumbing copper; or soften the end and let it cool."
-                                                : "Take tube that is sold soft."))));
+                                                ? Say.it("tube-flares.take-annealed-tube-type")
+                                                : Say.it("tube-flares.take-tube-that-sold")))));
     }
 }

@@ -19,9 +19,9 @@ final class TubeSuits implements Rule<TubeCase> {
     private static final Map<Severity, RuleText> TEXTS = RuleText.bySeverity(
             "tube.suits",
             "{material} for {fluid}: {because}.",
-            "{material} suits {fluid}: {because}.",
+            "{material} is right for {fluid}: {because}.",
             "{source}",
-            "Take tube that is made for {fluid}.",
+            "Use tube made for {fluid}.",
             Source.house("what tube suits what"));
 
     @Override

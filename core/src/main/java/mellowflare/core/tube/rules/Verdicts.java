@@ -17,7 +17,11 @@ final class Verdicts {
     static Finding finding(
             Map<Severity, RuleText> texts, Subject about, Optional<Use> use, String what, String place, String fluid) {
         if (use.isEmpty()) {
-            return Finding.notChecked(texts.get(Severity.STOP), about, Needs.fromMaker(what + " for " + fluid, about));
+            return Finding.notChecked(
+                    texts.get(Severity.STOP),
+                    about,
+                    Needs.fromMaker(
+                            "fluid-" + what, Say.it("verdicts.ask-maker", "what", what, "fluid", fluid), about));
         }
         Map<String, Figure> figures = Map.of(
                 place,

@@ -28,18 +28,18 @@ final class WallBears implements Rule<TubeCase> {
     private static final RuleText TEXT = new RuleText(
             "tube.pressure",
             Severity.STOP,
-            "The tube is rated to {bears}; {wanted} is needed ({what}).",
+            "The tube is too weak: rated to {bears}, {wanted} needed ({what}).",
             "The tube is rated to {bears}, enough for {wanted} ({what}).",
-            "{criterion}, wall {wall} {where}, stress {stress}, design factor {factor}{yield}",
-            "Take a thicker wall, a smaller tube or a stronger material.",
+            "{criterion}, wall {wall} {where}, stress {stress}, design factor {factor}{yield, select, yes {, held down to two thirds of yield} other {}}",
+            "Use a thicker wall, a smaller tube or a stronger material.",
             Source.of("Barlow on the outside diameter; greatest shear for thick walls"));
     private static final RuleText HOT = new RuleText(
             "tube.heat",
             Severity.STOP,
-            "{material} at {hot} is hotter than its table goes ({limit}).",
+            "{material} is too hot: {hot}, and its table ends at {limit}.",
             "{material} at {hot} keeps {share} of its strength.",
             "heat table of the material",
-            "Take a material that bears the heat, or keep the heat off.",
+            "Use a material rated for the heat, or keep the heat away.",
             Source.of("ASME B31 allowable stresses; house table"));
 
     @Override
@@ -66,7 +66,7 @@ final class WallBears implements Rule<TubeCase> {
                                     materials
                                             .hottest(tube.material())
                                             .map(Figure::of)
-                                            .orElse(Figure.of("no row")),
+                                            .orElse(Figure.of(Say.it("wall-bears.no-row"))),
                             "share", new Figure.OfShare(share.orElse(0.0)))));
         }
         Optional<GaugePressure> wanted = Stream.of(
@@ -90,7 +90,11 @@ final class WallBears implements Rule<TubeCase> {
                 Map.of(
                         "bears", Figure.of(p.bears()),
                         "wanted", Figure.of(wanted.get()),
-                        "what", Figure.of(peak ? "highest surge" : "working pressure"),
+                        "what",
+                                Figure.of(
+                                        peak
+                                                ? Say.it("wall-bears.highest-surge")
+                                                : Say.it("wall-bears.working-pressure")),
                         "criterion", Figure.of(p.criterion()),
                         "wall", Figure.of(TubeBears.wall(c)),
                         "where",
@@ -98,11 +102,13 @@ final class WallBears implements Rule<TubeCase> {
                                         c.path()
                                                         .filter(x -> !x.bends().isEmpty())
                                                         .isPresent()
-                                                ? "left outside the bends, least wall"
-                                                : "at its least"),
-                        "stress", Figure.of(LengthFormat.decimal(p.stressMpa(), 0, 0) + " MPa"),
+                                                ? Say.it("wall-bears.left-outside-bends-least")
+                                                : Say.it("wall-bears.at-its-least")),
+                        "stress",
+                                Figure.of(Say.it(
+                                        "wall-bears.mpa", "stressMpa", LengthFormat.decimal(p.stressMpa(), 0, 0))),
                         "factor", Figure.of(LengthFormat.decimal(p.factor(), 1, 0)),
-                        "yield", Figure.of(p.byYield() ? ", held down to two thirds of yield" : ""))));
+                        "yield", Figure.of(p.byYield() ? "yes" : "no"))));
         return all;
     }
 }

@@ -38,11 +38,11 @@ public record Bender(
 
     /** Sorts of bender. */
     public enum Kind {
-        LEVER("hand lever bender"),
-        PLIERS("pliers"),
-        CROSSBOW("ratchet crossbow"),
-        BENCH("bench bender"),
-        SPRING("outside spring");
+        LEVER(Say.it("bender.hand-lever-bender")),
+        PLIERS(Say.it("bender.pliers")),
+        CROSSBOW(Say.it("bender.ratchet-crossbow")),
+        BENCH(Say.it("bender.bench-bender")),
+        SPRING(Say.it("bender.outside-spring"));
 
         private final String word;
 
@@ -57,9 +57,9 @@ public record Bender(
 
     /** Which mark on the tube a bender wants at its line. */
     public enum Mark {
-        START("where the bend begins"),
-        MIDDLE("the middle of the bend"),
-        LEG("the leg mark");
+        START(Say.it("bender.where-bend-begins")),
+        MIDDLE(Say.it("bender.middle-bend")),
+        LEG(Say.it("bender.leg-mark"));
 
         private final String words;
 

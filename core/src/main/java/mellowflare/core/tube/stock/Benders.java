@@ -27,7 +27,7 @@ public final class Benders {
                         .map(
                                 r -> new Bender(
                                         r.need("id"),
-                                        r.need("name"),
+                                        r.said("name"),
                                         r.word("kind", Bender.Kind.class),
                                         r.need("unit").equals("in")
                                                 ? Length.ofInches(r.number("od"))

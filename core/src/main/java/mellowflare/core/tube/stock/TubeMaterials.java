@@ -27,8 +27,8 @@ public final class TubeMaterials {
                         .map(
                                 r -> new TubeMaterial(
                                         r.need("id"),
-                                        r.need("name"),
-                                        r.need("short"),
+                                        r.said("name"),
+                                        r.said("short"),
                                         r.word("metal", Metal.class),
                                         r.number("density_kg_m3"),
                                         r.number("tensile_mpa"),

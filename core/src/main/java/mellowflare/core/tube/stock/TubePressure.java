@@ -75,7 +75,7 @@ public record TubePressure(
     /** Which formula rules. */
     public String criterion() {
         return shear.filter(s -> s.compareTo(barlow) < 0).isPresent()
-                ? "greatest shear, thick wall"
-                : "Barlow on the outside diameter";
+                ? Say.it("tube-pressure.greatest-shear-thick-wall")
+                : Say.it("tube-pressure.barlow-on-outside-diameter");
     }
 }

@@ -22,7 +22,8 @@ public record TubeSize(
 
     /** As {@code 1/2 by bore, 5/8 outside} or {@code 3/8 outside}. */
     public String names() {
-        return bore.map(b -> b + " by bore, " + called + " outside").orElse(called + " outside");
+        return bore.map(b -> Say.it("tube-size.by-bore-outside", "b", b, "called", called))
+                .orElse(Say.it("tube-size.outside", "called", called));
     }
 
     /** Whether a shop might mean it by a bare size. */

@@ -36,10 +36,12 @@ public final class TubeSizes {
         Length wall = inch ? Length.ofInches(r.number("wall")) : Length.ofMm(r.number("wall"));
         TubeMaterial material = materials
                 .find(r.need("material"))
-                .orElseThrow(() -> r.broken("material", "is not in the table of materials"));
+                .orElseThrow(() -> r.broken("material", Say.it("tube-sizes.not-table-materials")));
         String called = r.need("called");
-        String name = r.need("family") + " "
-                + r.maybe("bore").map(b -> b + " (" + called + " outside)").orElse(called) + " × "
+        String name = r.said("family") + " "
+                + r.maybe("bore")
+                        .map(b -> Say.it("tube-sizes.outside", "b", b, "called", called))
+                        .orElse(called) + " × "
                 + r.need("wall") + (inch ? " in" : " mm");
         return new TubeSize(
                 r.need("id"),
@@ -89,7 +91,7 @@ public final class TubeSizes {
         if (size.isEmpty()) {
             return all;
         }
-        return Stream.of(size, size.endsWith("mm") ? size.replace("-mm", " mm") : size + " mm")
+        return Stream.of(size, size.endsWith("mm") ? size.replace("-mm", " mm") : Say.it("tube-sizes.mm", "size", size))
                 .map(this::meantBy)
                 .filter(meant -> !meant.isEmpty())
                 .findFirst()

@@ -120,12 +120,13 @@ class AirListsTest {
             assertThat(taken.lists().count()).isZero();
             assertThat(taken.troubles())
                     .singleElement()
-                    .satisfies(t -> assertThat(t).contains("line 2", "air must not go into"));
+                    .satisfies(t -> assertThat(t).contains("line 2", " for air: "));
         }
         assertThat(read(AirList.PIPE, "bamboo,25,25,2,20,15,15,15,3,1000,1,1,1,1,1,1,own maker,sure")
                         .troubles())
                 .singleElement()
-                .satisfies(t -> assertThat(t).contains("none of the known kinds of pipe"));
+                .satisfies(t -> assertThat(t)
+                        .contains("mine.csv, line 2, column system: “bamboo” is not a known pipe material"));
     }
 
     @Test
@@ -144,8 +145,8 @@ class AirListsTest {
         assertThat(tools.troubles().get(0)).contains("line 3", "Bad Id", "as it is called out");
         assertThat(tools.troubles().get(1)).contains("line 4", "above zero");
         assertThat(tools.troubles().get(2)).contains("line 5", "duty");
-        assertThat(tools.troubles().get(3)).contains("line 6", "none of the known words");
-        assertThat(tools.troubles().get(4)).contains("line 7", "stands twice");
+        assertThat(tools.troubles().get(3)).contains("line 6", "is not a known word");
+        assertThat(tools.troubles().get(4)).contains("line 7", "appears twice");
         assertThat(tools.troubles().get(5)).contains("line 8", "source");
 
         assertThat(read(

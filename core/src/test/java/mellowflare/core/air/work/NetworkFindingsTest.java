@@ -49,8 +49,8 @@ class NetworkFindingsTest {
                 List.of(takes("c", 300), takes("z", 2000))));
         assertThat(all.stream().filter(Finding::stops).map(f -> f.says(UnitSystem.METRIC)))
                 .containsExactly(
-                        "“far”: No pipe leads from a supply to it.",
-                        "“z”: More is asked there than can flow: nothing is left of the pressure.");
+                        "“far”: No pipe leads to it from a supply.",
+                        "“z”: More air is drawn there than can flow: no pressure is left.");
         assertThat(all.stream().filter(f -> f.severity() == Severity.WARN && f.state() == State.FAIL))
                 .extracting(f -> f.says(UnitSystem.METRIC))
                 .anyMatch(t -> t.startsWith("“nothing”: It has no length"))

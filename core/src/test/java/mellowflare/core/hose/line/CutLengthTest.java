@@ -73,7 +73,8 @@ class CutLengthTest {
                 .isEqualTo(State.FAIL);
         Finding tight = finding(made, "length.never-tight");
         assertThat(tight.severity()).isEqualTo(Severity.WARN);
-        assertThat(tight.remedy(UnitSystem.METRIC)).startsWith("No spare, but never tight");
+        assertThat(tight.remedy(UnitSystem.METRIC))
+                .startsWith("Lay it out with that much slack in its bend, or measure the route.");
     }
 
     private static Finding finding(HoseCase c, String rule) {

@@ -26,7 +26,7 @@ class ToleranceBudgetTest {
         // Tape twice 0.8/sqrt 2, found by computing 2.0, wheel 0.7, two crimps 0.6 each: 2.3516 mm together.
         ToleranceBudget b = of(soundLine());
         assertThat(b.deviation().mm()).isCloseTo(2.351595, within(1e-5));
-        assertThat(b.largest()).isEqualTo("how the length was found (computed), 72 % of it");
+        assertThat(b.largest()).isEqualTo("length computed from ends and route, 72 % of it");
         assertThat(b.shift().mm()).isCloseTo(0, within(1e-9));
         assertThat(b.chance()).isCloseTo(0.9999987, within(1e-6));
         assertThat(b.causes().stream().mapToDouble(ToleranceBudget.Cause::share).sum())
@@ -43,7 +43,7 @@ class ToleranceBudgetTest {
                 line.worked(Practice.USUAL.with(MethodTopic.HOSE_LENGTH, "old-hose"), UnitSystem.METRIC, MakeLog.EMPTY);
         ToleranceBudget b = ToleranceBudget.of(c).orElseThrow();
         assertThat(b.chance()).isLessThan(0.5);
-        assertThat(b.largest()).contains("old-hose");
+        assertThat(b.largest()).contains("old hose copied");
     }
 
     @Test

@@ -117,7 +117,7 @@ class HoseStepWriterTest {
         assertThat(step(steps, "fit@A").says(UnitSystem.METRIC))
                 .contains("slew motor (ORB -8)")
                 .contains("ring -908 90 Shore A, NBR");
-        assertThat(step(steps, "fit@B").says(UnitSystem.METRIC)).contains("Put on: nothing");
+        assertThat(step(steps, "fit@B").says(UnitSystem.METRIC)).contains("Seal with: nothing.");
         assertThat(step(steps, "check-cut")
                         .records()
                         .get(0)

@@ -42,7 +42,8 @@ class PlaceTextTest {
                         .get(0)
                         .x())
                 .isCloseTo(61.9125, within(1e-9));
-        assertThat(PlaceText.places("300 -50", METRIC).refusal().orElseThrow()).contains("three figures");
+        assertThat(PlaceText.places("300 -50", METRIC).refusal().orElseThrow())
+                .contains("“300 -50” is not a position: enter forward, left and up, such as 300 -50 120.");
         assertThat(PlaceText.places("300 -50 up", METRIC).refusal()).isPresent();
     }
 
@@ -54,7 +55,8 @@ class PlaceTextTest {
         assertThat(boxes.get(0)).isEqualTo(new KeepOut("exhaust", new Vector(380, -80, 20), new Vector(520, 120, 260)));
         assertThat(boxes.get(1).name()).isEqualTo("keep-out");
         assertThat(PlaceText.boxes("exhaust 1 2 3", METRIC).refusal().orElseThrow())
-                .contains("is no box");
+                .contains(
+                        "“exhaust 1 2 3” is not a box: enter a name, a corner, “to” and the opposite corner, such as exhaust 380 -80 20 to 520 120 260.");
         assertThat(PlaceText.boxes("exhaust 1 2 3 to 1 5 6", METRIC).refusal().orElseThrow())
                 .contains("is flat");
         assertThat(PlaceText.boxes("exhaust to 1 5 6", METRIC).refusal()).isPresent();

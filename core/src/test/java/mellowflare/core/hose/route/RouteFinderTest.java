@@ -127,9 +127,15 @@ class RouteFinderTest {
         assertThat(failed(same)).anySatisfy(s -> assertThat(s).contains("0 mm apart"));
         RoutePlan near = RouteFinder.find(RouteTask.of(pose(0, 0, 0, 1, 0, 0), pose(60, 0, 0, -1, 0, 0), RADIUS)
                 .withStraight(Length.ofMm(50)));
-        assertThat(failed(near)).anySatisfy(s -> assertThat(s).contains("too near"));
+        assertThat(failed(near))
+                .anySatisfy(
+                        s -> assertThat(s)
+                                .contains(
+                                        "The ports are too close: 60 mm apart, 100 mm needed for the straight lengths behind the ends."));
         RoutePlan loop = RouteFinder.find(RouteTask.of(pose(0, 0, 0, 1, 0, 0), pose(50, 30, 0, 1, 0, 0), RADIUS));
-        assertThat(failed(loop)).anySatisfy(s -> assertThat(s).contains("a loop rather than a way"));
+        assertThat(failed(loop))
+                .anySatisfy(
+                        s -> assertThat(s).contains("The hose turns through 396° altogether: a loop, not a route."));
     }
 
     @Test

@@ -120,8 +120,7 @@ class FormTest {
         assertThat(overlap.path()).isEmpty();
         assertThat(overlap.corners()).hasSize(4);
         assertThat(overlap.trouble().orElseThrow().says(UnitSystem.METRIC))
-                .isEqualTo(
-                        "Between points 2 and 3 the bends overlap by 10 mm: take a smaller radius, or move a point.");
+                .isEqualTo("Between points 2 and 3 the bends overlap by 10 mm: use a smaller radius, or move a point.");
         assertThat(points(v(0, 0, 0), v(0, 0, 0)).trouble().orElseThrow().says(UnitSystem.METRIC))
                 .contains("Points 1 and 2 are in the same place");
         assertThat(points(v(0, 0, 0), v(50, 0, 0), v(0, 0, 0))
