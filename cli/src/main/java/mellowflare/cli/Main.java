@@ -18,6 +18,7 @@ import mellowflare.cli.command.PartsCommand;
 import mellowflare.cli.command.SealCommand;
 import mellowflare.cli.command.Words;
 import mellowflare.cli.input.Refused;
+import mellowflare.core.text.Language;
 import mellowflare.core.text.LanguageOption;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -70,7 +71,7 @@ public final class Main implements Runnable {
     }
 
     static CommandLine commandLine(PrintWriter out, PrintWriter err) {
-        return HelpTexts.said(commands())
+        return HelpTexts.said(commands(), Language.chosen())
                 .setOut(out)
                 .setErr(err)
                 .setCaseInsensitiveEnumValuesAllowed(true)
@@ -105,7 +106,7 @@ public final class Main implements Runnable {
                 });
     }
 
-    private static CommandLine commands() {
+    static CommandLine commands() {
         CommandLine main = new CommandLine(new Main());
         for (Object shared :
                 List.of(new ConvertCommand(), new IdentifyCommand(), new SealCommand(), new AdaptersCommand())) {

@@ -21,7 +21,7 @@ class LiteralsTest {
     /** Two words beside each other, a word on its own that begins a sentence, or a piece that is put between other pieces. */
     private static final Pattern WORDS = Pattern.compile(
             "[A-Za-z]{2,}[,;:.]? +[A-Za-z({].*|.*[A-Za-z]{2,}[,;:.]? +[A-Za-z({].*|[,;:] [a-z].*| [a-z]{2,}.*"
-                    + "|.*[a-z]{2,} |[A-Z][a-z]{2,}",
+                    + "|.*[a-z]{2,} |[A-Z][a-z]{2,}|[a-z]{3,}: ?",
             Pattern.DOTALL);
 
     private static final Pattern UNITS =

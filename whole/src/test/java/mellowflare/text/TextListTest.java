@@ -3,137 +3,108 @@ package mellowflare.text;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import com.tngtech.archunit.core.domain.JavaClass;
-import com.tngtech.archunit.core.domain.JavaField;
-import com.tngtech.archunit.core.domain.JavaModifier;
-import com.tngtech.archunit.core.importer.ClassFileImporter;
-import com.tngtech.archunit.core.importer.ImportOption;
-import de.siegmar.fastcsv.reader.CommentStrategy;
-import de.siegmar.fastcsv.reader.CsvReader;
-import de.siegmar.fastcsv.reader.NamedCsvRecord;
 import java.io.IOException;
-import java.lang.reflect.Field;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import mellowflare.core.advice.RuleText;
+import mellowflare.cli.Main;
+import mellowflare.core.text.Message;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
-/** Writes every text of the program into one list, to be read from top to bottom and to be translated from: {@code whole/target/texts.tsv}. */
+/** Every text of the program in one list, to be read from top to bottom and to be translated from: {@code whole/target/texts.tsv}. */
 class TextListTest {
-    private static final Pattern SAID = Pattern.compile("\\.said(?:IfAny|List)?\\(\\s*\"(\\w+)\"");
+    private static final String CROOKED =
+            "{\"ends\": [{\"part\": \"KC08-B08M\", \"port\": {\"code\": \"ORB\", \"size\": \"-8\", \"gender\": \"female\"}},"
+                    + " {\"part\": \"KC08-J08F90\"}], \"hose\": \"KH2-08\", \"finishedLength\": \"400 mm\", \"bendRadius\": \"50 mm\","
+                    + " \"service\": {\"fluid\": \"mineral-oil\", \"working\": \"300 bar\", \"fluidTemperature\": \"150 C\"}}";
 
-    private final Map<String, String> texts = new LinkedHashMap<>();
-    private final Map<String, String> where = new HashMap<>();
+    private static final String BENT =
+            "{\"points\": [[0,0,0],[120,0,0],[120,90,0]], \"clr\": 20, \"od\": 8, \"wall\": 1, \"material\": \"steel-brake\","
+                    + " \"service\": {\"fluid\": \"brake-fluid\", \"working\": \"200 bar\"}}";
+
+    private static final String STARVED =
+            "{\"pipes\": [{\"from\": \"1\", \"to\": \"2\", \"length\": 20000, \"bore\": 5}],"
+                    + " \"supplies\": [{\"node\": \"1\", \"pressure\": 8}], \"demands\": [{\"node\": \"2\", \"flow\": 9000}]}";
+
+    /** Part numbers, units and keys: no language changes them. */
+    private static final Pattern SAME = Pattern.compile(
+            "\\b[A-Z0-9][A-Z0-9./-]*\\b|\\b(?:mm|bar|psi|none|stop|warn|note|metal|mellow-flare seal)\\b|--\\w+|-hV");
+
+    @TempDir
+    private Path folder;
 
     @Test
     void testEveryTextStandsInOneListWithItsIdAndWhereItIsUsed() throws Exception {
-        messages();
-        rules();
-        tables();
-        StringBuilder list = new StringBuilder("id\ttext\twhere\n");
-        texts.forEach((id, text) -> list.append(id)
-                .append('\t')
-                .append(text.replace("\n", "\\n").replace("\t", "\\t"))
-                .append('\t')
-                .append(where.get(id))
-                .append('\n'));
+        TextList list = TextList.ofAll();
+        String all = list.texts().entrySet().stream()
+                .map(e -> e.getKey() + "\t" + e.getValue().replace("\n", "\\n").replace("\t", "\\t") + "\t"
+                        + list.where(e.getKey()) + "\n")
+                .collect(Collectors.joining());
         Path file = Path.of("target", "texts.tsv");
-        Files.writeString(file, list);
-        assertTrue(texts.size() > 3500, "so few texts: " + texts.size());
+        Files.writeString(file, "id\ttext\twhere\n" + all);
+        assertTrue(list.texts().size() > 6000, "so few texts: " + list.texts().size());
         assertEquals(
                 List.of(),
-                texts.keySet().stream().filter(id -> where.get(id) == null).toList());
-        assertEquals(texts.size() + 1, Files.readAllLines(file).size());
+                list.texts().keySet().stream()
+                        .filter(id -> list.where(id) == null)
+                        .toList());
+        assertEquals(list.texts().size() + 1, Files.readAllLines(file).size());
     }
 
-    private void messages() {
-        texts.putAll(MessageFiles.all());
-        Calls.all().forEach(c -> where.merge(c.id(), c.where(), (a, b) -> a.contains(b) ? a : a + ", " + b));
-    }
-
-    private void rules() throws ReflectiveOperationException {
-        for (JavaClass c : new ClassFileImporter()
-                .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
-                .importPackages("mellowflare")) {
-            for (JavaField f : c.getFields()) {
-                if (f.getModifiers().contains(JavaModifier.STATIC)) {
-                    Field field = f.reflect();
-                    if (field.getType() == RuleText.class) {
-                        field.setAccessible(true);
-                        rule((RuleText) field.get(null), c.getSimpleName());
-                    } else if (Map.class.isAssignableFrom(field.getType())
-                            && field.getGenericType().getTypeName().contains("RuleText")) {
-                        field.setAccessible(true);
-                        ((Map<?, ?>) field.get(null)).values().forEach(r -> rule((RuleText) r, c.getSimpleName()));
-                    }
-                }
-            }
+    /** A file with a translation for each id of the list, and nothing else, leaves no English word in what a command says. */
+    @Test
+    void testALanguageIsOneFileOfTranslations() throws Exception {
+        Path language = Files.createDirectories(folder.resolve("mellowflare/core/text"));
+        StringBuilder file = new StringBuilder();
+        TextList.ofAll()
+                .texts()
+                .forEach((id, text) -> file.append(id.replace(" ", "\\ ").replace(":", "\\:"))
+                        .append(" = \u00ab")
+                        .append(id.startsWith("cli/help.") ? "" : places(text))
+                        .append("\u00bb\n"));
+        Files.writeString(language.resolve("none.properties"), file);
+        String said = run(CROOKED, "hose", "--format", "text", "--language=none")
+                + run(BENT, "tube", "--format", "text", "--language=none")
+                + run(STARVED, "air", "--format", "text", "--language=none")
+                + run("", "seal", "--help", "--language=none");
+        assertTrue(said.contains("\u00ab"), said);
+        TreeSet<String> english = new TreeSet<>();
+        Matcher words =
+                Pattern.compile("[a-zA-Z]{3,}").matcher(SAME.matcher(said).replaceAll(""));
+        while (words.find()) {
+            english.add(words.group());
         }
+        assertEquals(List.of(), List.copyOf(english), said);
     }
 
-    private void rule(RuleText r, String in) {
-        Map.of("fails", r.fails(), "passes", r.passes(), "because", r.because(), "remedy", r.remedy())
-                .forEach((part, text) -> {
-                    if (!text.isBlank()) {
-                        String id = "rule/" + r.id() + "." + part;
-                        texts.put(id, text);
-                        where.put(id, in + ".java");
-                    }
-                });
+    private static String places(String text) {
+        return Message.places(text).stream().map(p -> "{" + p + "}").collect(Collectors.joining(" "));
     }
 
-    private void tables() throws IOException {
-        Map<String, Set<String>> columns = new HashMap<>();
-        for (Path java : Sources.files(".java")) {
-            Matcher m = SAID.matcher(Files.readString(java));
-            while (m.find()) {
-                columns.computeIfAbsent(Sources.home(java), h -> new TreeSet<>())
-                        .add(m.group(1));
-            }
-        }
-        // Steps are read by one class for all kinds of line.
-        Set<String> steps = columns.getOrDefault("core.procedure", Set.of());
-        for (Path csv : Sources.files(".csv")) {
-            String home = Sources.home(csv);
-            Set<String> read = new TreeSet<>(columns.getOrDefault(home, Set.of()));
-            if (home.endsWith(".order")) {
-                read.addAll(steps);
-            }
-            table(csv, home, read);
-        }
-    }
-
-    private void table(Path csv, String home, Set<String> columns) throws IOException {
-        Map<String, Integer> times = new HashMap<>();
-        String name = csv.getFileName().toString().replace(".csv", "");
-        try (CsvReader<NamedCsvRecord> rows = CsvReader.builder()
-                .commentStrategy(CommentStrategy.SKIP)
-                .skipEmptyLines(true)
-                .ofNamedCsvRecord(csv)) {
-            for (NamedCsvRecord row : rows) {
-                String key = row.getField(0).strip();
-                int time = times.merge(key, 1, Integer::sum);
-                List<String> texted = new ArrayList<>(columns);
-                for (String column :
-                        texted.stream().filter(row.getHeader()::contains).collect(Collectors.toList())) {
-                    String text = row.getField(column).strip();
-                    if (!text.isBlank()) {
-                        String id = home + "/" + name + "." + key + (time > 1 ? "-" + time : "") + "." + column;
-                        texts.put(id, text);
-                        where.put(id, csv.getFileName().toString());
-                    }
-                }
-            }
-        }
+    private String run(String input, String... args) throws IOException, InterruptedException {
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-Dfile.encoding=UTF-8",
+                "-cp",
+                folder + System.getProperty("path.separator") + System.getProperty("java.class.path"),
+                Main.class.getName()));
+        command.addAll(List.of(args));
+        Path out = folder.resolve("said.txt");
+        Process process = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(out.toFile())
+                .start();
+        process.getOutputStream().write(input.getBytes(StandardCharsets.UTF_8));
+        process.getOutputStream().close();
+        assertTrue(process.waitFor(60, TimeUnit.SECONDS));
+        return Files.readString(out);
     }
 }

@@ -31,7 +31,7 @@ import mellowflare.core.measure.LengthFormat;
 public final class HoseView implements Page {
     private final HoseModel model;
     private final LeafPage page;
-    private final DrawingPane drawing = new DrawingPane(new Insets(150, 24, 4, 24), 14);
+    private final DrawingPane drawing = new DrawingPane(new Insets(162, 24, 4, 24), 14);
     private final DrawingPane picture = new DrawingPane(new Insets(50, 24, 22, 24), 13);
     private final HBox ends;
     private final RoutePane way;
@@ -181,7 +181,7 @@ public final class HoseView implements Page {
     private void wayFigure() {
         tolerance.words(
                 Say.it("hose-view.route-length"),
-                wayModel.length().map(l -> LengthFormat.shop(l, model.units())).orElse("none"),
+                wayModel.length().map(l -> LengthFormat.shop(l, model.units())).orElse(Say.it("hose-view.no-route")),
                 wayModel.says());
     }
 

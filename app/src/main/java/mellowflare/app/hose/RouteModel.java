@@ -74,13 +74,11 @@ public final class RouteModel {
     private static FieldState<Double> coordinate() {
         return new FieldState<>(
                 CoordinateText::read,
-                (v, u) -> (v < 0 ? "-" : "") + LengthFormat.figure(Length.ofMm(Math.abs(v)), u.other()));
+                (v, u) -> (v < 0 ? "-" : "") + LengthFormat.shop(Length.ofMm(Math.abs(v)), u.other()));
     }
 
     private static FieldState<List<Vector>> places() {
-        return new FieldState<>(
-                PlaceText::places,
-                (v, u) -> v.size() == 1 ? "1 place" : Say.it("route-model.clamps", "size", v.size()));
+        return new FieldState<>(PlaceText::places, (v, u) -> Say.it("route-model.clamps", "size", v.size()));
     }
 
     public FieldState<Double> forward() {

@@ -59,7 +59,7 @@ final class StickOutPane extends VBox {
             grid.add(Text.of(LengthFormat.figure(row.outside(), model.units()), style), 0, r + 1);
             for (int i = 0; i < row.stickOut().size(); i++) {
                 Label cell = Text.of(
-                        row.stickOut().get(i).map(this::figure).orElse("none"), ours ? style : "answer-share-small");
+                        row.stickOut().get(i).map(this::figure).orElse("–"), ours ? style : "answer-share-small");
                 grid.add(cell, i + 1, r + 1);
                 GridPane.setHalignment(cell, HPos.RIGHT);
             }

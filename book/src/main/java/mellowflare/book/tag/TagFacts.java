@@ -84,8 +84,12 @@ public record TagFacts(
 
     /** A length as the tag says it. */
     public String length(String word, UnitSystem units) {
-        return word + " "
-                + overallMm.map(mm -> LengthFormat.both(Length.ofMm(mm), units)).orElse("open");
+        return Say.it(
+                "tag-facts.length",
+                "what",
+                word,
+                "length",
+                overallMm.map(mm -> LengthFormat.both(Length.ofMm(mm), units)).orElse("none"));
     }
 
     /** The day its last step was ticked; blank while it is not made. */

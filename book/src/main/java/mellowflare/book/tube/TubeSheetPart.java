@@ -65,7 +65,7 @@ final class TubeSheetPart implements SheetPart {
                                             "tube-sheet-part.kg",
                                             "kilograms",
                                             LengthFormat.decimal(x.kilograms(t), 2, 0))))
-                            .orElse("open"),
+                            .orElse(Say.it("tube-sheet-part.open")),
                     c.tube()
                             .flatMap(t -> c.cut()
                                     .map(x -> Say.it(
@@ -83,7 +83,7 @@ final class TubeSheetPart implements SheetPart {
     private String[] column(String label, Optional<Length> length) {
         return new String[] {
             label,
-            length.map(l -> LengthFormat.shop(l, units)).orElse("open"),
+            length.map(l -> LengthFormat.shop(l, units)).orElse(Say.it("tube-sheet-part.open")),
             length.map(l -> LengthFormat.shop(l, units.other())).orElse("")
         };
     }

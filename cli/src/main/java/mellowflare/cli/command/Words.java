@@ -62,13 +62,22 @@ public final class Words {
         }
         if (waiting > 0) {
             text.append(Say.it("words.still-needed", "waiting", waiting));
-            needed.forEach((at, asks) -> text.append("  %s: %s\n".formatted(at, String.join(" ", asks))));
+            needed.forEach((at, asks) ->
+                    text.append("  ").append(Say.it("words.needed-at", "place", at, "asks", String.join(" ", asks))));
         }
         return text.toString();
     }
 
     private static String failed(JsonNode f) {
-        return f.path("severity").asText() + ", " + f.path("about").asText() + ": "
-                + f.path("says").asText() + " " + f.path("do").asText() + "\n";
+        return Say.it(
+                "words.failed",
+                "severity",
+                f.path("severity").asText(),
+                "about",
+                f.path("about").asText(),
+                "says",
+                f.path("says").asText(),
+                "remedy",
+                f.path("do").asText());
     }
 }

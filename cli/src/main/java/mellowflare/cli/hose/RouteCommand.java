@@ -167,11 +167,13 @@ public final class RouteCommand extends ComputeCommand {
         @Override
         public String text(ObjectNode r) {
             StringBuilder text = new StringBuilder();
-            text.append("length: ").append(r.path("shop").asText("none")).append('\n');
+            text.append(Say.it("route-command.length", "length", r.path("shop").asText("none")))
+                    .append('\n');
             if (r.hasNonNull("clocking")) {
-                text.append("clocking: ")
-                        .append(LengthFormat.decimal(r.path("clocking").asDouble(), 1, 0))
-                        .append(Say.it("route-command.clockwise-seen-from-near"));
+                text.append(Say.it(
+                        "route-command.clocking",
+                        "degrees",
+                        LengthFormat.decimal(r.path("clocking").asDouble(), 1, 0)));
             }
             text.append(Words.findings(r.path("findings")));
             return text.toString();

@@ -67,7 +67,8 @@ public final class TubeCommand extends ComputeCommand {
         @Override
         public String text(ObjectNode r) {
             StringBuilder text = new StringBuilder();
-            text.append("cut: ").append(r.path("shop").asText("open")).append('\n');
+            text.append(Say.it("tube-command.cut", "cut", r.path("shop").asText("none")))
+                    .append('\n');
             for (JsonNode m : r.path("marks")) {
                 text.append(Say.it(
                                 "tube-command.bend",

@@ -6,13 +6,13 @@ import java.util.Optional;
 /** The state in which a volume of free air is counted. A litre is another amount of air in each, so every figure says which. */
 public enum AirReference {
     /** Free air of compressors: 1 bar absolute, 20 degrees Celsius, dry (ISO 1217). */
-    ISO1217("ISO 1217", "1 bar, 20 °C, dry", 1.0, 20, 0),
+    ISO1217("ISO 1217", Say.it("air-reference.dry", "state", "1 bar, 20 °C"), 1.0, 20, 0),
     /** Free air of tools and valves: 1 bar absolute, 20 degrees Celsius, 65 % humidity (ISO 8778). */
-    ISO8778("ISO 8778", "1 bar, 20 °C, 65 % humid", 1.0, 20, 0.65),
+    ISO8778("ISO 8778", Say.it("air-reference.humid", "state", "1 bar, 20 °C"), 1.0, 20, 0.65),
     /** Standard air of older tables: 1.01325 bar absolute, 20 degrees Celsius, dry. */
-    ATM20("1.01325 bar, 20 °C", "1.01325 bar, 20 °C, dry", 1.01325, 20, 0),
+    ATM20("1.01325 bar, 20 °C", Say.it("air-reference.dry", "state", "1.01325 bar, 20 °C"), 1.01325, 20, 0),
     /** Normal state: 1.01325 bar absolute, 0 degrees Celsius, dry (DIN 1343). */
-    NORMAL("DIN 1343", "1.01325 bar, 0 °C, dry", 1.01325, 0, 0);
+    NORMAL("DIN 1343", Say.it("air-reference.dry", "state", "1.01325 bar, 0 °C"), 1.01325, 0, 0);
 
     /** Gas constant of dry air (J/(kg K)). */
     public static final double R_DRY = 287.05;

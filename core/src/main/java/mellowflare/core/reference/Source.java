@@ -27,7 +27,7 @@ public record Source(String text, Confidence confidence) {
     }
 
     /** Under this id a translation knows it: the words of the text itself, for a source has no other name. */
-    private String textId() {
+    public String textId() {
         return "source/" + text.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
     }
 
