@@ -21,7 +21,7 @@ class LiteralsTest {
     /** Two words beside each other, a word on its own that begins a sentence, or a piece that is put between other pieces. */
     private static final Pattern WORDS = Pattern.compile(
             "[A-Za-z]{2,}[,;:.]? +[A-Za-z({].*|.*[A-Za-z]{2,}[,;:.]? +[A-Za-z({].*|[,;:] [a-z].*| [a-z]{2,}.*"
-                    + "|.*[a-z]{2,} |[A-Z][a-z]{2,}|[a-z]{3,}: ?",
+                    + "|.*[a-z]{2,} |[A-Z][a-z]{2,}|[a-z]{3,}: ?|[0-9.]+°? [a-z]{4,}.*",
             Pattern.DOTALL);
 
     private static final Pattern UNITS =
@@ -39,7 +39,6 @@ class LiteralsTest {
             Map.entry("SecondDiameter", " at "),
             Map.entry("Source", "house rule: "),
             Map.entry("HoseStepWriter", ", then "),
-            Map.entry("GaugeSlip", " flank"),
             Map.entry("AirFiles", "PRODID:.*"),
             Map.entry("LeftOff", "not started|finished, all %d steps"),
             Map.entry("DrawingSvg", ".*"),

@@ -89,7 +89,7 @@ final class GaugeSlip extends VBox {
                 TaperSeen::word,
                 Pictures::taper,
                 model::taper);
-        flank = loose("", List.of(FlankSeen.values()), f -> f.word().replace(" flank", ""), f -> null, model::flank);
+        flank = loose("", List.of(FlankSeen.values()), FlankSeen::brief, f -> null, model::flank);
         alongIt = pair(taper, flank);
         seat = loose(Say.it("gauge-slip.seat"), List.of(Seat.values()), Words::seat, Pictures::seat, model::seat);
         ring = loose(

@@ -210,7 +210,7 @@ public final class GaugeView implements Page {
                                 .best()
                                 .map(b -> b.end().threadName() + ", "
                                         + b.end().gender().word())
-                                .orElse(Say.it("gauge-view.measure-over-crests")));
+                                .orElse(Say.it("gauge-view.measure-first")));
         goesOn.words(
                 Say.it("gauge-view.seal-with"),
                 r.seal().map(s -> shorten(s.putOn().get(0))).orElse("–"),

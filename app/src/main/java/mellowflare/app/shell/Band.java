@@ -21,6 +21,9 @@ import mellowflare.core.job.Evaluation;
 /** The band along the top: job, the line as a strip that leads to its parts, where it was left, and whether it is saved. */
 final class Band extends HBox {
     private static final PseudoClass TROUBLE = PseudoClass.getPseudoClass("trouble");
+    /** Of the width, within what the style sheet allows: in a narrow window the line must still be seen. */
+    private static final double STATE_SHARE = 0.34;
+
     private final Label title = Text.of("", "band-title");
     private final Label machine = Text.of("", "soft");
     private final Button leftOff = new Button();
@@ -50,6 +53,7 @@ final class Band extends HBox {
         VBox state = new VBox(0, said, apart(checks));
         state.setAlignment(Pos.TOP_RIGHT);
         state.getStyleClass().add("band-state");
+        state.prefWidthProperty().bind(widthProperty().multiply(STATE_SHARE));
         getChildren().setAll(job, strip, state);
         saved.setId("saved");
         news.setId("news");

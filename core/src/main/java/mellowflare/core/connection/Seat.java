@@ -7,9 +7,9 @@ import java.util.Optional;
 /** What a fitter can see of the seat, and where an end with that seat seals. Angles as the trade says them. */
 public enum Seat {
     NONE(Say.it("seat.no-seat"), SealPlace.THREAD_FLANKS, 0, false),
-    CONE37("37° cone", SealPlace.CONE, 37, true),
-    CONE45("45° cone", SealPlace.CONE, 45, true),
-    CONE30("30° cone", SealPlace.CONE, 30, true),
+    CONE37(Say.it("seat.cone", "degrees", 37), SealPlace.CONE, 37, true),
+    CONE45(Say.it("seat.cone", "degrees", 45), SealPlace.CONE, 45, true),
+    CONE30(Say.it("seat.cone", "degrees", 30), SealPlace.CONE, 30, true),
     CONE60(Say.it("seat.60-cone-included"), SealPlace.CONE, 60, false),
     CONE24(Say.it("seat.24-cone-included"), SealPlace.CONE, 24, false),
     INVERTED45(Say.it("seat.45-inverted-seat"), SealPlace.CONE, 45, true),

@@ -4,13 +4,13 @@ import mellowflare.core.measure.Angle;
 
 /** Which leaf's flanks lay without light. */
 public enum FlankSeen {
-    DEG55("55° flank"),
-    DEG60("60° flank");
+    DEG55(55),
+    DEG60(60);
 
-    private final String word;
+    private final int degrees;
 
-    FlankSeen(String word) {
-        this.word = word;
+    FlankSeen(int degrees) {
+        this.degrees = degrees;
     }
 
     /** The flank nearest to a measured included angle. */
@@ -18,7 +18,12 @@ public enum FlankSeen {
         return included.degrees() < 57.5 ? DEG55 : DEG60;
     }
 
+    /** The included angle without a word. */
+    public String brief() {
+        return degrees + "°";
+    }
+
     public String word() {
-        return word;
+        return Say.it("flank-seen.flank", "angle", brief());
     }
 }

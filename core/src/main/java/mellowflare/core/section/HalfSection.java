@@ -6,6 +6,7 @@ import java.util.Optional;
 import mellowflare.core.connection.Body;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Gender;
+import mellowflare.core.connection.SealPlace;
 import mellowflare.core.connection.SealRing;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.geometry.Drawing;
@@ -75,9 +76,21 @@ public final class HalfSection {
     private Drawing draw() {
         Body body = end.map(End::body).or(seen::body).orElse(seat == Seat.BARB ? Body.BARB : Body.THREAD);
         if (body != Body.THREAD) {
-            return new PlainSection(seen, body, crestMm(), seat.sealPlace().words(), units).draw();
+            return new PlainSection(seen, body, crestMm(), sealOf(body).words(), units).draw();
         }
         return male() ? drawMale() : drawFemale();
+    }
+
+    /** Where it seals; of a body without a thread whose seat nobody saw, where such a body usually does. */
+    private SealPlace sealOf(Body body) {
+        return seat != Seat.NONE
+                ? seat.sealPlace()
+                : switch (body) {
+                    case THREAD -> seat.sealPlace();
+                    case FLANGE -> SealPlace.RING_IN_FACE;
+                    case BARB -> SealPlace.BARBS;
+                    case TUBE, COUPLER -> SealPlace.RING_AROUND_TUBE;
+                };
     }
 
     private boolean male() {

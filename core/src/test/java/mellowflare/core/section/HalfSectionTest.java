@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Optional;
+import mellowflare.core.connection.Body;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
@@ -107,6 +108,19 @@ class HalfSectionTest {
                 Drawing d = draw(Observation.of(gender).withSeat(Optional.of(seat)));
                 assertThat(d.shapes()).as(gender + " " + seat).isNotEmpty();
             }
+        }
+    }
+
+    @Test
+    void testABodyWithoutThreadNeverSealsOnThreads() {
+        for (Body body : new Body[] {Body.FLANGE, Body.BARB, Body.TUBE, Body.COUPLER}) {
+            Observation seen = Observation.of(Gender.MALE).withBody(Optional.of(body));
+            Drawing d = HalfSection.of(identifier.identify(seen), UnitSystem.METRIC);
+            assertThat(d.shapes())
+                    .filteredOn(Shape.Leader.class::isInstance)
+                    .as(body.name())
+                    .isNotEmpty()
+                    .noneMatch(l -> ((Shape.Leader) l).text().contains("thread"));
         }
     }
 }
