@@ -1,15 +1,11 @@
 package mellowflare.text;
 
-import com.tngtech.archunit.core.domain.JavaClass;
-import com.tngtech.archunit.core.domain.JavaField;
-import com.tngtech.archunit.core.domain.JavaModifier;
-import com.tngtech.archunit.core.importer.ClassFileImporter;
-import com.tngtech.archunit.core.importer.ImportOption;
 import de.siegmar.fastcsv.reader.CommentStrategy;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.NamedCsvRecord;
 import java.io.IOException;
 import java.lang.reflect.Field;
+import java.lang.reflect.Modifier;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -34,6 +30,7 @@ final class TextList {
 
     private final Map<String, String> texts = new LinkedHashMap<>();
     private final Map<String, String> where = new HashMap<>();
+    private final Set<String> twoTexts = new TreeSet<>();
 
     private TextList() {}
 
@@ -55,13 +52,21 @@ final class TextList {
         return texts;
     }
 
+    /** Ids under which two different texts stand, so that no translation can be right for both. */
+    Set<String> twoTexts() {
+        return twoTexts;
+    }
+
     String where(String id) {
         return where.get(id);
     }
 
     private void put(String id, String text, String in) {
         if (!text.isBlank()) {
-            texts.put(id, text);
+            String before = texts.put(id, text);
+            if (before != null && !before.equals(text)) {
+                twoTexts.add(id);
+            }
             where.merge(id, in, (a, b) -> a.contains(b) ? a : a + ", " + b);
         }
     }
@@ -75,23 +80,28 @@ final class TextList {
         Calls.all().forEach(c -> where.merge(c.id(), c.where(), (a, b) -> a.contains(b) ? a : a + ", " + b));
     }
 
-    private void rules() throws ReflectiveOperationException {
-        for (JavaClass c : new ClassFileImporter()
-                .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
-                .importPackages("mellowflare")) {
-            for (JavaField f : c.getFields()) {
-                if (f.getModifiers().contains(JavaModifier.STATIC)) {
-                    Field field = f.reflect();
-                    if (field.getType() == RuleText.class) {
-                        field.setAccessible(true);
-                        rule((RuleText) field.get(null), c.getSimpleName());
-                    } else if (Map.class.isAssignableFrom(field.getType())
-                            && field.getGenericType().getTypeName().contains("RuleText")) {
-                        field.setAccessible(true);
-                        ((Map<?, ?>) field.get(null)).values().forEach(r -> rule((RuleText) r, c.getSimpleName()));
-                    }
-                }
+    private void rules() throws IOException, ReflectiveOperationException {
+        for (Path java : Sources.files(".java")) {
+            if (Files.readString(java).contains("RuleText")) {
+                String name = java.getFileName().toString().replace(".java", "");
+                rules(Class.forName("mellowflare." + Sources.home(java) + "." + name), name);
             }
+        }
+    }
+
+    private void rules(Class<?> in, String name) throws ReflectiveOperationException {
+        for (Field field : in.getDeclaredFields()) {
+            boolean one = field.getType() == RuleText.class;
+            boolean map = Map.class.isAssignableFrom(field.getType())
+                    && field.getGenericType().getTypeName().contains("RuleText");
+            if (Modifier.isStatic(field.getModifiers()) && (one || map)) {
+                field.setAccessible(true);
+                (one ? List.of(field.get(null)) : ((Map<?, ?>) field.get(null)).values())
+                        .forEach(r -> rule((RuleText) r, name));
+            }
+        }
+        for (Class<?> inner : in.getDeclaredClasses()) {
+            rules(inner, name);
         }
     }
 

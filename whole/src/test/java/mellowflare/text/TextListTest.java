@@ -56,6 +56,7 @@ class TextListTest {
                 list.texts().keySet().stream()
                         .filter(id -> list.where(id) == null)
                         .toList());
+        assertEquals(List.of(), List.copyOf(list.twoTexts()));
         assertEquals(list.texts().size() + 1, Files.readAllLines(file).size());
     }
 
@@ -93,6 +94,8 @@ class TextListTest {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Dfile.encoding=UTF-8",
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
                 "-cp",
                 folder + System.getProperty("path.separator") + System.getProperty("java.class.path"),
                 Main.class.getName()));

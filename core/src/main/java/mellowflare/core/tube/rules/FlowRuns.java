@@ -31,7 +31,7 @@ final class FlowRuns implements Rule<TubeCase> {
             Source.house("common velocity guides for pressure, return and suction lines"));
 
     private static final RuleText WATER = new RuleText(
-            "tube.velocity",
+            "tube.water-velocity",
             Severity.WARN,
             "The water is too fast: {speed} for {flow} through a bore of {bore}; the limit for water in copper is {guide}.",
             "{flow} through a bore of {bore} flows at {speed}, within the {guide} limit for water in copper.",
@@ -41,19 +41,20 @@ final class FlowRuns implements Rule<TubeCase> {
 
     @Override
     public List<Finding> check(TubeCase c) {
+        boolean water = copper(c) && c.fluid().filter(FlowRuns::plainWater).isPresent();
+        RuleText rule = water ? WATER : TEXT;
         if (c.tube().isEmpty() || c.service().flow().isEmpty()) {
-            return List.of(Finding.notChecked(TEXT, Subject.TUBE, c.tube().isEmpty() ? TubeNeeds.TUBE : Needs.FLOW));
+            return List.of(Finding.notChecked(rule, Subject.TUBE, c.tube().isEmpty() ? TubeNeeds.TUBE : Needs.FLOW));
         }
         Length bore = c.tube().get().bore();
         Duty duty = c.service().duty();
         double speed = PipeVelocity.metresPerSecond(c.service().flow().get(), bore);
-        boolean water = copper(c) && c.fluid().filter(FlowRuns::plainWater).isPresent();
         double guide = water
                 ? c.data().get(WaterSpeeds.KEY).most(c.service().fluidTemperature())
                 : duty.guideMetresPerSecond();
         return List.of(Finding.of(
                 speed <= guide,
-                water ? WATER : TEXT,
+                rule,
                 Subject.TUBE,
                 Map.of(
                         "flow", Figure.of(c.service().flow().get()),

@@ -210,6 +210,7 @@ class EveryTubeRuleTest {
                             .withFluidTemperature(Optional.of(Temperature.ofCelsius(hot)));
                     all.add(TubeSamples.of(tap, water, EndCode.NPT, "1/2", thumb));
                     all.add(TubeSamples.of(tap, water.withWorking(Optional.empty()), EndCode.NPT, "1/2", thumb));
+                    all.add(TubeSamples.of(tap, water.withFlow(Optional.empty()), EndCode.NPT, "1/2", thumb));
                 }
             }
         }

@@ -296,7 +296,7 @@ class TubeRulesTest {
                     Practice.USUAL);
             assertThat(tube.tube().orElseThrow().bore().mm()).isCloseTo(10.92, within(0.05));
             assertThat(TubeRules.check(tube))
-                    .filteredOn(f -> f.rule().id().equals("tube.velocity"))
+                    .filteredOn(f -> f.rule().id().equals("tube.water-velocity"))
                     .singleElement()
                     .satisfies(f -> assertThat(f.state())
                             .as(c[0] + " L/min at " + c[1])
