@@ -46,13 +46,13 @@ final class DayPane extends VBox {
         }
         DayRun d = run.get();
         List<String> lines = new ArrayList<>();
-        int bears = model.c().compressor().map(Compressor::startsAnHour).orElse(0);
+        int rated = model.c().compressor().map(Compressor::startsAnHour).orElse(0);
         lines.add(Say.it(
                 "day-pane.the-compressor-starts-times",
                 "startsAnHour",
                 LengthFormat.decimal(d.startsAnHour(), 1, 0),
-                "bears",
-                bears > 0 ? bears : "none",
+                "rated",
+                rated > 0 ? rated : "none",
                 "loaded",
                 new Figure.OfShare(d.loaded()).text(model.units()),
                 "kilowattHours",

@@ -26,8 +26,8 @@ import mellowflare.core.tube.TubeLineKind;
 import mellowflare.core.tube.TubePlan;
 import mellowflare.core.tube.draw.ShapeDrawing;
 import mellowflare.core.tube.form.BendMark;
-import mellowflare.core.tube.line.TubeBears;
 import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.line.TubeRating;
 
 /** The page of Line for a line of tube. */
 public final class TubeView implements Page {
@@ -52,7 +52,7 @@ public final class TubeView implements Page {
     private final FigureBox cut = new FigureBox();
     private final FigureBox developed = new FigureBox();
     private final FigureBox third = new FigureBox();
-    private final FigureBox bears = new FigureBox();
+    private final FigureBox rated = new FigureBox();
     private final FigureBox judged = new FigureBox();
     private TubeLeaf leaf = TubeLeaf.WAY;
 
@@ -97,7 +97,7 @@ public final class TubeView implements Page {
                 cut,
                 developed,
                 third,
-                bears,
+                rated,
                 judged);
         model.currentProperty().addListener((o, was, now) -> {
             if (isOpen() && now.job().is(TubeLineKind.TUBE)) {
@@ -171,16 +171,16 @@ public final class TubeView implements Page {
                 c.cut().map(x -> x.rounding(model.units())).orElse(""));
         developed.length(Say.it("tube-view.developed"), c.shape().developed(), model.units());
         third(c);
-        bears.words(
+        rated.words(
                 Say.it("tube-view.tube-rated"),
-                TubeBears.of(c)
-                        .map(p -> Figure.of(p.bears()).text(model.units()))
+                TubeRating.of(c)
+                        .map(p -> Figure.of(p.rated()).text(model.units()))
                         .orElse("–"),
-                TubeBears.of(c)
+                TubeRating.of(c)
                         .map(p -> Say.it(
                                 "tube-view.factor",
-                                "bears",
-                                Figure.of(p.bears()).text(model.units().other()),
+                                "rated",
+                                Figure.of(p.rated()).text(model.units().other()),
                                 "factor",
                                 LengthFormat.decimal(p.factor(), 1, 0)))
                         .orElse(Say.it("tube-view.say-which-tube")));

@@ -182,7 +182,7 @@ class HoseModelTest {
         hose.adapters(LineEnd.A, java.util.List.of());
         line.working().textProperty().set("900");
         assertThat(hose.adapterHints(LineEnd.A))
-                .as("none of them bears 900 bar")
+                .as("none of them withstands 900 bar")
                 .isEmpty();
         line.pick(LineEnd.A, new EndId(EndCode.CODE61, "-16", Gender.FEMALE));
         assertThat(hose.adapterHints(LineEnd.A)).isEmpty();

@@ -11,10 +11,8 @@ import javafx.stage.Stage;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Need;
 import mellowflare.core.advice.StillNeeded;
-import mellowflare.core.air.AirMainKind;
-import mellowflare.core.hose.HoseLineKind;
+import mellowflare.core.job.Kinds;
 import mellowflare.core.line.Kind;
-import mellowflare.core.tube.TubeLineKind;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -46,7 +44,7 @@ class LeadsTest extends DrivenWindow {
     @Test
     void testEveryNeedOfAnEmptyLineLeadsToItsField(FxRobot robot) {
         List<String> astray = new ArrayList<>();
-        for (Kind<?, ?> kind : List.of(HoseLineKind.HOSE, TubeLineKind.TUBE, AirMainKind.AIR)) {
+        for (Kind<?, ?> kind : Kinds.ALL) {
             robot.interact(() -> desk.change("kind", "", j -> j.withKind(kind)));
             assertThat(needs()).isNotEmpty();
             for (Need need : needs()) {
@@ -63,7 +61,7 @@ class LeadsTest extends DrivenWindow {
     @Test
     void testTheChecksAreWalkedAndFollowedFromTheKeyboard(FxRobot robot) {
         robot.interact(() -> {
-            desk.change("kind", "", j -> j.withKind(TubeLineKind.TUBE));
+            desk.change("kind", "", j -> j.withKind(Kinds.usual()));
             shell.to(needs().get(0));
         });
         List<Node> rows = robot.lookup("#findings .finding").queryAll().stream()

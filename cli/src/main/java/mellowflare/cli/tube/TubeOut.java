@@ -16,8 +16,8 @@ import mellowflare.core.tube.TubeParts;
 import mellowflare.core.tube.TubePlan;
 import mellowflare.core.tube.form.BendMark;
 import mellowflare.core.tube.form.FitChance;
-import mellowflare.core.tube.line.TubeBears;
 import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.line.TubeRating;
 import mellowflare.core.tube.line.TubeSide;
 
 /** A tube line worked out, as a tree. What could not be worked out is left out, and a finding says why. */
@@ -60,11 +60,11 @@ final class TubeOut {
                         .put("across", r.across().mm())
                         .put("askew", r.askew().degrees()));
         c.fit().ifPresent(f -> fit(out.putObject("fit"), f));
-        TubeBears.of(c)
+        TubeRating.of(c)
                 .ifPresent(p -> out.putObject("bears")
-                        .put("pressure", p.bears().bar())
+                        .put("pressure", p.rated().bar())
                         .put("criterion", p.criterion())
-                        .put("wall", TubeBears.wall(c).mm())
+                        .put("wall", TubeRating.wall(c).mm())
                         .put("designFactor", p.factor()));
         ArrayNode ends = out.putArray("ends");
         c.sides().forEach(s -> ends.add(end(plan, s)));

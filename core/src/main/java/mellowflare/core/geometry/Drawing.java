@@ -115,7 +115,7 @@ public record Drawing(List<Shape> shapes, Box box, List<Spot> spots) {
         }
 
         /** The small octagon of a stop. */
-        public Sheet stopMark(Point at) {
+        private Sheet stopMark(Point at) {
             List<Point> octagon = new ArrayList<>();
             for (int i = 0; i < 8; i++) {
                 double t = Math.PI / 8 + i * Math.PI / 4;
@@ -127,7 +127,7 @@ public record Drawing(List<Shape> shapes, Box box, List<Spot> spots) {
         }
 
         /** The small diamond of a warning. */
-        public Sheet warnMark(Point at) {
+        private Sheet warnMark(Point at) {
             path(
                     Pen.WARN,
                     Fill.PAPER,
@@ -135,6 +135,11 @@ public record Drawing(List<Shape> shapes, Box box, List<Spot> spots) {
                     List.of(at.plus(0, 5.5), at.plus(5.5, 0), at.plus(0, -5.5), at.plus(-5.5, 0)));
             line(Pen.WARN, at.plus(0, 2.4), at.plus(0, -0.8));
             return line(Pen.WARN, at.plus(0, -2.2), at.plus(0, -2.6));
+        }
+
+        /** The mark of a part, if something failed about it. */
+        public Sheet mark(Map<Subject, Severity> worst, Subject about, Point at) {
+            return worst.containsKey(about) ? mark(worst.get(about), at) : this;
         }
 
         /** What failed here: an octagon for a stop, a diamond for a warning. */

@@ -6,7 +6,7 @@ import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.ReferenceKey;
 import mellowflare.core.reference.Source;
 
-/** Which fluid which liner or seal bears, from {@code compatibility.csv}. A pair not listed is unknown, never guessed. */
+/** Which fluid which liner or seal is compatible with, from {@code compatibility.csv}. A pair not listed is unknown, never guessed. */
 public final class Compatibility {
     public static final ReferenceKey<Compatibility> KEY = new ReferenceKey<>("compatibility", Compatibility.class);
     private final List<Row> rows;

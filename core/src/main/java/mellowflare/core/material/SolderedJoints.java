@@ -10,11 +10,11 @@ import mellowflare.core.reference.BrokenTable;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.ReferenceKey;
 
-/** What a soft-soldered socket of copper bears, from {@code soldered.csv}: less the wider and the hotter it is. */
+/** What a soft-soldered socket of copper withstands, from {@code soldered.csv}: less the wider and the hotter it is. */
 public final class SolderedJoints {
     public static final ReferenceKey<SolderedJoints> KEY = new ReferenceKey<>("soldered-joints", SolderedJoints.class);
 
-    private record Entry(Length upTo, Temperature at, GaugePressure bears) {}
+    private record Entry(Length upTo, Temperature at, GaugePressure rated) {}
 
     private final List<Entry> rows;
 
@@ -40,7 +40,7 @@ public final class SolderedJoints {
      * @param at temperature of the joint
      * @return empty for wider tube and hotter joints than the table holds
      */
-    public Optional<GaugePressure> bears(Length outside, Temperature at) {
+    public Optional<GaugePressure> rated(Length outside, Temperature at) {
         Optional<Length> band = rows.stream()
                 .map(Entry::upTo)
                 .filter(u -> u.compareTo(outside) >= 0)
@@ -52,7 +52,7 @@ public final class SolderedJoints {
         for (int i = 0; i < of.size(); i++) {
             Entry e = of.get(i);
             if (at.compareTo(e.at) <= 0) {
-                return Optional.of(i == 0 ? e.bears : between(of.get(i - 1), e, at));
+                return Optional.of(i == 0 ? e.rated : between(of.get(i - 1), e, at));
             }
         }
         return Optional.empty();
@@ -61,6 +61,6 @@ public final class SolderedJoints {
     /** On the straight line, down to the whole bar: a rating is never rounded up. */
     private static GaugePressure between(Entry low, Entry high, Temperature at) {
         double share = (at.celsius() - low.at.celsius()) / (high.at.celsius() - low.at.celsius());
-        return GaugePressure.ofBar(Math.floor(low.bears.bar() + share * (high.bears.bar() - low.bears.bar())));
+        return GaugePressure.ofBar(Math.floor(low.rated.bar() + share * (high.rated.bar() - low.rated.bar())));
     }
 }

@@ -1,2 +1,2 @@
-/** Elastomers and liners, and what each bears. */
+/** Elastomers and liners, and what each is compatible with. */
 package mellowflare.core.material;

@@ -81,7 +81,7 @@ public record AdapterChain(List<Link> links, List<Meeting> meetings) {
         return links.size() + 1;
     }
 
-    /** What the weakest of them bears. */
+    /** What the weakest of them withstands. */
     public GaugePressure weakest() {
         return links.stream()
                 .map(l -> l.part().rating())

@@ -6,7 +6,7 @@ import mellowflare.core.advice.Rule;
 
 /** Every rule of a single joint, in one place, for lines and for the joint alone. */
 public final class JointRules {
-    private static final List<Rule<JointCase>> ALL = List.of(new JointBelongs(), new RingBears());
+    private static final List<Rule<JointCase>> ALL = List.of(new JointBelongs(), new RingCompatible());
 
     private JointRules() {}
 

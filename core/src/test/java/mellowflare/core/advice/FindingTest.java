@@ -19,7 +19,7 @@ class FindingTest {
     private static final RuleText TEXT = new RuleText(
             "test.rule",
             Severity.STOP,
-            "{part} bears {limit}.",
+            "{part} is rated to {limit}.",
             "{part} is strong enough.",
             "{limit} against {asked}",
             "Take a stronger one.",
@@ -32,8 +32,8 @@ class FindingTest {
     @Test
     void testFailureSaysWhatBecauseOfWhichFigureAndWhatToDo() {
         Finding f = Finding.fail(TEXT, Subject.LINE, FIGURES);
-        assertThat(f.says(UnitSystem.METRIC)).isEqualTo("The hose bears 200 bar.");
-        assertThat(f.says(UnitSystem.INCH)).isEqualTo("The hose bears 2901 psi.");
+        assertThat(f.says(UnitSystem.METRIC)).isEqualTo("The hose is rated to 200 bar.");
+        assertThat(f.says(UnitSystem.INCH)).isEqualTo("The hose is rated to 2901 psi.");
         assertThat(f.because(UnitSystem.METRIC)).isEqualTo("200 bar against 250 bar (ISO 1)");
         assertThat(f.remedy(UnitSystem.METRIC)).isEqualTo("Take a stronger one.");
         assertThat(f.stops()).isTrue();

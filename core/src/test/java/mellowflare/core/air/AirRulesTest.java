@@ -70,7 +70,7 @@ class AirRulesTest {
         assertThat(f.remedy(UnitSystem.METRIC)).contains("rated");
     }
 
-    /** Aluminium bears 13 bar; the two-stage machine goes to 11, polyethylene bears 10. */
+    /** Aluminium withstands 13 bar; the two-stage machine goes to 11, polyethylene withstands 10. */
     @Test
     void testPressureOfTheSystemIsHeldAgainstTheReliefValve() {
         AirMain two = AirSamples.small().withPlant(Plant.UNSAID.withCompressor(Optional.of("k-270")));
@@ -80,7 +80,7 @@ class AirRulesTest {
         assertThat(f.because(UnitSystem.METRIC)).startsWith("10 bar against 12 bar");
     }
 
-    /** Air of 20 degrees leaves the two-stage machine 50 warmer: 70 degrees, and polyethylene bears 40. */
+    /** Air of 20 degrees leaves the two-stage machine 50 warmer: 70 degrees, and polyethylene withstands 40. */
     @Test
     void testWarmthOfTheAirIsHeldAgainstTheSystem() {
         AirMain two = AirSamples.small()
@@ -142,7 +142,7 @@ class AirRulesTest {
         assertThat(one(m, "air.receiver").says(UnitSystem.METRIC)).contains("the 24 L receiver covers it for 0 s");
     }
 
-    /** EN 1254-1: soft solder on 54 mm at 105 C bears 16 - (16 - 10) x 40 / 45 = 10.67 bar, said as 10; the relief valve opens at 11. */
+    /** EN 1254-1: soft solder on 54 mm at 105 C withstands 16 - (16 - 10) x 40 / 45 = 10.67 bar, said as 10; the relief valve opens at 11. */
     @Test
     void testSolderedJointsAreHeldToTheWarmthOfTheAir() {
         AirMain copper = AirSamples.small()

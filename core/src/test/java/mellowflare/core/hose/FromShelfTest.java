@@ -46,7 +46,7 @@ class FromShelfTest {
     void testAPortWithoutADirectEndIsReachedByAnAdapterOnTheShelf() {
         LineSample line = soundLine().withEnd(LineEnd.A, end("block", id(EndCode.NPT, "1/2", Gender.FEMALE), ""));
         assertThat(find(line))
-                .as("the adapter bears 207 bar, the line works at 210")
+                .as("the adapter withstands 207 bar, the line works at 210")
                 .isEmpty();
         List<FromShelf.Build> builds = find(line.withService(line.service()
                 .withWorking(Optional.of(GaugePressure.ofBar(200)))

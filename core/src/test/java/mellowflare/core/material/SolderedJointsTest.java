@@ -11,7 +11,7 @@ class SolderedJointsTest {
     private final SolderedJoints joints = SolderedJoints.load();
 
     private double bar(double od, double celsius) {
-        return joints.bears(Length.ofMm(od), Temperature.ofCelsius(celsius))
+        return joints.rated(Length.ofMm(od), Temperature.ofCelsius(celsius))
                 .map(GaugePressure::bar)
                 .orElse(0.0);
     }
@@ -33,7 +33,7 @@ class SolderedJointsTest {
 
     @Test
     void testNothingIsGuessedBeyondTheTable() {
-        assertThat(joints.bears(Length.ofMm(15), Temperature.ofCelsius(111))).isEmpty();
-        assertThat(joints.bears(Length.ofMm(133), Temperature.ofCelsius(20))).isEmpty();
+        assertThat(joints.rated(Length.ofMm(15), Temperature.ofCelsius(111))).isEmpty();
+        assertThat(joints.rated(Length.ofMm(133), Temperature.ofCelsius(20))).isEmpty();
     }
 }

@@ -9,12 +9,12 @@ import mellowflare.core.connection.LineEnd;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.tube.end.TubeEndKind;
 import mellowflare.core.tube.form.Measured;
-import mellowflare.core.tube.line.TubeBears;
 import mellowflare.core.tube.line.TubeCase;
 import mellowflare.core.tube.line.TubeLine;
+import mellowflare.core.tube.line.TubeRating;
 import org.junit.jupiter.api.Test;
 
-/** What is asked for over the counter, and what the tube bears. */
+/** What is asked for over the counter, and what the tube withstands. */
 class TubePartsTest {
     private static List<String> names(TubeCase c) {
         return TubeParts.of(c).stream().map(TubeParts::name).toList();
@@ -69,19 +69,19 @@ class TubePartsTest {
     /** The wall outside a bend rules; a straight tube keeps its least. By hand: 1.2446 less a tenth, x 23.8 / (23.8 + 4.7625) = 0.9334. */
     @Test
     void theWallOutsideTheBendsRules() {
-        assertThat(TubeBears.wall(TubeSamples.of(TubeSamples.line())).mm()).isCloseTo(0.9334, within(1e-4));
-        assertThat(TubeBears.wall(TubeSamples.with(l -> l.withMeasured(straight(300))))
+        assertThat(TubeRating.wall(TubeSamples.of(TubeSamples.line())).mm()).isCloseTo(0.9334, within(1e-4));
+        assertThat(TubeRating.wall(TubeSamples.with(l -> l.withMeasured(straight(300))))
                         .mm())
                 .isCloseTo(1.2446 * 0.9, within(1e-9));
-        assertThat(TubeBears.of(TubeSamples.with(l -> l.withTube(Optional.empty()))))
+        assertThat(TubeRating.of(TubeSamples.with(l -> l.withTube(Optional.empty()))))
                 .isEmpty();
-        double bent = TubeBears.of(TubeSamples.of(TubeSamples.line()))
+        double bent = TubeRating.of(TubeSamples.of(TubeSamples.line()))
                 .orElseThrow()
-                .bears()
+                .rated()
                 .bar();
-        double straight = TubeBears.of(TubeSamples.with(l -> l.withMeasured(straight(300))))
+        double straight = TubeRating.of(TubeSamples.with(l -> l.withMeasured(straight(300))))
                 .orElseThrow()
-                .bears()
+                .rated()
                 .bar();
         assertThat(straight).isGreaterThan(bent);
     }

@@ -20,7 +20,7 @@ import mellowflare.core.reference.Source;
  * @param kilowatts at the shaft (kW)
  * @param noise at a metre (dB(A))
  * @param aboveRoom how much warmer than the room its air leaves (K)
- * @param startsAnHour it bears
+ * @param startsAnHour it is rated for
  * @param relief pressure at which its relief valve opens, not below {@code cutOut}; empty where nobody knows
  * @param source of its figures
  */
@@ -55,7 +55,7 @@ public record Compressor(
         }
         if (!(noise >= 0) || !(aboveRoom >= 0) || startsAnHour < 1) {
             throw new IllegalArgumentException(
-                    "Noise and warmth are not below zero, and it bears one start an hour at least");
+                    "Noise and warmth must not be below zero, and one start an hour at least must be allowed");
         }
     }
 

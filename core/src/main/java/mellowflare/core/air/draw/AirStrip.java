@@ -59,7 +59,7 @@ public final class AirStrip {
                 Shape.Role.NAME,
                 Shape.Anchor.END);
         sheet.spot(Subject.COMPRESSOR, 0, -HALF, 34, HALF);
-        mark(Subject.COMPRESSOR, new Point(17, HALF + 6));
+        sheet.mark(marks, Subject.COMPRESSOR, new Point(17, HALF + 6));
         boolean hose = c.main().pieces().stream()
                 .findFirst()
                 .filter(Piece.Hose.class::isInstance)
@@ -88,8 +88,8 @@ public final class AirStrip {
                 Shape.Role.NAME,
                 Shape.Anchor.MIDDLE);
         sheet.spot(Subject.MAIN, 80, -16, WIDTH - 50, 16);
-        mark(Subject.MAIN, new Point(90, 18));
-        mark(Subject.WATER, new Point(WIDTH - 70, 18));
+        sheet.mark(marks, Subject.MAIN, new Point(90, 18));
+        sheet.mark(marks, Subject.WATER, new Point(WIDTH - 70, 18));
     }
 
     private void outlet() {
@@ -106,12 +106,6 @@ public final class AirStrip {
                 Shape.Role.NAME,
                 Shape.Anchor.START);
         sheet.spot(Subject.OUTLET, WIDTH - 40, -12, WIDTH + 4, 12);
-        mark(Subject.OUTLET, new Point(WIDTH - 20, 18));
-    }
-
-    private void mark(Subject subject, Point at) {
-        if (marks.containsKey(subject)) {
-            sheet.mark(marks.get(subject), at);
-        }
+        sheet.mark(marks, Subject.OUTLET, new Point(WIDTH - 20, 18));
     }
 }

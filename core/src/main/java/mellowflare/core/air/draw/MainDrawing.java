@@ -1,6 +1,8 @@
 package mellowflare.core.air.draw;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -24,14 +26,16 @@ import mellowflare.core.run.walk.Walked;
  */
 public final class MainDrawing {
     private final MainScene on;
-    private final Set<String> stopped;
-    private final Set<String> warned;
+    private final Map<String, Severity> worst = new HashMap<>();
     private final List<Finding> unplaced;
 
     private MainDrawing(MainScene on, List<Finding> findings) {
         this.on = on;
-        this.stopped = places(findings, Severity.STOP, on);
-        this.warned = places(findings, Severity.WARN, on);
+        for (Finding f : findings) {
+            if (f.state() == State.FAIL) {
+                places(f, on).forEach(name -> worst.merge(name, f.severity(), (x, y) -> x.compareTo(y) < 0 ? x : y));
+            }
+        }
         this.unplaced = findings.stream().filter(f -> places(f, on).isEmpty()).toList();
     }
 
@@ -54,13 +58,6 @@ public final class MainDrawing {
                 .filter(Figure.Word.class::isInstance)
                 .map(w -> ((Figure.Word) w).text())
                 .filter(on.c.walked().spots()::containsKey)
-                .collect(Collectors.toUnmodifiableSet());
-    }
-
-    private static Set<String> places(List<Finding> findings, Severity severity, MainScene on) {
-        return findings.stream()
-                .filter(f -> f.state() == State.FAIL && f.severity() == severity)
-                .flatMap(f -> places(f, on).stream())
                 .collect(Collectors.toUnmodifiableSet());
     }
 
@@ -95,7 +92,7 @@ public final class MainDrawing {
                     new Shape.Disc(p, on.detailed ? 2.6 : 1.3, on.detailed ? Pen.OUTLINE : Pen.THREAD, Fill.PAPER));
             on.sheet.spot(Subject.OUTLET, p.x() - 6, p.y() - 6, p.x() + 6, p.y() + 6);
             boolean running = on.c.together().scenario().running().containsKey(r.to());
-            boolean told = stopped.contains(r.to());
+            boolean told = worst.get(r.to()) == Severity.STOP;
             if (on.labelled || told || on.chosen.filter(r.to()::equals).isPresent()) {
                 String under = running
                         ? on.c.pressure(AirCase.toolAt(r.to()))
@@ -130,14 +127,7 @@ public final class MainDrawing {
     }
 
     private void marks() {
-        for (String name : stopped) {
-            place(name).ifPresent(p -> on.sheet.stopMark(p.plus(-7, 6)));
-        }
-        for (String name : warned) {
-            if (!stopped.contains(name)) {
-                place(name).ifPresent(p -> on.sheet.warnMark(p.plus(-7, 6)));
-            }
-        }
+        worst.forEach((name, severity) -> place(name).ifPresent(p -> on.sheet.mark(severity, p.plus(-7, 6))));
     }
 
     private Optional<Point> place(String name) {

@@ -8,8 +8,8 @@ import mellowflare.core.air.work.AirCase;
 /** All that is judged on a main. */
 public final class AirRules {
     private static final List<Rule<AirCase>> ALL = List.of(
-            new MaterialBears(),
-            new SystemStands(),
+            new MaterialRated(),
+            new SystemRated(),
             new WalkHolds(),
             new EndsAreClosed(),
             new AirArrives(),
@@ -25,7 +25,7 @@ public final class AirRules {
             new FirstRiserDrains(),
             new LegsHold(),
             new MetalFirst(),
-            new CompressorStands(),
+            new CompressorPlaced(),
             new PiecesCanBeCut(),
             new NipplesReach(),
             new GrowsInWarmth(),

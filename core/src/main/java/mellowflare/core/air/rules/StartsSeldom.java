@@ -21,8 +21,8 @@ final class StartsSeldom implements Rule<AirCase> {
     private static final RuleText TEXT = new RuleText(
             "air.starts",
             Severity.WARN,
-            "The compressor would start {starts} times an hour; it is rated for {bears}.",
-            "The compressor starts {starts} times an hour at average use; it is rated for {bears}.",
+            "The compressor would start {starts} times an hour; it is rated for {rated}.",
+            "The compressor starts {starts} times an hour at average use; it is rated for {rated}.",
             "{receiver} stored, {used} drawn, {made} delivered: time to empty and refill between cut-in and cut-out",
             "Fit a larger receiver, set cut-in and cut-out further apart, or use a machine that runs on unloaded.",
             new Source("receiver formula; starts of the house list of compressors", Confidence.TYPICAL));
@@ -46,7 +46,7 @@ final class StartsSeldom implements Rule<AirCase> {
                 Subject.COMPRESSOR,
                 Map.of(
                         "starts", Figure.of(LengthFormat.decimal(starts, 0, 0)),
-                        "bears", Figure.of(Integer.toString(k.get().startsAnHour())),
+                        "rated", Figure.of(Integer.toString(k.get().startsAnHour())),
                         "receiver", new Figure.OfLitres(c.stored().litres()),
                         "used", Figure.of(FreeAir.ofLitresPerMinute(used)),
                         "made", Figure.of(k.get().delivers()))));

@@ -23,7 +23,7 @@ import mellowflare.core.reference.Source;
  * @param shortBar bar that goes as a parcel
  * @param years it lasts in damp air (house figure)
  * @param most pressure of its weakest size
- * @param warmest air it bears
+ * @param warmest air it withstands
  * @param corrosion what becomes of it
  * @param tools what is needed to join it
  * @param apart how it comes apart again

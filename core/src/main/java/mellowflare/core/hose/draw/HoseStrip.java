@@ -148,7 +148,7 @@ public final class HoseStrip {
             sheet.label(middle, "?", "", Shape.Role.OPEN, Shape.Anchor.MIDDLE);
         }
         spot(side.which().end(), block);
-        mark(side.which().end(), f.at(ELBOW_AT - 6, PORT_HALF + 5));
+        sheet.mark(marks, side.which().end(), f.at(ELBOW_AT - 6, PORT_HALF + 5));
         name(side, f, middle);
     }
 
@@ -217,12 +217,12 @@ public final class HoseStrip {
         }
         spot(side.which().hoseEnd(), nut);
         sheet.spot(side.which().hoseEnd(), Math.min(from, to), -SOCKET_HALF, Math.max(from, to), SOCKET_HALF);
-        mark(side.which().hoseEnd(), new Point((from + to) / 2, SOCKET_HALF + 7));
+        sheet.mark(marks, side.which().hoseEnd(), new Point((from + to) / 2, SOCKET_HALF + 7));
     }
 
     private void joint(Side side, Frame f) {
         double face = ELBOW_AT - PORT_DEPTH;
-        mark(side.which().joint(), f.at(face - 10, NUT_HALF + 7));
+        sheet.mark(marks, side.which().joint(), f.at(face - 10, NUT_HALF + 7));
         sheet.spot(
                 side.which().joint(),
                 f.at(face, 0).x() - 8,
@@ -279,9 +279,9 @@ public final class HoseStrip {
         outline.addAll(lower);
         sheet.path(known ? Pen.OUTLINE : Pen.SELECTED, known ? Fill.WIRE : Fill.PAPER, true, outline);
         sheet.spot(Subject.HOSE, from, -HOSE_HALF - 6, to, HOSE_HALF + 6);
-        mark(Subject.HOSE, new Point((from + to) / 2, HOSE_HALF + 13));
-        mark(Subject.LENGTH, new Point((from + to) / 2 + 16, HOSE_HALF + 13));
-        mark(Subject.LINE, new Point((from + to) / 2 - 16, HOSE_HALF + 13));
+        sheet.mark(marks, Subject.HOSE, new Point((from + to) / 2, HOSE_HALF + 13));
+        sheet.mark(marks, Subject.LENGTH, new Point((from + to) / 2 + 16, HOSE_HALF + 13));
+        sheet.mark(marks, Subject.LINE, new Point((from + to) / 2 - 16, HOSE_HALF + 13));
         String name = this.c.hose().map(h -> h.title() + lengthText()).orElse(Say.it("hose-strip.hose-not-chosen"));
         sheet.label(
                 new Point((from + to) / 2, -HOSE_HALF - (detailed ? 16 : 19)),
@@ -296,12 +296,6 @@ public final class HoseStrip {
                 .finished()
                 .map(f -> ", " + LengthFormat.shop(f.value(), this.c.units()))
                 .orElse("");
-    }
-
-    private void mark(Subject subject, Point at) {
-        if (marks.containsKey(subject)) {
-            sheet.mark(marks.get(subject), at);
-        }
     }
 
     private void lengths(Frame a, Frame b) {

@@ -218,7 +218,7 @@ public record HoseCase(
                         .plus(b.adapterLength()));
     }
 
-    /** What the hose bears at the hotter of fluid and surroundings, from the tables asked for. */
+    /** What the hose withstands at the hotter of fluid and surroundings, from the tables asked for. */
     public Optional<GaugePressure> hoseBears() {
         return hose.map(h -> h.working(service().basis()).times(share(h)));
     }

@@ -79,9 +79,9 @@ public final class TubeStrip {
                 Shape.Role.NAME,
                 detailed ? near ? Shape.Anchor.START : Shape.Anchor.END : outward);
         nut(s, face, sign);
-        mark(s.which().end(), new Point((x + face) / 2, PORT_HALF + 6));
-        mark(s.which().tubeEnd(), new Point(face + sign * 30, NUT_HALF + 7));
-        mark(s.which().joint(), new Point(face + sign * 4, NUT_HALF + 7));
+        sheet.mark(marks, s.which().end(), new Point((x + face) / 2, PORT_HALF + 6));
+        sheet.mark(marks, s.which().tubeEnd(), new Point(face + sign * 30, NUT_HALF + 7));
+        sheet.mark(marks, s.which().joint(), new Point(face + sign * 4, NUT_HALF + 7));
     }
 
     private void nut(TubeSide s, double face, double sign) {
@@ -149,7 +149,7 @@ public final class TubeStrip {
         sheet.path(Pen.CENTRE_LINE, Fill.NONE, false, way);
         sheet.spot(Subject.TUBE, from + 6, -12, to - 6, 12);
         for (Subject s : MIDDLE) {
-            mark(s, new Point((from + to) / 2 + 16 * (MIDDLE.indexOf(s) - 1), 20));
+            sheet.mark(marks, s, new Point((from + to) / 2 + 16 * (MIDDLE.indexOf(s) - 1), 20));
         }
         String name = this.c.tube().map(t -> t.name()).orElse(Say.it("tube-strip.tube-not-chosen"));
         sheet.label(new Point((from + to) / 2, detailed ? -24 : -26), name, "", Shape.Role.NAME, Shape.Anchor.MIDDLE);
@@ -176,11 +176,5 @@ public final class TubeStrip {
 
     private void spot(Subject subject, double x0, double x1, double half) {
         sheet.spot(subject, Math.min(x0, x1), -half, Math.max(x0, x1), half);
-    }
-
-    private void mark(Subject subject, Point at) {
-        if (marks.containsKey(subject)) {
-            sheet.mark(marks.get(subject), at);
-        }
     }
 }

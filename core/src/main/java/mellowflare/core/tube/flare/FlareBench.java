@@ -15,7 +15,7 @@ import mellowflare.core.tube.stock.Tube;
  * <p>The outer surface keeps its length on the cone: flare diameter = OD + 2 L sin a, with L the length of tube on the cone and a the half angle. L is the stick-out
  * plus what lies in the sink of the block, less what slides; of a folded flare half of that lies in each layer. The rim's wall lies between t r0 / r (length kept) and
  * t sqrt(r0 / r) (thins and shortens alike). Stretch round the rim is ln(r / r0), more on the wide side of a lop-sided flare; it is set against the stretch that the
- * material's clean edge bears, less for a burr, a dry or a worn cone, more where the edge is folded in.
+ * material's clean edge withstands, less for a burr, a dry or a worn cone, more where the edge is folded in.
  *
  * <p>Limits: no friction, no spring-back of the cone, no buckling, bends at cone root and rim taken as sharp; strains that edges bear are house figures. It tells which way a setting
  * moves a flare and lands near the middle of a band; the first flare on scrap tells the rest.
@@ -75,7 +75,7 @@ public final class FlareBench {
         return new FlareBench(tube, kind, tool.sink(), tool.slip());
     }
 
-    /** The same bench with tube that bears only a share of the stretch, as worked before or hard drawn. */
+    /** The same bench with tube that withstands only a share of the stretch, as worked before or hard drawn. */
     public FlareBench withHardness(double share) {
         return new FlareBench(tube, kind, sink, slip, share);
     }

@@ -12,7 +12,7 @@ import mellowflare.core.measure.Length;
  * @param lipWallLow least wall at the rim: the wall thins as the rim widens, its length kept
  * @param lipWallHigh most wall at the rim: it thins and shortens alike
  * @param rimStrain stretch round the rim at its widest place (natural logarithm)
- * @param strainLimit the stretch that this edge bears
+ * @param strainLimit the stretch that this edge withstands
  * @param crackRisk chance of a split, 0 to 1, by the model
  * @param lopSided widest less narrowest width of the rim
  * @param rimStep height of a second rim or step; zero for one rim
@@ -37,7 +37,7 @@ public record FlareMade(
         faults = Set.copyOf(faults);
     }
 
-    /** How much of the stretch that the edge bears is used, as a share; above 1 it is overdrawn. */
+    /** How much of the stretch that the edge withstands is used, as a share; above 1 it is overdrawn. */
     public double strainUsed() {
         return rimStrain / strainLimit;
     }

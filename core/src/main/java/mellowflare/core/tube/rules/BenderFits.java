@@ -15,7 +15,7 @@ import mellowflare.core.tube.line.TubeCase;
 import mellowflare.core.tube.stock.LeastRadius;
 import mellowflare.core.tube.stock.Tube;
 
-/** The bender has the former for this tube, and the radius is one the tube bears. */
+/** The bender has the former for this tube, and the radius is one the tube withstands. */
 final class BenderFits implements Rule<TubeCase> {
     private static final RuleText FORMER = new RuleText(
             "bends.former",

@@ -21,13 +21,13 @@ import mellowflare.core.tube.end.TubeEndKind;
 import mellowflare.core.tube.line.TubeCase;
 import mellowflare.core.tube.line.TubeSide;
 
-/** A soldered socket bears less than its tube, the less the hotter. On drinking water the socket is soldered; on water and air it may be brazed. */
+/** A soldered socket withstands less than its tube, the less the hotter. On drinking water the socket is soldered; on water and air it may be brazed. */
 final class SolderHolds implements Rule<TubeCase> {
     private static final Map<Severity, RuleText> TEXTS = RuleText.bySeverity(
             "tube.solder",
-            "Soldered sockets on {tube} tube are too weak: rated to {bears} at {hot}, the line works at {wanted}.",
-            "Soldered sockets on {tube} tube are rated to {bears} at {hot}, enough for {wanted}.",
-            "{bears} at {hot}",
+            "Soldered sockets on {tube} tube are too weak: rated to {rated} at {hot}, the line works at {wanted}.",
+            "Soldered sockets on {tube} tube are rated to {rated} at {hot}, enough for {wanted}.",
+            "{rated} at {hot}",
             "Braze the joint where the code allows it, or lower the pressure or the temperature.",
             new Source("EN 1254-1, soft-soldered joints", Confidence.TYPICAL));
 
@@ -56,14 +56,14 @@ final class SolderHolds implements Rule<TubeCase> {
             return Optional.of(Finding.notChecked(text, about, wanted.isEmpty() ? Needs.WORKING : Needs.HOTTEST));
         }
         Length outside = c.tube().get().outside();
-        Optional<GaugePressure> bears = c.data().get(SolderedJoints.KEY).bears(outside, hot.get());
+        Optional<GaugePressure> rated = c.data().get(SolderedJoints.KEY).rated(outside, hot.get());
         return Optional.of(Finding.of(
-                bears.filter(b -> b.compareTo(wanted.get()) >= 0).isPresent(),
+                rated.filter(b -> b.compareTo(wanted.get()) >= 0).isPresent(),
                 text,
                 about,
                 Map.of(
                         "tube", Figure.of(outside),
-                        "bears", bears.map(Figure::of).orElse(Figure.of(Say.it("solder-holds.no-pressure-that-table"))),
+                        "rated", rated.map(Figure::of).orElse(Figure.of(Say.it("solder-holds.no-pressure-that-table"))),
                         "hot", Figure.of(hot.get()),
                         "wanted", Figure.of(wanted.get()))));
     }

@@ -3,7 +3,7 @@ package mellowflare.core.tube.stock;
 import mellowflare.core.measure.Length;
 
 /**
- * The least radius that a tube is bent to on a common bender. The outside of the bend is stretched by OD / 2R, of which its metal bears a share of its elongation; and a thin wall flattens: the
+ * The least radius that a tube is bent to on a common bender. The outside of the bend is stretched by OD / 2R, of which its metal withstands a share of its elongation; and a thin wall flattens: the
  * difficulty (OD / wall) / (R / OD) is kept below a house figure. Never below one and a half times the tube.
  *
  * @param radius on the centre line

@@ -16,7 +16,7 @@ import mellowflare.core.reference.Source;
  * @param yieldMpa least yield strength (MPa)
  * @param elongation least elongation at break, a share
  * @param springBack share of a bend that stays: measured over commanded, until a trial bend says better
- * @param rimLimit stretch round the rim of a flare, natural logarithm of the diameters, that a clean deburred edge bears
+ * @param rimLimit stretch round the rim of a flare, natural logarithm of the diameters, that a clean deburred edge withstands
  * @param anneals whether it can be softened at the bench
  * @param wallMinus share by which the standard lets the wall be thinner, 0 to below 0.5
  * @param brazedAs id of the material whose strength is left when an end is brazed; empty for what heat does not soften

@@ -6,7 +6,7 @@ import mellowflare.core.measure.Length;
 import mellowflare.core.measure.Temperature;
 
 /**
- * What pressure a tube bears inside. Thin wall: Barlow on the outside diameter, p = 2 S t / D. Thick wall (D / t below 20) also by greatest shear,
+ * What pressure a tube withstands inside. Thin wall: Barlow on the outside diameter, p = 2 S t / D. Thick wall (D / t below 20) also by greatest shear,
  * p = S (D2 - d2) / (2 D2); the lower holds. S is the tensile strength over the design factor, and no more than two thirds of yield (ASME B31 practice), times
  * what heat leaves of it.
  *
@@ -68,7 +68,7 @@ public record TubePressure(
     }
 
     /** The lower of both. */
-    public GaugePressure bears() {
+    public GaugePressure rated() {
         return shear.filter(s -> s.compareTo(barlow) < 0).orElse(barlow);
     }
 

@@ -1,2 +1,2 @@
-/** What tube, benders and clamps there are, from tables; and what pressure a tube bears. */
+/** What tube, benders and clamps there are, from tables; and what pressure a tube withstands. */
 package mellowflare.core.tube.stock;

@@ -127,7 +127,7 @@ class StockTest {
         assertThat(p.stressMpa() / 0.00689476).isCloseTo(6000, within(60.0));
         double table = 2 * 6000 * 0.036 / (0.6255 - 0.8 * 0.036);
         assertThat(table).isCloseTo(722, within(3.0));
-        assertThat(p.bears().psi()).isCloseTo(table, within(table * 0.08));
+        assertThat(p.rated().psi()).isCloseTo(table, within(table * 0.08));
     }
 
     /** By hand: 16 x 2 of E235, S = 340 / 4 = 85 MPa: Barlow 2 85 2 / 16 = 21.25 MPa; shear 85 (256 - 144) / 512 = 18.59 MPa. */
@@ -138,7 +138,7 @@ class StockTest {
                 TubePressure.of(t, t.wall(), 4, Optional.empty(), MATERIALS).orElseThrow();
         assertThat(p.barlow().bar()).isCloseTo(212.5, within(1e-6));
         assertThat(p.shear().orElseThrow().bar()).isCloseTo(185.9375, within(1e-6));
-        assertThat(p.bears()).isEqualTo(p.shear().orElseThrow());
+        assertThat(p.rated()).isEqualTo(p.shear().orElseThrow());
         assertThat(p.criterion()).contains("shear");
         Tube thin = SIZES.find("B88-M-2").orElseThrow().tube();
         assertThat(TubePressure.of(thin, thin.wall(), 4, Optional.empty(), MATERIALS)

@@ -13,7 +13,7 @@ import mellowflare.core.air.work.AirCase;
 import mellowflare.core.reference.Source;
 
 /** Whether what the main is made of may carry compressed air at all. */
-final class MaterialBears implements Rule<AirCase> {
+final class MaterialRated implements Rule<AirCase> {
     private static final RuleText TEXT = new RuleText(
             "air.material",
             Severity.STOP,

@@ -16,7 +16,7 @@ import mellowflare.core.material.Compatibility;
 import mellowflare.core.reference.Source;
 
 /** The liner must bear the fluid; a pair that no table holds is said to be unknown. */
-final class LinerBears implements Rule<HoseCase> {
+final class LinerCompatible implements Rule<HoseCase> {
     private static final RuleText NEVER = new RuleText(
             "hose.liner",
             Severity.STOP,
@@ -49,7 +49,7 @@ final class LinerBears implements Rule<HoseCase> {
                     Subject.HOSE,
                     Needs.fromMaker(
                             "liner-" + liner,
-                            Say.it("liner-bears.ask-maker", "liner", liner, "fluid", fluid),
+                            Say.it("liner-compatible.ask-maker", "liner", liner, "fluid", fluid),
                             Subject.HOSE)));
         }
         Map<String, Figure> figures = Map.of(

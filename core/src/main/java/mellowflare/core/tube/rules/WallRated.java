@@ -17,19 +17,19 @@ import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.reference.Source;
-import mellowflare.core.tube.line.TubeBears;
 import mellowflare.core.tube.line.TubeCase;
+import mellowflare.core.tube.line.TubeRating;
 import mellowflare.core.tube.stock.Tube;
 import mellowflare.core.tube.stock.TubeMaterials;
 import mellowflare.core.tube.stock.TubePressure;
 
-/** The wall bears the pressure, at the outside of the bends too, and a surge. */
-final class WallBears implements Rule<TubeCase> {
+/** The wall withstands the pressure, at the outside of the bends too, and a surge. */
+final class WallRated implements Rule<TubeCase> {
     private static final RuleText TEXT = new RuleText(
             "tube.pressure",
             Severity.STOP,
-            "The tube is too weak: rated to {bears}, {wanted} needed ({what}).",
-            "The tube is rated to {bears}, enough for {wanted} ({what}).",
+            "The tube is too weak: rated to {rated}, {wanted} needed ({what}).",
+            "The tube is rated to {rated}, enough for {wanted} ({what}).",
             "{criterion}, wall {wall} {where}, stress {stress}, design factor {factor}{yield, select, yes {, held down to two thirds of yield} other {}}",
             "Use a thicker wall, a smaller tube or a stronger material.",
             Source.of("Barlow on the outside diameter; greatest shear for thick walls"));
@@ -66,7 +66,7 @@ final class WallBears implements Rule<TubeCase> {
                                     materials
                                             .hottest(tube.material())
                                             .map(Figure::of)
-                                            .orElse(Figure.of(Say.it("wall-bears.no-row"))),
+                                            .orElse(Figure.of(Say.it("wall-rated.no-row"))),
                             "share", new Figure.OfShare(share.orElse(0.0)))));
         }
         Optional<GaugePressure> wanted = Stream.of(
@@ -77,36 +77,36 @@ final class WallBears implements Rule<TubeCase> {
             all.add(Finding.notChecked(TEXT, Subject.TUBE, Needs.WORKING));
             return all;
         }
-        Optional<TubePressure> bears = TubeBears.of(c);
-        if (bears.isEmpty()) {
+        Optional<TubePressure> rated = TubeRating.of(c);
+        if (rated.isEmpty()) {
             return all;
         }
-        TubePressure p = bears.get();
+        TubePressure p = rated.get();
         boolean peak = c.service().peak().filter(x -> x.equals(wanted.get())).isPresent();
         all.add(Finding.of(
-                p.bears().compareTo(wanted.get()) >= 0,
+                p.rated().compareTo(wanted.get()) >= 0,
                 TEXT,
                 Subject.TUBE,
                 Map.of(
-                        "bears", Figure.of(p.bears()),
+                        "rated", Figure.of(p.rated()),
                         "wanted", Figure.of(wanted.get()),
                         "what",
                                 Figure.of(
                                         peak
-                                                ? Say.it("wall-bears.highest-surge")
-                                                : Say.it("wall-bears.working-pressure")),
+                                                ? Say.it("wall-rated.highest-surge")
+                                                : Say.it("wall-rated.working-pressure")),
                         "criterion", Figure.of(p.criterion()),
-                        "wall", Figure.of(TubeBears.wall(c)),
+                        "wall", Figure.of(TubeRating.wall(c)),
                         "where",
                                 Figure.of(
                                         c.path()
                                                         .filter(x -> !x.bends().isEmpty())
                                                         .isPresent()
-                                                ? Say.it("wall-bears.left-outside-bends-least")
-                                                : Say.it("wall-bears.at-its-least")),
+                                                ? Say.it("wall-rated.left-outside-bends-least")
+                                                : Say.it("wall-rated.at-its-least")),
                         "stress",
                                 Figure.of(Say.it(
-                                        "wall-bears.mpa", "stressMpa", LengthFormat.decimal(p.stressMpa(), 0, 0))),
+                                        "wall-rated.mpa", "stressMpa", LengthFormat.decimal(p.stressMpa(), 0, 0))),
                         "factor", Figure.of(LengthFormat.decimal(p.factor(), 1, 0)),
                         "yield", Figure.of(p.byYield() ? "yes" : "no"))));
         return all;

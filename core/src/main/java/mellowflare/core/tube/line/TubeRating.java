@@ -7,9 +7,9 @@ import mellowflare.core.tube.stock.Tube;
 import mellowflare.core.tube.stock.TubeMaterials;
 import mellowflare.core.tube.stock.TubePressure;
 
-/** What pressure the tube of a line bears, with the wall that its bends leave and at its hottest. */
-public final class TubeBears {
-    private TubeBears() {}
+/** What pressure the tube of a line withstands, with the wall that its bends leave and at its hottest. */
+public final class TubeRating {
+    private TubeRating() {}
 
     /** The wall that rules, the standard's tolerance taken off: outside the bends where there are any. */
     public static Length wall(TubeCase c) {
@@ -29,7 +29,7 @@ public final class TubeBears {
                         .isPresent());
     }
 
-    /** What it bears; empty while no tube is chosen, and when it is too hot for the table. */
+    /** What it withstands; empty while no tube is chosen, and when it is too hot for the table. */
     public static Optional<TubePressure> of(TubeCase c) {
         TubeMaterials materials = c.data().get(TubeMaterials.KEY);
         return c.tube()

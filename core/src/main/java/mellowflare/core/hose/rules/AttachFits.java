@@ -17,7 +17,7 @@ import mellowflare.core.reference.Source;
 import mellowflare.core.text.Lists;
 
 /** Each kind of hose takes its ends in its own ways: no barb and clamp on wire hose, no crimp of oil hose on PTFE. */
-final class AttachSuits implements Rule<HoseCase> {
+final class AttachFits implements Rule<HoseCase> {
     private static final RuleText TEXT = new RuleText(
             "line.attach",
             Severity.STOP,
@@ -44,7 +44,7 @@ final class AttachSuits implements Rule<HoseCase> {
                     about,
                     Needs.fromMaker(
                             "attach-" + part.part(),
-                            Say.it("attach-suits.ask-maker", "part", part.part()),
+                            Say.it("attach-fits.ask-maker", "part", part.part()),
                             s.which().hoseEnd()));
         }
         Attach attach = part.attach().get();

@@ -18,7 +18,7 @@ import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.Source;
 
 /** Siting: noise, heat, air, reach of the drain. */
-final class CompressorStands implements Rule<AirCase> {
+final class CompressorPlaced implements Rule<AirCase> {
     private static final double LOUD = 80;
     /** What the wall and door of a closet, and a wall to outside, take off (dB; house figures). */
     private static final double CLOSET_WALL = 15;
@@ -73,10 +73,10 @@ final class CompressorStands implements Rule<AirCase> {
                     NOISE,
                     Subject.COMPRESSOR,
                     Map.of(
-                            "noise", Figure.of(Say.it("compressor-stands.db-a", "at", LengthFormat.decimal(at, 0, 0))),
+                            "noise", Figure.of(Say.it("compressor-placed.db-a", "at", LengthFormat.decimal(at, 0, 0))),
                             "source",
                                     Figure.of(Say.it(
-                                            "compressor-stands.db-a-2",
+                                            "compressor-placed.db-a-2",
                                             "noise",
                                             LengthFormat.decimal(k.get().noise(), 0, 0))),
                             "ears", Figure.of(p.toEars().get()))));
@@ -86,7 +86,7 @@ final class CompressorStands implements Rule<AirCase> {
         Map<String, Figure> heat = Map.of(
                 "heat",
                         Figure.of(Say.it(
-                                "compressor-stands.kw",
+                                "compressor-placed.kw",
                                 "kilowatts",
                                 LengthFormat.decimal(k.get().kilowatts(), 1, 0))),
                 "flow",

@@ -12,7 +12,7 @@ import mellowflare.core.tube.end.EndKinds;
 import mellowflare.core.tube.line.TubeCase;
 
 /** Whether the kind of end suits what runs in the line. */
-final class EndSuits implements Rule<TubeCase> {
+final class EndCompatible implements Rule<TubeCase> {
     private static final Map<Severity, RuleText> TEXTS = RuleText.bySeverity(
             "tube-end.suits",
             "{kind} for {fluid}: {because}.",

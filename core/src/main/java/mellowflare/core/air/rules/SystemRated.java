@@ -22,8 +22,8 @@ import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.Source;
 import mellowflare.core.run.stock.PipeSize;
 
-/** Pressure and warmth against what the system bears. */
-final class SystemStands implements Rule<AirCase> {
+/** Pressure and warmth against what the system withstands. */
+final class SystemRated implements Rule<AirCase> {
     private static final RuleText PRESSURE = new RuleText(
             "air.pressure",
             Severity.STOP,
@@ -44,9 +44,9 @@ final class SystemStands implements Rule<AirCase> {
     private static final RuleText SOLDER = new RuleText(
             "air.solder",
             Severity.WARN,
-            "Soft-soldered joints of {size} are too weak: rated to {bears} at {air}, and the compressor can put {out} on them.",
-            "Soft-soldered joints of {size} are rated to {bears} at {air}; the compressor can put at most {out} on them.",
-            "{bears} at {air}",
+            "Soft-soldered joints of {size} are too weak: rated to {rated} at {air}, and the compressor can put {out} on them.",
+            "Soft-soldered joints of {size} are rated to {rated} at {air}; the compressor can put at most {out} on them.",
+            "{rated} at {air}",
             "Braze the joints, or cool the air before the main.",
             new Source("EN 1254-1, soft-soldered joints", Confidence.TYPICAL));
 
@@ -84,8 +84,8 @@ final class SystemStands implements Rule<AirCase> {
                                 "limit",
                                         Figure.of(
                                                 strongest.relief().isPresent()
-                                                        ? Say.it("system-stands.relief-valve-opens")
-                                                        : Say.it("system-stands.pressure-switch-stops-setting")))),
+                                                        ? Say.it("system-rated.relief-valve-opens")
+                                                        : Say.it("system-rated.pressure-switch-stops-setting")))),
                 Finding.of(
                         air.compareTo(s.warmest()) <= 0,
                         // Plastic that is too warm bursts; metal and rubber lose life.
@@ -107,16 +107,15 @@ final class SystemStands implements Rule<AirCase> {
         if (s.joint() != PipeSystem.Joint.SOLDER || widest.isEmpty()) {
             return List.of();
         }
-        Optional<GaugePressure> bears =
-                c.data().get(SolderedJoints.KEY).bears(widest.get().outside(), air);
+        Optional<GaugePressure> rated =
+                c.data().get(SolderedJoints.KEY).rated(widest.get().outside(), air);
         return List.of(Finding.of(
-                bears.filter(b -> b.compareTo(out) >= 0).isPresent(),
+                rated.filter(b -> b.compareTo(out) >= 0).isPresent(),
                 SOLDER,
                 Subject.MAIN,
                 Map.of(
                         "size", Figure.of(widest.get().outside()),
-                        "bears",
-                                bears.map(Figure::of).orElse(Figure.of(Say.it("system-stands.no-pressure-that-table"))),
+                        "rated", rated.map(Figure::of).orElse(Figure.of(Say.it("system-rated.no-pressure-that-table"))),
                         "air", Figure.of(air),
                         "out", Figure.of(out))));
     }

@@ -13,7 +13,7 @@ import mellowflare.core.material.Compatibility;
 import mellowflare.core.reference.Source;
 
 /** The rubber of a joint must bear the fluid: rings, bonded washers and push-in rings alike. */
-final class RingBears implements Rule<JointCase> {
+final class RingCompatible implements Rule<JointCase> {
     private static final RuleText NEVER = new RuleText(
             "joint.ring-fluid",
             Severity.STOP,
@@ -50,7 +50,7 @@ final class RingBears implements Rule<JointCase> {
                     Needs.fromMaker(
                             "ring-" + rubber.get() + "-" + c.fluid().get().id(),
                             Say.it(
-                                    "ring-bears.ask-maker",
+                                    "ring-compatible.ask-maker",
                                     "rubber",
                                     rubber.get(),
                                     "fluid",
@@ -61,7 +61,7 @@ final class RingBears implements Rule<JointCase> {
                 "rubber", Figure.of(rubber.get()),
                 "fluid", Figure.of(c.fluid().get().name()),
                 "source", Figure.of(row.get().source().text()),
-                "instead", Figure.of(table.sealFor(fluid).orElse(Say.it("ring-bears.compound-that-its-maker"))));
+                "instead", Figure.of(table.sealFor(fluid).orElse(Say.it("ring-compatible.compound-that-its-maker"))));
         return List.of(
                 switch (row.get().verdict()) {
                     case SUITS -> Finding.pass(NEVER, c.about(), figures);

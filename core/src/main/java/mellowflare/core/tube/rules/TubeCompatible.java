@@ -15,7 +15,7 @@ import mellowflare.core.tube.end.Use;
 import mellowflare.core.tube.line.TubeCase;
 
 /** Whether the tube's material suits what runs in it. */
-final class TubeSuits implements Rule<TubeCase> {
+final class TubeCompatible implements Rule<TubeCase> {
     private static final Map<Severity, RuleText> TEXTS = RuleText.bySeverity(
             "tube.suits",
             "{material} for {fluid}: {because}.",
