@@ -18,6 +18,7 @@ import mellowflare.app.desk.Desk;
 import mellowflare.app.desk.Keeper;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.demo.KittiwakeSlip;
+import mellowflare.book.job.BookKinds;
 import mellowflare.book.store.Book;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
@@ -27,6 +28,11 @@ import mellowflare.core.reference.ReferenceData;
 
 /** A desk on a book in a folder, without a window: what would come to the interface thread waits until {@link #settle}. */
 public final class OpenBook implements AutoCloseable {
+    /** So many jobs the demo has, of whatever kind. */
+    public static final int DEMO_JOBS = BookKinds.ALL.stream()
+            .mapToInt(k -> k.demo(ShippedData.get(), Instant.EPOCH).size())
+            .sum();
+
     public static final ReferenceData DATA = ShippedData.get();
     public static final Instant NOW = Instant.parse("2026-11-01T08:30:00Z");
 

@@ -35,6 +35,11 @@ class LiteralsTest {
             Map.entry(
                     "WalkText",
                     "(?:hose|drop|drain|tank|feed|from|close) | (?:bore|off|leg|no leg|with|by|hose|filtered|size) ?|no leg| no leg"),
+            Map.entry(
+                    "RunText",
+                    " ?(?:end|to|and|cut|faces|to-face|loose|set-back|from|nipple|tee|cross|flange|bushing to|reducer to) ?"),
+            Map.entry("RunPane", "45 left|45 right|to flange|to port"),
+            Map.entry("RunIn", " branch| other branch"),
             Map.entry("PlaceText", " to "),
             Map.entry("SecondDiameter", " at "),
             Map.entry("Source", "house rule: "),
@@ -53,7 +58,8 @@ class LiteralsTest {
             Map.entry("MetalsTouch", ".*"));
 
     /** Demo jobs play in a made-up yard, whose names nobody translates. */
-    private static final Set<String> MADE_UP = Set.of("HoseDemo", "TubeDemo", "AirDemo", "OtherHoses", "DemoBook");
+    private static final Set<String> MADE_UP =
+            Set.of("HoseDemo", "TubeDemo", "AirDemo", "PipeDemo", "OtherHoses", "DemoBook");
 
     private static final Pattern NOT_SHOWN =
             Pattern.compile(".*(?:Exception|Error|BrokenTable|ReferenceKey.*|Thread)|RuleText|Source");

@@ -14,6 +14,7 @@ import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
 import mellowflare.app.entry.WordCell;
+import mellowflare.app.line.CallOutPane;
 import mellowflare.app.line.KindChoice;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.line.Slip;
@@ -32,6 +33,7 @@ import mellowflare.core.advice.Subject;
 import mellowflare.core.air.AirPlan;
 import mellowflare.core.air.draw.BarStrips;
 import mellowflare.core.air.draw.DayPlot;
+import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.air.work.Together;
@@ -42,13 +44,17 @@ import mellowflare.core.run.stock.PipeSize;
 
 /** The page of Air: the main in its room, what is worked on, and what was judged. */
 public final class AirView implements Page {
+    private static final List<String> WORDS = List.of(
+            "up", "down", "left", "right", "ahead", "back", "drop", "drain", "hose", "valve", "tank", "close", "from",
+            "cap");
+
     private final AirModel model;
     private final WalkModel walk;
     private final AirWork work;
     private final LeafPage page;
     private final DrawingPane room = new DrawingPane(new Insets(46, 30, 18, 24), 12);
     private final DrawingPane flat = new DrawingPane(new Insets(52, 30, 14, 30), 12);
-    private final WalkPane walkPane;
+    private final CallOutPane<Piece> walkPane;
     private final ToolsPane tools;
     private final SizesPane sizes;
     private final DayPane day;
@@ -80,7 +86,15 @@ public final class AirView implements Page {
                 Arrays.stream(AirLeaf.values()).map(AirLeaf::word).toList(),
                 i -> turnTo(AirLeaf.values()[i])));
         this.findings = new FindingList(leads);
-        this.walkPane = new WalkPane(walk, this::drawn);
+        this.walkPane = new CallOutPane<>(
+                walk,
+                "walk",
+                WORDS,
+                new CallOutPane.Asks(
+                        "up 2.6 m",
+                        Say.it("walk-pane.the-next-piece-as"),
+                        Say.it("walk-pane.stand-at-compressor-call")),
+                this::drawn);
         this.tools = new ToolsPane(model, walk, work);
         this.sizes = new SizesPane(model, work);
         this.day = new DayPane(model, work);

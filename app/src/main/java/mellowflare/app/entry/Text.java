@@ -14,6 +14,15 @@ import javafx.scene.layout.VBox;
 public final class Text {
     private Text() {}
 
+    /** A figure in a table: on one line, and never cut short. */
+    public static Label figure(String text, String... styles) {
+        Label label = of(text, styles);
+        label.getStyleClass().add("sum-figure");
+        label.setWrapText(false);
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        return label;
+    }
+
     /** A label that wraps. */
     public static Label of(String text, String... styles) {
         Label l = new Label(text);

@@ -72,6 +72,12 @@ public final class LeafPage {
         lay(leaf, ground, under, null);
     }
 
+    /** Opens a leaf that stands under the drawing and beside it. */
+    public void underAndBeside(int leaf, Node below, Node right) {
+        under.getChildren().setAll(below);
+        lay(leaf, ground, under, right);
+    }
+
     /** Opens a leaf that is all words and has the page to itself. */
     public void alone(int leaf, Node pane) {
         under.getChildren().setAll(pane);

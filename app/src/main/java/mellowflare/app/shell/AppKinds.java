@@ -5,12 +5,14 @@ import mellowflare.app.air.AirInApp;
 import mellowflare.app.hose.HoseInApp;
 import mellowflare.app.line.KindInApp;
 import mellowflare.app.page.Place;
+import mellowflare.app.pipe.PipeInApp;
 import mellowflare.app.tube.TubeInApp;
 import mellowflare.core.line.Kind;
 
 /** The kinds of line that the window can show: one line each. */
 final class AppKinds {
-    private static final List<KindInApp> ALL = List.of(new HoseInApp(), new TubeInApp(), new AirInApp());
+    private static final List<KindInApp> ALL =
+            List.of(new HoseInApp(), new TubeInApp(), new PipeInApp(), new AirInApp());
 
     private AppKinds() {}
 

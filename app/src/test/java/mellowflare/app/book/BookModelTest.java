@@ -42,7 +42,7 @@ class BookModelTest {
 
     @Test
     void testListFollowsTheSearchAndEverySave() {
-        assertThat(book.jobsProperty().get()).hasSize(15);
+        assertThat(book.jobsProperty().get()).hasSize(OpenBook.DEMO_JOBS);
         book.searchProperty().set("slip winch");
         open.settle();
         assertThat(book.jobsProperty().get()).extracting(JobHead::id).containsExactly("demo-winch");
@@ -67,7 +67,8 @@ class BookModelTest {
         book.putAway(winch);
         open.settle();
         assertThat(book.job().machine()).isEqualTo("Slipway winch 2");
-        assertThat(book.jobsProperty().get().get(14).putAway()).isTrue();
+        assertThat(book.jobsProperty().get().get(OpenBook.DEMO_JOBS - 1).putAway())
+                .isTrue();
     }
 
     @Test
@@ -103,7 +104,7 @@ class BookModelTest {
         book.importFrom(file);
         open.settle();
         assertThat(book.job().id()).isNotEqualTo("demo-slew-hose");
-        assertThat(book.jobsProperty().get()).hasSize(16);
+        assertThat(book.jobsProperty().get()).hasSize(OpenBook.DEMO_JOBS + 1);
         String before = book.job().id();
         book.importFrom(Files.writeString(folder.resolve("bad.json"), "{"));
         assertThat(news()).contains("damaged");

@@ -78,7 +78,7 @@ class DeskTest {
             List<String> titles = new ArrayList<>();
             desk.jobs("", heads -> heads.forEach(h -> titles.add(h.title())));
             open.settle();
-            assertThat(titles).hasSize(16).contains("New line");
+            assertThat(titles).hasSize(OpenBook.DEMO_JOBS + 1).contains("New line");
         }
     }
 

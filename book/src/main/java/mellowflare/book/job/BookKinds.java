@@ -6,6 +6,7 @@ import mellowflare.book.hose.HoseInBook;
 import mellowflare.book.line.KindInBook;
 import mellowflare.book.line.Paper;
 import mellowflare.book.line.SheetPart;
+import mellowflare.book.pipe.PipeInBook;
 import mellowflare.book.tag.TagFacts;
 import mellowflare.book.tube.TubeInBook;
 import mellowflare.core.job.Evaluation;
@@ -15,7 +16,8 @@ import mellowflare.core.line.Plan;
 
 /** The kinds of line that the book can keep: one line each, in the order in which their demo jobs stand. */
 public final class BookKinds {
-    public static final List<KindInBook<?, ?>> ALL = List.of(new HoseInBook(), new TubeInBook(), new AirInBook());
+    public static final List<KindInBook<?, ?>> ALL =
+            List.of(new HoseInBook(), new TubeInBook(), new PipeInBook(), new AirInBook());
 
     private BookKinds() {}
 

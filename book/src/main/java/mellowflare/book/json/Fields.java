@@ -35,6 +35,13 @@ public final class Fields {
         return node.hasNonNull(name);
     }
 
+    /** The names of all fields, in their order. */
+    public List<String> names() {
+        List<String> names = new ArrayList<>();
+        node.fieldNames().forEachRemaining(names::add);
+        return names;
+    }
+
     public Fields object(String name) throws BookTrouble {
         JsonNode child = node.path(name);
         if (child.isMissingNode() || child.isNull()) {

@@ -90,6 +90,23 @@ public final class SheetPage implements AutoCloseable {
         }
     }
 
+    /**
+     * One line of a table.
+     *
+     * @param at where each cell stands, as a share of the width; below zero its right end does
+     * @param cells as many texts
+     */
+    public void row(float[] at, List<String> cells, float size, boolean bold) throws IOException {
+        need(size * LEADING * 1.2f);
+        ink(0.13f);
+        y -= size * LEADING * 1.2f;
+        for (int i = 0; i < at.length; i++) {
+            String cell = cells.get(i);
+            float x = LEFT + Math.abs(at[i]) * WIDTH - (at[i] < 0 ? fonts.width(cell, size, bold) : 0);
+            fonts.show(out, cell, x, y, size, bold);
+        }
+    }
+
     /** A label with a large figure under it, in one of several columns; all columns share a line. */
     public void figures(List<String[]> columns) throws IOException {
         need(58);

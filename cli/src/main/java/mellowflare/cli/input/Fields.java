@@ -290,6 +290,46 @@ public final class Fields {
         return (below ? -1 : 1) * read.value().get().mm();
     }
 
+    /** So many lengths in brackets, each a number (mm) or a text with its unit; may lie below zero. Empty when it was not given. */
+    public List<Length> lengths(String name, int count) throws Refused {
+        List<Length> lengths = new ArrayList<>();
+        if (!has(name)) {
+            return lengths;
+        }
+        JsonNode list = node.get(name);
+        if (!list.isArray() || list.size() != count) {
+            throw wrong(name, Say.it("fields.so-many-lengths", "count", count));
+        }
+        for (JsonNode each : list) {
+            lengths.add(Length.ofMm(coordinate(name, each)));
+        }
+        return lengths;
+    }
+
+    /** A length that may lie below zero; a number is millimetres. */
+    public Optional<Length> signedLength(String name) throws Refused {
+        return has(name) ? Optional.of(Length.ofMm(coordinate(name, node.get(name)))) : Optional.empty();
+    }
+
+    /** So many yes or no in brackets; empty when it was not given. */
+    public List<Boolean> flags(String name, int count) throws Refused {
+        List<Boolean> flags = new ArrayList<>();
+        if (!has(name)) {
+            return flags;
+        }
+        JsonNode list = node.get(name);
+        if (!list.isArray() || list.size() != count) {
+            throw wrong(name, Say.it("fields.so-many-flags", "count", count));
+        }
+        for (JsonNode each : list) {
+            if (!each.isBoolean()) {
+                throw wrong(name, Say.it("fields.so-many-flags", "count", count));
+            }
+            flags.add(each.asBoolean());
+        }
+        return flags;
+    }
+
     /** A plain number within limits. */
     public Optional<Double> number(String name, double least, double most) throws Refused {
         if (!has(name)) {

@@ -22,6 +22,10 @@ public enum MethodTopic {
     AIR_DEMAND(Say.it("method-topic.how-much-air-needed"), "hands", "table"),
     AIR_SIZES(Say.it("method-topic.sizes-air-main"), "stepped", "one"),
     AIR_SMALL_SHOP(Say.it("method-topic.main-small-shop"), "pipe", "hose"),
+    PIPE_MAKE_UP(Say.it("method-topic.make-up-of-pipe-thread"), "standard", "shop"),
+    PIPE_ROUNDING(Say.it("method-topic.when-cuts-are-rounded"), "once", "before"),
+    PIPE_SET_BACK(Say.it("method-topic.set-back-slip-on-flange"), "fixed", "wall"),
+    PIPE_CLOSING(Say.it("method-topic.last-piece-of-run"), "cut", "in-place"),
     END_PRIOR(Say.it("method-topic.how-common-ends"), "shop", "tables");
 
     private final String word;

@@ -26,6 +26,11 @@ public enum Subject {
     SIZES(Say.it("subject.sizes")),
     ROOM(Say.it("subject.room")),
     LEAK_TEST(Say.it("subject.leak-test")),
+    PIPE(Say.it("subject.pipe")),
+    OFFSET(Say.it("subject.offset")),
+    RUN(Say.it("subject.run")),
+    ASSEMBLY(Say.it("subject.assembly")),
+    PIECES(Say.it("subject.pieces")),
     LINE(Say.it("subject.line")),
     MAKE(Say.it("subject.make"));
 

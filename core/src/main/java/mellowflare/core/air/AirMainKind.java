@@ -11,7 +11,6 @@ import mellowflare.core.air.work.AirCase;
 import mellowflare.core.line.Kind;
 import mellowflare.core.line.KindId;
 import mellowflare.core.line.Setting;
-import mellowflare.core.parts.Nipples;
 import mellowflare.core.procedure.Precedence;
 import mellowflare.core.procedure.StepTable;
 import mellowflare.core.reference.OwnLists;
@@ -64,7 +63,6 @@ public final class AirMainKind implements Kind<AirMain, AirPlan> {
     public ReferenceData load(ReferenceData shared) {
         StepTable steps = StepTable.beside(AirStepWriter.class, AirStepWriter.WORDS);
         return shared.with(PipeSystems.KEY, PipeSystems.load())
-                .with(Nipples.KEY, Nipples.load())
                 .with(AirHouse.KEY, AirHouse.load())
                 .with(AirStepWriter.STEPS, steps)
                 .with(AirStepWriter.ORDER, Precedence.beside(AirStepWriter.class, steps));

@@ -8,13 +8,15 @@ import mellowflare.core.hose.HoseLineKind;
 import mellowflare.core.line.Kind;
 import mellowflare.core.line.KindId;
 import mellowflare.core.parts.OwnParts;
+import mellowflare.core.pipe.PipeLineKind;
 import mellowflare.core.reference.OwnLists;
 import mellowflare.core.tube.TubeLineKind;
 
 /** The kinds of line that the program knows: one line each. */
 public final class Kinds {
     /** In the order in which they are offered; the first is what a new job is. */
-    public static final List<Kind<?, ?>> ALL = List.of(HoseLineKind.HOSE, TubeLineKind.TUBE, AirMainKind.AIR);
+    public static final List<Kind<?, ?>> ALL =
+            List.of(HoseLineKind.HOSE, TubeLineKind.TUBE, PipeLineKind.PIPE, AirMainKind.AIR);
 
     private Kinds() {}
 

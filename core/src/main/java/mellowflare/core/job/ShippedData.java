@@ -8,6 +8,7 @@ import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.TradeWords;
 import mellowflare.core.flow.WaterSpeeds;
 import mellowflare.core.fluid.FluidTable;
+import mellowflare.core.fluid.Laws;
 import mellowflare.core.line.Kind;
 import mellowflare.core.lookalike.LookAlikes;
 import mellowflare.core.material.Compatibility;
@@ -17,6 +18,7 @@ import mellowflare.core.parts.AdapterTable;
 import mellowflare.core.parts.Attachments;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.HoseKinds;
+import mellowflare.core.parts.Nipples;
 import mellowflare.core.parts.ToolTable;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.sealing.JointLimits;
@@ -30,7 +32,7 @@ import mellowflare.core.thread.ThreadTable;
 /** Puts the shipped tables together into the one bundle that every computation takes. */
 public final class ShippedData {
     /** Names this state of the tables; goes up with every change of a figure. */
-    public static final String VERSION = "2026-11-j";
+    public static final String VERSION = "2026-11-k";
 
     private static final Map<String, ReferenceData> KEPT = new ConcurrentHashMap<>();
 
@@ -65,6 +67,7 @@ public final class ShippedData {
                 .with(LookAlikes.KEY, new LookAlikes(ends))
                 .with(Methods.KEY, methods)
                 .with(FluidTable.KEY, fluids)
+                .with(Laws.KEY, Laws.load())
                 .with(Compatibility.KEY, Compatibility.load())
                 .with(Sealing.KEY, Sealing.load())
                 .with(Sealants.KEY, Sealants.load())
@@ -78,6 +81,7 @@ public final class ShippedData {
                 .with(Metals.KEY, Metals.load())
                 .with(SolderedJoints.KEY, SolderedJoints.load())
                 .with(AdapterTable.KEY, AdapterTable.load(ends))
+                .with(Nipples.KEY, Nipples.load())
                 .with(ToolTable.KEY, ToolTable.load());
         for (Kind<?, ?> kind : Kinds.ALL) {
             data = kind.load(data);

@@ -20,7 +20,6 @@ import mellowflare.core.tube.line.Reading;
 import mellowflare.core.tube.line.TubeCase;
 import mellowflare.core.tube.line.TubeLine;
 import mellowflare.core.tube.order.TubeStepWriter;
-import mellowflare.core.tube.rules.Laws;
 import mellowflare.core.tube.stock.Benders;
 import mellowflare.core.tube.stock.TubeMaterials;
 import mellowflare.core.tube.stock.TubeSizes;
@@ -80,7 +79,6 @@ public final class TubeLineKind implements Kind<TubeLine, TubePlan> {
                 .with(FlareTools.KEY, FlareTools.load())
                 .with(FlareCauses.KEY, FlareCauses.load())
                 .with(TubeScatter.KEY, TubeScatter.load())
-                .with(Laws.KEY, Laws.load())
                 .with(TubeStepWriter.STEPS, steps)
                 .with(TubeStepWriter.ORDER, Precedence.beside(TubeStepWriter.class, steps));
     }

@@ -14,6 +14,7 @@ import mellowflare.core.advice.Subject;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Fill;
+import mellowflare.core.geometry.Lettering;
 import mellowflare.core.geometry.Pen;
 import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;

@@ -6,11 +6,11 @@ import java.util.Map;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.MethodTopic;
-import mellowflare.core.advice.Needs;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
+import mellowflare.core.fluid.FluidLaw;
 import mellowflare.core.reference.Source;
 import mellowflare.core.tube.end.EndTraits;
 import mellowflare.core.tube.line.TubeCase;
@@ -18,13 +18,6 @@ import mellowflare.core.tube.line.TubeSide;
 
 /** What can hurt and who decides, by what runs in the line; and joints that nobody can reach. */
 final class LawAndHarm implements Rule<TubeCase> {
-    private static final Map<Severity, RuleText> TEXTS = RuleText.bySeverity(
-            "law",
-            "{says}",
-            "No further law or hazard to mention.",
-            "{source}",
-            "{do}",
-            Source.of("local code and licensed practice come before this program"));
     private static final RuleText BURIED = new RuleText(
             "law.buried",
             Severity.STOP,
@@ -45,21 +38,7 @@ final class LawAndHarm implements Rule<TubeCase> {
 
     @Override
     public List<Finding> check(TubeCase c) {
-        List<Finding> all = new ArrayList<>();
-        if (c.fluid().isEmpty()) {
-            all.add(Finding.notChecked(TEXTS.get(Severity.WARN), Subject.LINE, Needs.FLUID));
-        } else {
-            c.data()
-                    .get(Laws.KEY)
-                    .of(c.fluid().get().group())
-                    .forEach(law -> all.add(Finding.fail(
-                            TEXTS.get(law.severity()),
-                            Subject.LINE,
-                            Map.of(
-                                    "says", Figure.of(law.says()),
-                                    "do", Figure.of(law.todo()),
-                                    "source", Figure.of(law.source().shown())))));
-        }
+        List<Finding> all = new ArrayList<>(FluidLaw.check(c.fluid(), c.data()));
         if (c.line().buried().isEmpty()) {
             all.add(Finding.notChecked(BURIED, Subject.LINE, TubeNeeds.BURIED));
         } else {

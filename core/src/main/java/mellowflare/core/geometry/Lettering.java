@@ -1,0 +1,89 @@
+package mellowflare.core.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** Finds places for words beside points of a drawing, where fewest lines and other words lie over them. */
+public final class Lettering {
+    /** Width of a letter on the paper, about. */
+    private static final double LETTER = 5;
+    /** So many places along a line are looked at for words that lie over it. */
+    private static final int CHECKED = 60;
+    /** Words over words cannot be read at all, over a line they can. */
+    private static final int WORDS_OVER_WORDS = 3;
+
+    private static final List<Place> PLACES = List.of(
+            new Place(new Point(0, -12), Shape.Anchor.MIDDLE),
+            new Place(new Point(5, -2), Shape.Anchor.START),
+            new Place(new Point(-5, -2), Shape.Anchor.END),
+            new Place(new Point(0, -20), Shape.Anchor.MIDDLE),
+            new Place(new Point(5, -9), Shape.Anchor.START),
+            new Place(new Point(-5, -9), Shape.Anchor.END),
+            new Place(new Point(5, 9), Shape.Anchor.START),
+            new Place(new Point(-5, 9), Shape.Anchor.END));
+
+    private final List<Line> lines;
+    private final List<Field> written = new ArrayList<>();
+
+    /** A line of the drawing, in mm of the paper. */
+    public record Line(Point a, Point b) {}
+
+    /** Where words stand. */
+    public record Place(Point at, Shape.Anchor anchor) {}
+
+    /** A field of the paper that words take. */
+    private record Field(double left, double bottom, double right, double top) {
+        static Field of(Place place, double wide, boolean under) {
+            double left = place.at.x()
+                    - switch (place.anchor) {
+                        case START -> 0;
+                        case MIDDLE -> wide / 2;
+                        case END -> wide;
+                    };
+            return new Field(left, place.at.y() - (under ? 9 : 2), left + wide, place.at.y() + 6);
+        }
+
+        boolean over(Field other) {
+            return left < other.right && other.left < right && bottom < other.top && other.bottom < top;
+        }
+
+        boolean over(Line line) {
+            for (int i = 0; i <= CHECKED; i++) {
+                double x = line.a.x() + (line.b.x() - line.a.x()) * i / CHECKED;
+                double y = line.a.y() + (line.b.y() - line.a.y()) * i / CHECKED;
+                if (x > left && x < right && y > bottom && y < top) {
+                    return true;
+                }
+            }
+            return false;
+        }
+    }
+
+    /**
+     * @param lines those that words should keep away from
+     */
+    public Lettering(List<Line> lines) {
+        this.lines = List.copyOf(lines);
+    }
+
+    /** The best place beside a point; it counts as taken from then on. */
+    public Place beside(Point p, String text, String under) {
+        double wide = LETTER * Math.max(text.length(), under.length());
+        Place best = null;
+        Field taken = null;
+        long fewest = Long.MAX_VALUE;
+        for (Place shift : PLACES) {
+            Place place = new Place(p.plus(shift.at.x(), shift.at.y()), shift.anchor);
+            Field field = Field.of(place, wide, !under.isEmpty());
+            long crossed = lines.stream().filter(field::over).count()
+                    + WORDS_OVER_WORDS * written.stream().filter(field::over).count();
+            if (crossed < fewest) {
+                fewest = crossed;
+                best = place;
+                taken = field;
+            }
+        }
+        written.add(taken);
+        return best;
+    }
+}

@@ -1,0 +1,77 @@
+package mellowflare.core.pipe.chance;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import mellowflare.core.geometry.Vector;
+import mellowflare.core.measure.Length;
+
+/**
+ * How likely it is that the far end comes to lie within what it takes up. First order: what scatters is taken as independent and bell-shaped, and the three directions apart from each other.
+ *
+ * @param chance 0 to 1
+ * @param allowed how far the end may be out in each direction
+ * @param shares what contributes, largest first
+ * @param again the reading that is worth taking again; empty where no reading is to blame
+ */
+public record Closing(double chance, Length allowed, List<Share> shares, Optional<Share> again) {
+    public Closing {
+        shares = List.copyOf(shares);
+    }
+
+    /**
+     * A contribution.
+     *
+     * @param part what contributes
+     * @param share of the whole variance, 0 to 1
+     */
+    public record Share(Part part, double share) {}
+
+    /**
+     * Adds the parts up.
+     *
+     * @param parts what scatters
+     * @param out how far the end lies out already, from rounding
+     * @param allowed how far it may lie out in each direction; above zero
+     */
+    public static Closing of(List<Part> parts, Vector out, Length allowed) {
+        double all = parts.stream().mapToDouble(Part::variance).sum();
+        double chance = 1;
+        for (Vector axis : List.of(new Vector(1, 0, 0), new Vector(0, 1, 0), new Vector(0, 0, 1))) {
+            double variance = parts.stream()
+                    .mapToDouble(p -> {
+                        double s = p.scatter().mm() * p.direction().dot(axis);
+                        return s * s;
+                    })
+                    .sum();
+            chance *= within(out.dot(axis), Math.sqrt(variance), allowed.mm());
+        }
+        List<Share> shares = parts.stream()
+                .map(p -> new Share(p, all > 0 ? p.variance() / all : 0))
+                .sorted(Comparator.comparingDouble(Share::share).reversed())
+                .toList();
+        return new Closing(
+                chance,
+                allowed,
+                shares,
+                shares.stream().filter(s -> s.part().reading()).findFirst());
+    }
+
+    /** Chance that a figure of this mean and scatter lies within the limit either way. */
+    private static double within(double mean, double scatter, double limit) {
+        if (scatter < 1e-9) {
+            return Math.abs(mean) <= limit ? 1 : 0;
+        }
+        return below((limit - mean) / scatter) - below((-limit - mean) / scatter);
+    }
+
+    /** The normal distribution, by Abramowitz and Stegun 26.2.17; its error is below 1e-7. */
+    private static double below(double x) {
+        if (x < 0) {
+            return 1 - below(-x);
+        }
+        double t = 1 / (1 + 0.2316419 * x);
+        double poly = t * (0.319381530 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
+        return 1 - Math.exp(-x * x / 2) / Math.sqrt(2 * Math.PI) * poly;
+    }
+}

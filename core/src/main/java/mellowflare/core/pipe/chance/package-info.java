@@ -1,0 +1,2 @@
+/** How likely it is that the far end closes. */
+package mellowflare.core.pipe.chance;

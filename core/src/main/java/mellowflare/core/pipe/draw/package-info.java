@@ -1,0 +1,2 @@
+/** Drawings of offsets, runs and their strip. */
+package mellowflare.core.pipe.draw;

@@ -1,0 +1,2 @@
+/** Which joiner two pipes want. */
+package mellowflare.core.pipe.join;

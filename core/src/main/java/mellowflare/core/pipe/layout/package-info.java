@@ -1,0 +1,2 @@
+/** A run as it is called out. */
+package mellowflare.core.pipe.layout;

@@ -1,0 +1,2 @@
+/** The order of work of rigid pipe. */
+package mellowflare.core.pipe.order;

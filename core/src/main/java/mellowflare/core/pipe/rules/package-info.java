@@ -1,0 +1,2 @@
+/** All that is judged on rigid pipe. */
+package mellowflare.core.pipe.rules;

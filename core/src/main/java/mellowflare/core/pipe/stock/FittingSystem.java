@@ -1,0 +1,35 @@
+package mellowflare.core.pipe.stock;
+
+import java.util.List;
+import java.util.Optional;
+import mellowflare.core.material.Metal;
+import mellowflare.core.reference.Source;
+import mellowflare.core.thread.ThreadSeries;
+
+/**
+ * A system of threaded fittings.
+ *
+ * @param id stable name
+ * @param name as shown
+ * @param sizes under which name its dimensions are listed
+ * @param thread series of its threads
+ * @param metal what they are made of
+ * @param rating table of its ratings; empty where the standard rates a fitting by the pipe that goes with it
+ * @param goesWith walls of pipe that the class goes with
+ * @param price factor on the house prices
+ * @param source its standard
+ */
+public record FittingSystem(
+        String id,
+        String name,
+        String sizes,
+        ThreadSeries thread,
+        Metal metal,
+        Optional<String> rating,
+        List<String> goesWith,
+        double price,
+        Source source) {
+    public FittingSystem {
+        goesWith = List.copyOf(goesWith);
+    }
+}
