@@ -33,11 +33,15 @@ if [ "${1:-all}" = all ] || [ "$1" = air ]; then
     java -cp "$path" org.openjdk.jmh.Main ShopBench -rf text -rff "$work/shop.txt" >/dev/null 2>&1
     cat "$work/shop.txt"
 fi
+if [ "${1:-all}" = all ] || [ "$1" = pipe ]; then
+    java -cp "$path" org.openjdk.jmh.Main PipeBench -rf text -rff "$work/pipe.txt" >/dev/null 2>&1
+    cat "$work/pipe.txt"
+fi
 if [ "${1:-all}" = all ] || [ "$1" = cut ]; then
     java -cp "$path" mellowflare.bench.CutBench
 fi
 if [ "${1:-all}" = all ] || [ "$1" = key ]; then
-    for place in gauge line way tube tube-demo air air-edit air-demo; do
+    for place in gauge line way tube tube-demo pipe pipe-edit pipe-demo air air-edit air-demo; do
         echo "key press, interface thread, $place: $(java "${flags[@]}" -cp "$path" 'mellowflare.bench.KeyToFrame$Start' $place 2>/dev/null)"
         java "${flags[@]}" -Djavafx.pulseLogger=true -cp "$path" 'mellowflare.bench.KeyToFrame$Start' $place 2>&1 |
             awk '/^PULSE/ { sum = 0 } /ms\): Painting/ { gsub(/[^0-9]/, "", $3); sum += $3 } /Nodes rendered/ && $3 > 100 { print sum }' |

@@ -31,6 +31,7 @@ import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.job.ShippedData;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.pipe.PipeLineKind;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.tube.TubeLineKind;
 import mellowflare.core.tube.form.Measured;
@@ -73,7 +74,9 @@ public final class KeyToFrame extends Application {
         Book book = Book.open(folder);
         Job job = place.equals("tube")
                 ? longTube(book)
-                : place.equals("air") || place.equals("air-edit") ? largeShop(book) : demo(book, data, place);
+                : place.equals("air") || place.equals("air-edit")
+                        ? largeShop(book)
+                        : place.equals("pipe") || place.equals("pipe-edit") ? longRun(book) : demo(book, data, place);
         Desk desk = new Desk(new Keeper(book, Platform::runLater), data, Evaluation.of(job, data), Clock.systemUTC());
         Look look = new Look();
         Shell shell = new Shell(desk, look, CaliperModel.none());
@@ -89,25 +92,37 @@ public final class KeyToFrame extends Application {
         }
         boolean tube = place.startsWith("tube");
         boolean air = place.startsWith("air");
+        boolean pipe = place.equals("pipe") || place.equals("pipe-edit");
+        if (pipe) {
+            ((Button) scene.lookup("#leaf-PIPE-RUN")).fire();
+        }
         field = (TextField) scene.lookup(
-                air
-                        ? "#walk-line"
+                pipe
+                        ? "#run-line"
+                        : place.equals("pipe-demo")
+                                ? "#offset-W"
+                                : air
+                                        ? "#walk-line"
+                                        : gauge
+                                                ? "#diameter"
+                                                : way
+                                                        ? "#way-forward"
+                                                        : tube
+                                                                ? place.equals("tube") ? "#cell-25-0" : "#cell-3-0"
+                                                                : "#finished");
+        texts = place.equals("pipe-demo")
+                ? new String[] {"1290", "1291", "1310", "1400"}
+                : air || pipe
+                        ? new String[] {"left 2.1 m", "left 2.2 m", "up 1.5 m", "ahead 900 mm"}
                         : gauge
-                                ? "#diameter"
+                                ? new String[] {"17.5", "17.52", "17.6", "18.9"}
                                 : way
-                                        ? "#way-forward"
-                                        : tube ? place.equals("tube") ? "#cell-25-0" : "#cell-3-0" : "#finished");
-        texts = air
-                ? new String[] {"left 2.1 m", "left 2.2 m", "up 1.5 m", "ahead 900 mm"}
-                : gauge
-                        ? new String[] {"17.5", "17.52", "17.6", "18.9"}
-                        : way
-                                ? new String[] {"910", "911", "930", "880"}
-                                : tube
-                                        ? place.equals("tube")
-                                                ? new String[] {"126", "127", "131", "120"}
-                                                : new String[] {"180", "181", "190", "172"}
-                                        : new String[] {"1140", "1141", "1300", "980"};
+                                        ? new String[] {"910", "911", "930", "880"}
+                                        : tube
+                                                ? place.equals("tube")
+                                                        ? new String[] {"126", "127", "131", "120"}
+                                                        : new String[] {"180", "181", "190", "172"}
+                                                : new String[] {"1140", "1141", "1300", "980"};
         if (place.equals("air-edit")) {
             ListView<?> walk = (ListView<?>) scene.lookup("#walk-list");
             // Between two keys the piece that was taken is taken out again, and the next one is called out.
@@ -117,6 +132,19 @@ public final class KeyToFrame extends Application {
                 }
                 walk.getSelectionModel().clearAndSelect(80);
                 field.setText(texts[key % texts.length]);
+            };
+            edit = () -> field.fireEvent(
+                    new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ENTER, false, false, false, false));
+        }
+        if (place.equals("pipe-edit")) {
+            ListView<?> run = (ListView<?>) scene.lookup("#run-list");
+            prepare = () -> {
+                if (desk.job().line(PipeLineKind.PIPE).run().pieces().size()
+                        > LongRun.ask(200).pieces().size()) {
+                    desk.change("as before", "", j -> j.change(PipeLineKind.PIPE, l -> LongRun.line(200)));
+                }
+                run.getSelectionModel().clearAndSelect(80);
+                field.setText("on " + (300 + key % 7) + " mm");
             };
             edit = () -> field.fireEvent(
                     new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ENTER, false, false, false, false));
@@ -133,7 +161,9 @@ public final class KeyToFrame extends Application {
                 ? "demo-shed-air"
                 : place.equals("tube-demo")
                         ? "demo-tube-fuel"
-                        : book.preference("open-job").orElseThrow();
+                        : place.equals("pipe-demo")
+                                ? "demo-pipe-wash"
+                                : book.preference("open-job").orElseThrow();
         return book.job(id).orElseThrow();
     }
 
@@ -155,6 +185,14 @@ public final class KeyToFrame extends Application {
         Job job = Job.open("bench", "200 pieces", "", UnitSystem.METRIC)
                 .withKind(AirMainKind.AIR)
                 .with(AirMainKind.AIR, LargeShop.main(200));
+        book.save(job, "not started", "bench", "", Instant.now());
+        return job;
+    }
+
+    private static Job longRun(Book book) throws BookTrouble {
+        Job job = Job.open("bench", "200 parts", "", UnitSystem.METRIC)
+                .withKind(PipeLineKind.PIPE)
+                .with(PipeLineKind.PIPE, LongRun.line(200));
         book.save(job, "not started", "bench", "", Instant.now());
         return job;
     }

@@ -31,7 +31,6 @@ import mellowflare.core.advice.Method;
 import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.air.AirPlan;
-import mellowflare.core.air.draw.BarStrips;
 import mellowflare.core.air.draw.DayPlot;
 import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.stock.PipeSystem;
@@ -40,6 +39,7 @@ import mellowflare.core.air.work.Together;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.run.cut.BarStrips;
 import mellowflare.core.run.stock.PipeSize;
 
 /** The page of Air: the main in its room, what is worked on, and what was judged. */

@@ -71,8 +71,10 @@ public final class FieldState<T> {
 
     /** Sets text and value from the job. A refused text that the fitter is still typing is left alone. */
     public void show(String asTyped, Optional<T> now, UnitSystem system) {
+        boolean sameUnits = system == units;
         units = system;
-        if (value.get().equals(now)
+        if (sameUnits
+                && value.get().equals(now)
                 && (!refusal.get().isEmpty() || reads(text.get()).equals(now))) {
             understood.set(now.map(v -> shown.apply(v, units)).orElse(""));
             return;

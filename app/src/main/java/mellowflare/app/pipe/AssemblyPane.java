@@ -12,7 +12,6 @@ import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 import mellowflare.app.entry.WordCell;
-import mellowflare.core.advice.Figure;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.pipe.assemble.Assembly;
 import mellowflare.core.pipe.assemble.AssemblyStep;
@@ -84,7 +83,7 @@ final class AssemblyPane extends VBox {
         int number = 1;
         for (AssemblyStep s : a.steps()) {
             if (number <= MOST) {
-                lines.add(AssemblyWords.of(number, s, model.units()));
+                lines.add(AssemblyWords.of(number, s, model.c().laid().orElseThrow(), model.units()));
             }
             number++;
         }
@@ -98,9 +97,9 @@ final class AssemblyPane extends VBox {
             lines.add(Say.it(
                     "assembly-pane.blocked",
                     "part",
-                    b.part(),
+                    model.c().laid().map(l -> l.called(b.part())).orElse(b.part()),
                     "swing",
-                    Figure.of(b.swing()).text(model.units()),
+                    AssemblyWords.room(b.swing(), model.units()),
                     "by",
                     b.by()));
         }
@@ -171,7 +170,7 @@ final class AssemblyPane extends VBox {
         } else {
             int number = 1;
             for (AssemblyStep s : steps.get()) {
-                lines.add(AssemblyWords.out(number++, s, model.units()));
+                lines.add(AssemblyWords.out(number++, s, model.c().laid().orElseThrow(), model.units()));
             }
         }
         Text.fill(out, lines, "finding-remedy");

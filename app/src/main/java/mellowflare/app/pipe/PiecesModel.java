@@ -18,7 +18,9 @@ import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.pipe.cut.PieceCut;
 import mellowflare.core.pipe.line.PieceState;
 import mellowflare.core.pipe.line.PipeBars;
+import mellowflare.core.pipe.line.PipeLine;
 import mellowflare.core.pipe.line.PipeMaking;
+import mellowflare.core.pipe.offset.SumLine;
 
 /** The pieces of a line of rigid pipe, without a window: how far each is made, and what they are cut from. */
 public final class PiecesModel {
@@ -29,9 +31,11 @@ public final class PiecesModel {
     private final FieldState<Length> allowance = AboveZero.orZero();
     private final FieldState<Length> step = AboveZero.field();
     private final FieldState<PipeMaking.OldBar> oldBar;
+    private final Together together;
 
     public PiecesModel(PipeModel model) {
         this.model = model;
+        this.together = new Together(model.desk());
         this.oldBar = new FieldState<>(this::readOldBar, (b, u) -> LengthFormat.figure(b.length(), u.other()));
         bar.onChange(() -> bar.value().ifPresent(l -> making(m -> m.withBar(l))));
         kerf.onChange(() -> kerf.value().ifPresent(l -> making(m -> m.withKerf(l))));
@@ -67,7 +71,7 @@ public final class PiecesModel {
             f.onChange(() -> model.change(
                     Say.it("pieces-model.marked", "piece", p),
                     l -> l.with(p, l.state(p).withMarked(f.value()))));
-            show(f, state(p).marked());
+            mark(f, state(p).marked());
             return f;
         });
     }
@@ -136,14 +140,31 @@ public final class PiecesModel {
         making(m -> m.withOld(less));
     }
 
-    /** What is left of a plan goes back on the rack: used bars go, remnants come. */
-    public void putBack(Map<String, CutPlan> plans) {
-        List<PipeMaking.OldBar> left = PipeBars.left(model.c(), plans);
-        making(m -> m.withOld(left));
+    /** Everything is cut: the pieces are marked so, used bars go from the rack, remnants come back on it, in every job that was cut together. */
+    public void cut(Map<PipeBars.Kind, CutPlan> plans) {
+        List<PipeBars.Marked> lines = together.lines(model.c());
+        PipeLine mine = PipeBars.cut(lines, 0, plans);
+        together.cut(lines, plans);
+        model.change(Say.it("pieces-model.cut"), l -> mine);
+    }
+
+    /** Other jobs whose pieces are cut together with these. */
+    public Together together() {
+        return together;
+    }
+
+    /** The lines that are cut together: that of the open job first. */
+    public List<PipeBars.Marked> lines() {
+        return model.isPipe() ? together.lines(model.c()) : List.of();
     }
 
     private void show(FieldState<Length> f, Optional<Length> l) {
         f.show(l.map(x -> LengthFormat.figure(x, model.units())).orElse(""), l, model.units());
+    }
+
+    /** As it stands on the pipe: a bare figure, in fractions where it is one. */
+    private void mark(FieldState<Length> f, Optional<Length> l) {
+        f.show(l.map(x -> SumLine.bare(x, model.units())).orElse(""), l, model.units());
     }
 
     private void refresh() {
@@ -155,6 +176,6 @@ public final class PiecesModel {
         show(kerf, Optional.of(m.kerf()));
         show(allowance, Optional.of(m.allowance()));
         show(step, model.line().step());
-        marked.forEach((piece, f) -> show(f, state(piece).marked()));
+        marked.forEach((piece, f) -> mark(f, state(piece).marked()));
     }
 }

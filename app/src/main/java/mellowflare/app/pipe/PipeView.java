@@ -36,6 +36,7 @@ public final class PipeView implements Page {
     private final LeafPage page;
     private final DrawingPane flat = new DrawingPane(new Insets(48, 24, 6, 24), 13);
     private final DrawingPane space = new DrawingPane(new Insets(46, 24, 14, 24), 12);
+    private final DrawingPane strips = new DrawingPane(new Insets(50, 20, 8, 20), 12);
     private final ReadingsPane readings;
     private final SumPane sum;
     private final LegsPane legs;
@@ -87,6 +88,7 @@ public final class PipeView implements Page {
         this.service = new ServiceEntries(line);
         this.findings = new FindingList(leads);
         LeafPage.dress(flat, look, "pipe-flat", Say.it("pipe-view.the-offset"));
+        LeafPage.dress(strips, look, "pipe-bars", Say.it("pipe-view.the-bars"));
         LeafPage.dress(space, look, "pipe-space", Say.it("pipe-view.the-run"));
         TurnByHand.on(space, (right, down) -> {
             model.turn(right, down);
@@ -96,11 +98,14 @@ public final class PipeView implements Page {
             runPane.refresh();
             drawn();
         });
-        work.onChange(() -> {
+        Runnable bars = () -> {
             if (model.isPipe() && leaf == PipeLeaf.PIECES) {
                 pieces.refresh();
+                drawn();
             }
-        });
+        };
+        work.onChange(bars);
+        made.together().onChange(bars);
         boxes.get(0).setId("cut-figure");
         page.frame(
                 Slip.of(line, Say.it("pipe-view.pipe"), entries, service, findings),
@@ -125,7 +130,7 @@ public final class PipeView implements Page {
             case LEGS -> page.under(to.ordinal(), legs);
             case RUN -> page.underAndBeside(to.ordinal(), runPane.check(), runPane.walk());
             case ASSEMBLY -> page.underAndBeside(to.ordinal(), assembly, assembly.order());
-            case PIECES -> page.alone(to.ordinal(), pieces);
+            case PIECES -> page.underAndBeside(to.ordinal(), pieces.from(), pieces.table());
             case PARTS -> page.alone(to.ordinal(), parts);
             case HERE -> page.under(to.ordinal(), site);
             case PAPERS -> page.under(to.ordinal(), papers);
@@ -153,6 +158,11 @@ public final class PipeView implements Page {
 
     private void drawn() {
         if (!model.isPipe()) {
+            return;
+        }
+        if (leaf == PipeLeaf.PIECES) {
+            strips.drawingProperty().set(pieces.bars());
+            page.show(strips);
             return;
         }
         boolean plane = model.c().isOffset() && leaf != PipeLeaf.RUN;

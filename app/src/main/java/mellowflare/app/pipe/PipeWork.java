@@ -5,16 +5,16 @@ import java.util.Map;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
 import mellowflare.core.cutting.CutPlan;
+import mellowflare.core.cutting.CutTask;
 import mellowflare.core.pipe.line.PipeBars;
-import mellowflare.core.pipe.line.PipeCase;
 
-/** Packs the pieces of a line over bars, off the interface thread: the search for the best plan may take a while. */
+/** Packs the pieces of lines over bars, off the interface thread: the search for the best plan may take a while. */
 public final class PipeWork {
     private final Executor background;
     private final Executor foreground;
     private final AtomicInteger running = new AtomicInteger();
-    private PipeCase of;
-    private Map<String, CutPlan> plans = Map.of();
+    private Map<PipeBars.Kind, CutTask> of = Map.of();
+    private Map<PipeBars.Kind, CutPlan> plans = Map.of();
     private Runnable onChange = () -> {};
 
     /**
@@ -31,18 +31,17 @@ public final class PipeWork {
         onChange = action;
     }
 
-    /** Packs the pieces of a line, unless they are packed already. */
-    public void pack(PipeCase c) {
-        if (of != null
-                && of.pieces().equals(c.pieces())
-                && of.line().making().equals(c.line().making())) {
+    /** Packs the pieces of lines, unless they are packed already. */
+    public void pack(List<PipeBars.Marked> lines) {
+        Map<PipeBars.Kind, CutTask> tasks = PipeBars.tasks(lines);
+        if (tasks.equals(of)) {
             return;
         }
-        of = c;
+        of = tasks;
         plans = Map.of();
         int mine = running.incrementAndGet();
         background.execute(() -> {
-            Map<String, CutPlan> found = PipeBars.of(List.of(new PipeBars.Marked(c, "")));
+            Map<PipeBars.Kind, CutPlan> found = PipeBars.of(lines);
             foreground.execute(() -> {
                 if (running.get() == mine) {
                     plans = found;
@@ -52,8 +51,13 @@ public final class PipeWork {
         });
     }
 
-    /** The plans of the line that was packed last, by kind and size of pipe; empty while they are searched. */
-    public Map<String, CutPlan> plans() {
+    /** Whether a plan is being looked for. */
+    public boolean searching() {
+        return plans.isEmpty() && !of.isEmpty();
+    }
+
+    /** The plans of the lines that were packed last, by kind and size of pipe; empty while they are searched. */
+    public Map<PipeBars.Kind, CutPlan> plans() {
         return plans;
     }
 }

@@ -18,7 +18,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.CellField;
 import mellowflare.app.entry.ChoiceRow;
-import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.OverField;
 import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 import mellowflare.core.measure.Angle;
@@ -76,17 +76,18 @@ final class ReadingsPane extends VBox {
         }
         refused.setWrapText(true);
         refused.managedProperty().bind(refused.textProperty().isNotEmpty());
-        EntryRow caller = new EntryRow(Say.it("readings-pane.called-by"), "", model.calledBy());
-        caller.field().setId("offset-called-by");
-        EntryRow writer = new EntryRow(Say.it("readings-pane.written-by"), "", model.writtenBy());
-        writer.field().setId("offset-written-by");
-        EntryRow from =
-                new EntryRow(Say.it("readings-pane.from"), Say.it("readings-pane.post-string"), model.reference());
-        from.field().setId("offset-reference");
+        OverField caller = new OverField("offset-called-by", Say.it("readings-pane.called-by"), "", model.calledBy());
+        OverField writer =
+                new OverField("offset-written-by", Say.it("readings-pane.written-by"), "", model.writtenBy());
+        OverField from = new OverField(
+                "offset-reference",
+                Say.it("readings-pane.from"),
+                Say.it("readings-pane.post-string"),
+                model.reference());
         signed = new HBox(10, of, caller, writer, from);
         signed.setAlignment(Pos.CENTER_LEFT);
         signed.getStyleClass().add("signed");
-        for (EntryRow each : List.of(caller, writer, from)) {
+        for (OverField each : List.of(caller, writer, from)) {
             HBox.setHgrow(each, Priority.ALWAYS);
         }
         Button back = Press.quiet(Say.it("readings-pane.read-back"), model::readBack);

@@ -8,7 +8,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.OverField;
 import mellowflare.app.entry.Text;
 import mellowflare.app.entry.WordCell;
 import mellowflare.app.line.CallOutPane;
@@ -67,8 +67,8 @@ final class RunPane {
         HBox figures = new HBox(10);
         figures.getStyleClass().add("signed");
         for (RunModel.Measured m : RunModel.Measured.values()) {
-            EntryRow row = new EntryRow(m.word(), "", model.check(m));
-            row.field().setId("run-check-" + m.name().toLowerCase(Locale.ROOT));
+            OverField row =
+                    new OverField("run-check-" + m.name().toLowerCase(Locale.ROOT), m.word(), "", model.check(m));
             HBox.setHgrow(row, Priority.ALWAYS);
             figures.getChildren().add(row);
         }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import mellowflare.app.OpenBook;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.advice.MethodTopic;
+import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
@@ -252,10 +253,14 @@ class PipeModelsTest {
         pieces.takeOldBar();
         assertThat(pieces.old()).hasSize(2);
         PipeWork work = new PipeWork(Runnable::run, Runnable::run);
-        work.pack(pipe.c());
+        work.pack(pieces.lines());
         assertThat(work.plans()).hasSize(1);
         assertThat(work.plans().values().iterator().next().bought()).isZero();
-        pieces.putBack(work.plans());
+        pieces.cut(work.plans());
+        assertThat(pieces.pieces())
+                .allSatisfy(p -> assertThat(pieces.state(p.name()).done()).isEqualTo(PieceState.Done.CUT));
+        work.pack(pieces.lines());
+        assertThat(work.plans()).as("what is cut is not cut again").isEmpty();
         double left = pieces.old().stream()
                 .mapToDouble(o -> o.length().mm() * o.count())
                 .sum();
@@ -269,6 +274,92 @@ class PipeModelsTest {
         pieces.step().textProperty().set("5");
         assertThat(line().making().bar().mm()).isEqualTo(6000);
         assertThat(shop(pipe.c().sum().orElseThrow().cutB())).isEqualTo(550);
+    }
+
+    @Test
+    void testPiecesOfTwoJobsAreCutTogetherAndBothJobsKnowIt() {
+        assertThat(pieces.together().offered()).as("looked up when asked for").isEmpty();
+        pieces.together().look();
+        open.settle();
+        Together.Other tank = pieces.together().offered().stream()
+                .filter(o -> o.job().id().equals("demo-pipe-run"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(pieces.together().offered())
+                .extracting(o -> o.job().id())
+                .as("itself is no other job, one whose figures are held has nothing to cut")
+                .doesNotContain("demo-pipe-wash", "demo-pipe-slip");
+        pieces.together().press(tank);
+        PipeWork work = new PipeWork(Runnable::run, Runnable::run);
+        work.pack(pieces.lines());
+        assertThat(work.plans()).as("one kind of pipe").hasSize(1);
+        CutPlan plan = work.plans().values().iterator().next();
+        assertThat(plan.bars().stream().flatMap(b -> b.pieces().stream()).map(p -> p.name()))
+                .hasSize(3 + 9)
+                .contains("1: B", tank.number() + ": riser");
+        assertThat(plan.bars().stream()
+                        .anyMatch(b -> b.pieces().stream()
+                                        .anyMatch(p -> p.name().startsWith("1: "))
+                                && b.pieces().stream().anyMatch(p -> p.name().startsWith(tank.number() + ": "))))
+                .as("pieces of both come out of one bar")
+                .isTrue();
+        pieces.together().write(pieces.lines(), work.plans());
+        open.settle();
+        assertThat(folder.resolve("out").resolve("cuts-together.csv"))
+                .content()
+                .contains("1: B", tank.number() + ": riser");
+        pieces.cut(work.plans());
+        open.settle();
+        assertThat(pieces.state("B").done()).isEqualTo(PieceState.Done.CUT);
+        assertThat(pieces.together().asked()).isFalse();
+        open("demo-pipe-run");
+        assertThat(pieces.state("riser").done()).isEqualTo(PieceState.Done.CUT);
+        assertThat(pieces.old()).as("its own rack was not used").hasSize(1);
+        open.desk().undo();
+        open.settle();
+        assertThat(pieces.state("riser").done()).isEqualTo(PieceState.Done.TO_CUT);
+    }
+
+    @Test
+    void testAnotherJobThatWasChangedInBetweenIsNotOverwritten() throws BookTrouble {
+        pieces.together().look();
+        open.settle();
+        Together.Other tank = pieces.together().offered().stream()
+                .filter(o -> o.job().id().equals("demo-pipe-run"))
+                .findFirst()
+                .orElseThrow();
+        pieces.together().press(tank);
+        PipeWork work = new PipeWork(Runnable::run, Runnable::run);
+        work.pack(pieces.lines());
+        open.keeper().book().save(tank.job().withTitle("By somebody else"), "", "title", "", OpenBook.NOW);
+        pieces.cut(work.plans());
+        open.settle();
+        assertThat(open.desk().newsProperty().get()).contains("was changed since");
+        open("demo-pipe-run");
+        assertThat(open.desk().job().title()).isEqualTo("By somebody else");
+        assertThat(pieces.state("riser").done()).isEqualTo(PieceState.Done.TO_CUT);
+    }
+
+    @Test
+    void testWhileAFigureIsHeldThereIsNothingToMarkAndNothingToCut() {
+        open("demo-pipe-slip");
+        assertThat(pieces.pieces()).hasSize(3).allSatisfy(p -> {
+            assertThat(p.exact()).isPresent();
+            assertThat(p.shop()).isEmpty();
+        });
+        assertThat(pipe.c().sheet()).allSatisfy(l -> assertThat(l.shop()).isEmpty());
+        PipeWork work = new PipeWork(Runnable::run, Runnable::run);
+        work.pack(pieces.lines());
+        assertThat(work.plans()).isEmpty();
+        assertThat(stops()).contains("pipe.called-written", "pipe.offset-for-travel");
+    }
+
+    @Test
+    void testAFieldIsWrittenAnewInTheUnitsOfTheNextJob() {
+        assertThat(pieces.bar().textProperty().get()).isEqualTo("6400 mm");
+        open("demo-pipe-cooling");
+        assertThat(pieces.bar().textProperty().get()).contains("in");
+        assertThat(pieces.marked("A").textProperty().get()).isEqualTo("16 13/16");
     }
 
     @Test

@@ -115,6 +115,7 @@ final class PipeDemo {
                 .withGrade(Optional.of("steel-40"))
                 .withSize(Optional.of("3/4"))
                 .withOffset(ask)
+                .withMaking(PipeMaking.USUAL.withBar(Length.ofInches(252)).withKerf(Length.ofInches(0.125)))
                 .with("A", new PieceState(PieceState.Done.MADE_UP, Optional.of(Length.ofInches(16.8125))))
                 .with("B", new PieceState(PieceState.Done.CUT, Optional.of(Length.ofInches(22.5625))));
         return job("demo-pipe-cooling", "Cooling water to the engine", "Dunlin, engine room", UnitSystem.INCH, line)

@@ -2,8 +2,10 @@ package mellowflare.book.pipe;
 
 import de.siegmar.fastcsv.writer.CsvWriter;
 import java.io.StringWriter;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.exchange.Dxf;
 import mellowflare.core.cutting.CutBar;
@@ -21,7 +23,7 @@ import mellowflare.core.pipe.space.Spool;
 import mellowflare.core.reference.CsvText;
 
 /** What a line of rigid pipe gives to other programs: cut list and parts as CSV, its centre lines as DXF. */
-final class PipeFiles {
+public final class PipeFiles {
     private PipeFiles() {}
 
     private static Laid laid(PipeCase c) throws BookTrouble {
@@ -34,59 +36,68 @@ final class PipeFiles {
 
     /** One row a piece, bar by bar, then what is bought ready. */
     static String cutsCsv(PipeCase c) throws BookTrouble {
-        laid(c);
+        List<PipeBars.Marked> alone = List.of(PipeBars.Marked.alone(c));
+        return cutsCsv(alone, PipeBars.of(alone));
+    }
+
+    /** One row a piece of lines that are cut together, bar by bar, then what is bought ready. */
+    public static String cutsCsv(List<PipeBars.Marked> lines, Map<PipeBars.Kind, CutPlan> plans) throws BookTrouble {
+        for (PipeBars.Marked m : lines) {
+            laid(m.c());
+        }
+        Map<String, PieceCut> pieces = new HashMap<>();
+        lines.forEach(m -> m.c().pieces().forEach(p -> pieces.put(m.marked(p), p)));
         StringWriter text = new StringWriter();
         CsvWriter csv = CsvWriter.builder().build(text);
         csv.writeRecord("pipe", "bar", "bar_mm", "from", "piece", "cut_mm", "exact_mm", "remnant_mm");
         int bar = 0;
-        for (Map.Entry<String, CutPlan> e :
-                PipeBars.of(List.of(new PipeBars.Marked(c, ""))).entrySet()) {
+        for (Map.Entry<PipeBars.Kind, CutPlan> e : plans.entrySet()) {
             for (CutBar b : e.getValue().bars()) {
                 bar++;
                 for (CutTask.Piece p : b.pieces()) {
                     csv.writeRecord(
-                            CsvText.shown(e.getKey()),
+                            CsvText.shown(e.getKey().words()),
                             Integer.toString(bar),
                             number(b.stock().length().mm()),
                             CsvText.shown(b.stock().name()),
                             CsvText.shown(p.name()),
                             number(p.length().mm()),
-                            exact(c, p.name()),
+                            exact(pieces, p.name()),
                             number(b.remnant().mm()));
                 }
             }
             for (CutTask.Piece p : e.getValue().unplaced()) {
                 csv.writeRecord(
-                        CsvText.shown(e.getKey()),
+                        CsvText.shown(e.getKey().words()),
                         "",
                         "",
                         Say.it("pipe-files.no-bar"),
                         CsvText.shown(p.name()),
                         number(p.length().mm()),
-                        exact(c, p.name()),
+                        exact(pieces, p.name()),
                         "");
             }
         }
-        for (PieceCut p : c.pieces()) {
-            if (p.bought()) {
-                csv.writeRecord(
-                        p.size(),
-                        "",
-                        "",
-                        Say.it("pipe-files.bought-nipple"),
-                        CsvText.shown(p.name()),
-                        p.shop().map(l -> number(l.mm())).orElse(""),
-                        exact(c, p.name()),
-                        "");
+        for (PipeBars.Marked m : lines) {
+            for (PieceCut p : m.c().pieces()) {
+                if (p.bought()) {
+                    csv.writeRecord(
+                            p.size(),
+                            "",
+                            "",
+                            Say.it("pipe-files.bought-nipple"),
+                            CsvText.shown(m.marked(p)),
+                            p.shop().map(l -> number(l.mm())).orElse(""),
+                            exact(pieces, m.marked(p)),
+                            "");
+                }
             }
         }
         return text.toString();
     }
 
-    private static String exact(PipeCase c, String piece) {
-        return c.pieces().stream()
-                .filter(p -> p.name().equals(piece))
-                .findFirst()
+    private static String exact(Map<String, PieceCut> pieces, String piece) {
+        return Optional.ofNullable(pieces.get(piece))
                 .flatMap(PieceCut::exact)
                 .map(l -> number(l.mm()))
                 .orElse("");

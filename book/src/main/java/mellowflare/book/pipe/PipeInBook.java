@@ -81,6 +81,12 @@ public final class PipeInBook implements KindInBook<PipeLine, PipePlan> {
                         Say.it("pipe-in-book.readings-sum-pieces"),
                         "-sum.pdf",
                         (e, plan, now) -> new SumSheetPdf(plan).bytes(e)),
+                new Paper<>(
+                        "isometric",
+                        Say.it("pipe-in-book.isometric"),
+                        Say.it("pipe-in-book.isometric-order"),
+                        "-isometric.pdf",
+                        (e, plan, now) -> IsometricPdf.bytes(e, plan)),
                 Paper.ofText(
                         "cuts",
                         Say.it("pipe-in-book.cut-list"),

@@ -82,7 +82,7 @@ final class PipeSheetPart implements SheetPart {
             page.heading(Say.it("pipe-sheet-part.order"), 12);
             int n = 1;
             for (AssemblyStep s : c.assembly().steps()) {
-                page.text(AssemblyWords.of(n++, s, units), 9, 0, false, 0.13f);
+                page.text(AssemblyWords.of(n++, s, c.laid().orElseThrow(), units), 9, 0, false, 0.13f);
             }
         }
         bars(page);
@@ -106,13 +106,13 @@ final class PipeSheetPart implements SheetPart {
     }
 
     private void bars(SheetPage page) throws IOException {
-        Map<String, CutPlan> plans = PipeBars.of(List.of(new PipeBars.Marked(c, "")));
+        Map<PipeBars.Kind, CutPlan> plans = PipeBars.of(List.of(PipeBars.Marked.alone(c)));
         if (plans.isEmpty()) {
             return;
         }
         page.heading(Say.it("pipe-sheet-part.bars"), 12);
         int number = 1;
-        for (Map.Entry<String, CutPlan> e : plans.entrySet()) {
+        for (Map.Entry<PipeBars.Kind, CutPlan> e : plans.entrySet()) {
             for (CutBar b : e.getValue().bars()) {
                 page.text(
                         Say.it(
@@ -120,7 +120,7 @@ final class PipeSheetPart implements SheetPart {
                                 "number",
                                 number++,
                                 "pipe",
-                                e.getKey(),
+                                e.getKey().words(),
                                 "stock",
                                 b.stock().name(),
                                 "length",

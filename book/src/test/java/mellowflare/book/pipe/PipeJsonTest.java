@@ -185,7 +185,13 @@ class PipeJsonTest {
     void testTheJobSheetOfARunHasItsOrderItsBarsAndItsParts() throws Exception {
         Evaluation e = Evaluation.of(demo("demo-pipe-run"), DATA);
         String text = text(Papers.bytes("sheet", e, NOW));
-        assertThat(text).contains("Put together in this order").contains("Screw riser into what is there already");
+        assertThat(text).contains("Put together in this order").contains("Screw “riser” into what is there already");
+        String isometric = text(Papers.bytes("isometric", e, NOW));
+        assertThat(isometric)
+                .contains("riser 2100")
+                .contains("cut 2095")
+                .contains("Put together in this order")
+                .contains("tee 3");
         assertThat(text).contains("90° elbow 1").contains("galvanised steel, schedule 40, 1");
     }
 
@@ -202,7 +208,7 @@ class PipeJsonTest {
         assertThat(new String(Papers.bytes("dxf", e, NOW), StandardCharsets.UTF_8))
                 .contains("riser 2095");
         Evaluation empty = Evaluation.of(demo("demo-pipe-run").with(PipeLineKind.PIPE, PipeLine.NEW), DATA);
-        for (String id : List.of("sum", "cuts", "parts", "dxf")) {
+        for (String id : List.of("sum", "isometric", "cuts", "parts", "dxf")) {
             assertThatThrownBy(() -> Papers.bytes(id, empty, NOW)).isInstanceOf(BookTrouble.class);
         }
     }

@@ -14,6 +14,7 @@ import mellowflare.cli.input.Refused;
 import mellowflare.cli.output.FindingsOut;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.pipe.line.PipeCase;
 import mellowflare.core.pipe.line.PipeLine;
@@ -269,10 +270,7 @@ public final class OffsetCommand extends ComputeCommand {
         }
 
         private static String figure(JsonNode line, String name) {
-            return line.has(name)
-                    ? mellowflare.core.measure.LengthFormat.decimal(
-                            line.path(name).asDouble(), 2, 2)
-                    : "none";
+            return line.has(name) ? LengthFormat.decimal(line.path(name).asDouble(), 2, 2) : "none";
         }
     }
 }

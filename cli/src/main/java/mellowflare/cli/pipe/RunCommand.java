@@ -86,7 +86,7 @@ public final class RunCommand extends ComputeCommand {
                         .put("swing", s.swing().mm())
                         .put("handleOff", s.handleOff());
                 s.closes().forEach(step.putArray("closes")::add);
-                step.put("says", AssemblyWords.of(number++, s, units));
+                step.put("says", AssemblyWords.of(number++, s, c.laid().orElseThrow(), units));
             }
             parts(out.putArray("parts"), c);
             FindingsOut.put(out, PipeRules.check(c), units);

@@ -7,6 +7,8 @@ import java.util.List;
 public final class Lettering {
     /** Width of a letter on the paper, about. */
     private static final double LETTER = 5;
+    /** How much narrower the smaller words under a name are. */
+    private static final double SMALLER = 0.85;
     /** So many places along a line are looked at for words that lie over it. */
     private static final int CHECKED = 60;
     /** Words over words cannot be read at all, over a line they can. */
@@ -20,13 +22,30 @@ public final class Lettering {
             new Place(new Point(5, -9), Shape.Anchor.START),
             new Place(new Point(-5, -9), Shape.Anchor.END),
             new Place(new Point(5, 9), Shape.Anchor.START),
-            new Place(new Point(-5, 9), Shape.Anchor.END));
+            new Place(new Point(-5, 9), Shape.Anchor.END),
+            new Place(new Point(0, 14), Shape.Anchor.MIDDLE),
+            new Place(new Point(12, -16), Shape.Anchor.START),
+            new Place(new Point(-12, -16), Shape.Anchor.END),
+            new Place(new Point(12, 16), Shape.Anchor.START),
+            new Place(new Point(-12, 16), Shape.Anchor.END),
+            new Place(new Point(13, -2), Shape.Anchor.START),
+            new Place(new Point(-13, -2), Shape.Anchor.END),
+            new Place(new Point(0, -26), Shape.Anchor.MIDDLE),
+            new Place(new Point(0, 22), Shape.Anchor.MIDDLE));
 
     private final List<Line> lines;
     private final List<Field> written = new ArrayList<>();
 
-    /** A line of the drawing, in mm of the paper. */
-    public record Line(Point a, Point b) {}
+    /**
+     * A line of the drawing, in mm of the paper.
+     *
+     * @param clear how far words keep from its middle: half of how thick it is drawn, zero or more
+     */
+    public record Line(Point a, Point b, double clear) {
+        public Line(Point a, Point b) {
+            this(a, b, 0);
+        }
+    }
 
     /** Where words stand. */
     public record Place(Point at, Shape.Anchor anchor) {}
@@ -48,10 +67,11 @@ public final class Lettering {
         }
 
         boolean over(Line line) {
+            double clear = line.clear;
             for (int i = 0; i <= CHECKED; i++) {
                 double x = line.a.x() + (line.b.x() - line.a.x()) * i / CHECKED;
                 double y = line.a.y() + (line.b.y() - line.a.y()) * i / CHECKED;
-                if (x > left && x < right && y > bottom && y < top) {
+                if (x > left - clear && x < right + clear && y > bottom - clear && y < top + clear) {
                     return true;
                 }
             }
@@ -66,9 +86,14 @@ public final class Lettering {
         this.lines = List.copyOf(lines);
     }
 
+    /** Keeps words off a field between two corners, the lower left one first. */
+    public void taken(Point low, Point high) {
+        written.add(new Field(low.x(), low.y(), high.x(), high.y()));
+    }
+
     /** The best place beside a point; it counts as taken from then on. */
     public Place beside(Point p, String text, String under) {
-        double wide = LETTER * Math.max(text.length(), under.length());
+        double wide = LETTER * Math.max(text.length(), SMALLER * under.length());
         Place best = null;
         Field taken = null;
         long fewest = Long.MAX_VALUE;

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.air.day.DayRun;
-import mellowflare.core.air.draw.BarStrips;
 import mellowflare.core.air.draw.DayPlot;
 import mellowflare.core.air.draw.MainDrawing;
 import mellowflare.core.air.layout.Piece;
@@ -21,6 +20,7 @@ import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.run.cut.BarStrips;
 import mellowflare.core.run.walk.Turn;
 import org.junit.jupiter.api.Test;
 

@@ -39,7 +39,13 @@ class PipeOrderTest {
         all.add(offset().withGrade(Optional.of("galvanised-40")));
         all.add(run("up 1 m", "union", "up 800", "valve", "nipple 100", "ahead 400", "to port"));
         all.add(run("up 1 m", "flange weld-neck", "up 800", "cap"));
+        all.add(socketed(offset()));
+        all.add(socketed(run("up 1 m", "union", "up 800", "valve", "ahead 400", "to port")));
         return all;
+    }
+
+    private static PipeLine socketed(PipeLine line) {
+        return line.withSystem(Optional.of("socket3000")).withGrade(Optional.of("steel-80"));
     }
 
     private static List<Practice> practices() {
@@ -91,6 +97,23 @@ class PipeOrderTest {
                         "union",
                         "flange",
                         "direction");
+    }
+
+    @Test
+    void testSocketsArePushedHomeDrawnBackTackedAndWelded() {
+        List<Step> steps = plan(socketed(offset())).steps();
+        assertThat(steps).extracting(Step::id).doesNotContain("thread", "gauge", "seal", "makeup");
+        assertThat(steps)
+                .filteredOn(s -> s.id().equals("push"))
+                .singleElement()
+                .satisfies(s -> assertThat(s.says(UnitSystem.METRIC)).contains("draw it back 1.59 mm"));
+        assertThat(steps)
+                .extracting(Step::title)
+                .containsSubsequence("Push home and draw back", "Tack the sockets", "Weld the sockets");
+        assertThat(plan(socketed(run("up 1 m", "union", "up 800", "to port"))).steps())
+                .extracting(Step::title)
+                .contains("Screw the union together first")
+                .contains("Cut the threads");
     }
 
     @Test

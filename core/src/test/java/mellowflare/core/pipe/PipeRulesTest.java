@@ -288,6 +288,7 @@ class PipeRulesTest {
                 offset().withGrade(Optional.of("en10255-m")),
                 offset().withGrade(Optional.empty()),
                 offset().withSystem(Optional.of("forged3000")),
+                offset().withSystem(Optional.of("socket3000")).withGrade(Optional.of("steel-80")),
                 offset().withSystem(Optional.of("brass125"))
                         .withGrade(Optional.of("brass-regular"))
                         .withSize(Optional.of("4")),
@@ -333,6 +334,7 @@ class PipeRulesTest {
                 "pipe.offset-for-travel",
                 "pipe.buy-nipple",
                 "pipe.part-typical",
+                "pipe.part-unconfirmed",
                 "pipe.angle",
                 "pipe.check-place",
                 "pipe.union-nowhere",

@@ -99,8 +99,8 @@ final class Bodies {
                 f.kind() == Fitted.Kind.FLANGES ? disc(f) : solid(f, f.mouths().subList(0, 1));
         List<Capsule> second =
                 f.kind() == Fitted.Kind.FLANGES ? disc(f) : solid(f, f.mouths().subList(1, 2));
-        int a = add(Say.it("bodies.near-half", "name", f.name()), Body.Kind.HALF, first, Optional.empty(), order(i));
-        int b = add(Say.it("bodies.far-half", "name", f.name()), Body.Kind.HALF, second, Optional.empty(), order(i));
+        int a = add(Say.it("bodies.near-half", "name", f.called()), Body.Kind.HALF, first, Optional.empty(), order(i));
+        int b = add(Say.it("bodies.far-half", "name", f.called()), Body.Kind.HALF, second, Optional.empty(), order(i));
         behind.put(List.of(i, 0), a);
         behind.put(List.of(i, 1), b);
         bonds.add(new Bond(a, b, kind, f.at(), f.mouths().get(1).out()));
@@ -130,8 +130,7 @@ final class Bodies {
         Mouth m = laid.fittings().get(fitting).mouths().get(mouth);
         if (other != null && m.join() != Mouth.Join.NONE) {
             Vector at = laid.fittings().get(fitting).at().plus(away.times(face(m)));
-            bonds.add(
-                    new Bond(body, other, m.join() == Mouth.Join.WELDED ? Bond.Kind.WELD : Bond.Kind.THREAD, at, away));
+            bonds.add(new Bond(body, other, m.welded() ? Bond.Kind.WELD : Bond.Kind.THREAD, at, away));
         }
     }
 

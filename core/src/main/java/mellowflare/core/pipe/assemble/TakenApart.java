@@ -146,7 +146,9 @@ final class TakenApart {
             return Optional.of(new Move(parts, at, reach(swing, parts, false), true));
         }
         blocked.add(new Blocked(
-                bodies.get(parts.nextSetBit(0)).name(), meets.get(), Length.ofMm(reach(swing, parts, true))));
+                bodies.get(parts.nextSetBit(0)).name(),
+                meets.get(),
+                Length.ofMm(Math.ceil(reach(swing, parts, true)))));
         return Optional.empty();
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Length;
+import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /**
  * How likely it is that the far end comes to lie within what it takes up. First order: what scatters is taken as independent and bell-shaped, and the three directions apart from each other.
@@ -62,16 +63,6 @@ public record Closing(double chance, Length allowed, List<Share> shares, Optiona
         if (scatter < 1e-9) {
             return Math.abs(mean) <= limit ? 1 : 0;
         }
-        return below((limit - mean) / scatter) - below((-limit - mean) / scatter);
-    }
-
-    /** The normal distribution, by Abramowitz and Stegun 26.2.17; its error is below 1e-7. */
-    private static double below(double x) {
-        if (x < 0) {
-            return 1 - below(-x);
-        }
-        double t = 1 / (1 + 0.2316419 * x);
-        double poly = t * (0.319381530 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
-        return 1 - Math.exp(-x * x / 2) / Math.sqrt(2 * Math.PI) * poly;
+        return new NormalDistribution(mean, scatter).probability(-limit, limit);
     }
 }

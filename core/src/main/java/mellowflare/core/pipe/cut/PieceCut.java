@@ -28,6 +28,11 @@ public record PieceCut(
         return exact.flatMap(e -> shop.map(s -> s.minus(e))).orElse(Length.ZERO);
     }
 
+    /** The piece while nothing may be cut: how long it is worked out to be, and nothing to mark. */
+    public PieceCut held() {
+        return new PieceCut(name, size, exact, bought ? shop : Optional.empty(), bought, least, nipple);
+    }
+
     /** Whether it comes out at nothing or less: the fittings overlap. */
     public boolean overlaps() {
         return exact.filter(e -> e.mm() <= 0).isPresent();

@@ -56,12 +56,13 @@ public final class Pieces {
         return least.computeIfAbsent(
                 List.of(size, threads),
                 k -> parts.house(size)
-                        .flatMap(h -> thread(size)
-                                .map(u -> h.length(HouseSize.Own.GRIP_MM).plus(u.times(threads)))));
+                        .map(h -> h.length(HouseSize.Own.GRIP_MM))
+                        .flatMap(grip ->
+                                threads == 0 ? Optional.of(grip) : thread(size).map(u -> grip.plus(u.times(threads)))));
     }
 
     private Optional<Length> thread(String size) {
-        return take.makeUp(size).map(m -> m.useful().orElse(m.length()));
+        return parts.threadMakeUp(size).map(m -> m.useful().orElse(m.length()));
     }
 
     /** How far the length of a piece may be out before its joints no longer take it up. */

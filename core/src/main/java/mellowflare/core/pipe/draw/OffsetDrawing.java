@@ -1,5 +1,6 @@
 package mellowflare.core.pipe.draw;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,6 +10,7 @@ import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Fill;
+import mellowflare.core.geometry.Lettering;
 import mellowflare.core.geometry.Pen;
 import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
@@ -36,6 +38,17 @@ public final class OffsetDrawing {
     private static final double BOTTOM = 44;
     private static final double REFERENCE = 172;
 
+    /** From a dimension's points to its figure, about; the painter knows it in dots. */
+    private static final double TO_FIGURE = 33;
+
+    private static final double UP_AND_DOWN = 14;
+
+    /** Width of a letter of a dimension, about. */
+    private static final double FIGURE = 8.5;
+
+    /** Room for a figure between a dimension and what stands before it. */
+    private static final double ONE_FIGURE = 28;
+
     private final PipeCase c;
     private final OffsetSum s;
     private final Optional<OffsetFigure> lit;
@@ -47,6 +60,7 @@ public final class OffsetDrawing {
     private final double w;
     private final double o;
     private final double scale;
+    private final Lettering lettering;
 
     private OffsetDrawing(PipeCase c, List<Finding> findings, Optional<OffsetFigure> lit) {
         this.c = c;
@@ -62,6 +76,7 @@ public final class OffsetDrawing {
         a = whole ? s.legA().orElseThrow().mm() : 350;
         w = whole ? a + v + s.legC().orElseThrow().mm() : a + v + 350;
         scale = Math.min((RIGHT - LEFT) / w, (TOP - BOTTOM) / Math.max(o, 1));
+        lettering = new Lettering(lines());
     }
 
     /**
@@ -72,6 +87,44 @@ public final class OffsetDrawing {
      */
     public static Drawing page(PipeCase c, List<Finding> findings, Optional<OffsetFigure> lit) {
         return new OffsetDrawing(c, findings, lit).draw();
+    }
+
+    /** What words must keep off: the pipe, the offset's dimension, the edges of what is in the way. */
+    private List<Lettering.Line> lines() {
+        List<Lettering.Line> all = new ArrayList<>();
+        List<Point> pipe = List.of(at(0, 0), at(a, 0), at(a + v, o), at(w, o));
+        for (int i = 0; i + 1 < pipe.size(); i++) {
+            all.add(new Lettering.Line(pipe.get(i), pipe.get(i + 1), half() + 1));
+        }
+        double x = offsetStands();
+        all.add(new Lettering.Line(new Point(x, at(a, 0).y()), new Point(x, at(w, o).y())));
+        all.add(new Lettering.Line(at(a, 0), new Point(x, at(a, 0).y())));
+        s.ask().obstruction().filter(b -> whole).ifPresent(b -> {
+            Point low = low(b);
+            Point high = high(b);
+            Point left = new Point(low.x(), high.y());
+            Point right = new Point(high.x(), low.y());
+            all.add(new Lettering.Line(low, left));
+            all.add(new Lettering.Line(left, high));
+            all.add(new Lettering.Line(high, right));
+            all.add(new Lettering.Line(right, low));
+        });
+        return all;
+    }
+
+    private Point low(Obstruction b) {
+        return at(b.along().mm(), b.from().mm());
+    }
+
+    private Point high(Obstruction b) {
+        return at(b.along().plus(b.length()).mm(), b.from().plus(b.width()).mm());
+    }
+
+    /** The offset stands beside the travel, under leg A's centre line carried on. */
+    private double offsetStands() {
+        Point second = at(a + v, o);
+        Point end = at(w, o);
+        return Math.min(RIGHT - 8, second.x() + Math.max(26, (end.x() - second.x()) * 0.6));
     }
 
     private Point at(double along, double across) {
@@ -85,6 +138,7 @@ public final class OffsetDrawing {
             double across = i * s.ask().spread().orElseThrow().mm();
             pipe(s.parallel().get(i).mm(), across, false);
         }
+        figures();
         obstruction();
         face(at(0, 0), -1, s.ask().a());
         face(at(w, o), 1, s.ask().c());
@@ -99,6 +153,24 @@ public final class OffsetDrawing {
         sheet.mark(marks, Subject.OFFSET, at(a + v / 2, o / 2).plus(18, 12));
         sheet.mark(marks, Subject.PIECES, at(a / 2, 0).plus(0, -12));
         return sheet.done(-6, -6, WIDE + 6, HIGH + 6);
+    }
+
+    private void figures() {
+        keepOff(at(a / 2, 0), follows("A", s.legA(), c));
+        keepOff(at((a + v + w) / 2, o), follows("C", s.legC(), c));
+        Point first = at(a, 0);
+        Point second = at(a + v, o);
+        double x = offsetStands();
+        double middle = (first.y() + second.y()) / 2;
+        double length = FIGURE * follows("O", s.offset(), c).length() / 2;
+        lettering.taken(new Point(x - 17, middle - length), new Point(x + 2, middle + length));
+        beside(new Point((first.x() + second.x()) / 2, (first.y() + second.y()) / 2), follows("T", s.travel(), c), "");
+    }
+
+    /** The figure of a leg stands under it: the painter knows how far, here it is known about. */
+    private void keepOff(Point middle, String figure) {
+        double half = FIGURE * figure.length() / 2;
+        lettering.taken(middle.plus(-half, -TO_FIGURE - UP_AND_DOWN), middle.plus(half, -TO_FIGURE + UP_AND_DOWN));
     }
 
     private double half() {
@@ -167,9 +239,8 @@ public final class OffsetDrawing {
 
     private void obstruction() {
         s.ask().obstruction().filter(x -> whole).ifPresent(x -> {
-            Point low = at(x.along().mm(), x.from().mm());
-            Point high =
-                    at(x.along().plus(x.length()).mm(), x.from().plus(x.width()).mm());
+            Point low = low(x);
+            Point high = high(x);
             sheet.rect(Pen.HIDDEN, Fill.PAPER, low.x(), high.y(), high.x(), low.y());
             String clear = c.clearance()
                     .map(Clearance::clear)
@@ -180,13 +251,13 @@ public final class OffsetDrawing {
                                     "clear",
                                     Figure.of(Length.ofMm(Math.rint(k.mm()))).text(c.units())))
                     .orElse("");
-            sheet.label(
-                    new Point((low.x() + high.x()) / 2, (low.y() + high.y()) / 2),
-                    name(x),
-                    clear,
-                    Shape.Role.OVER,
-                    Shape.Anchor.MIDDLE);
+            beside(new Point((low.x() + high.x()) / 2, (low.y() + high.y()) / 2), name(x), clear);
         });
+    }
+
+    private void beside(Point p, String words, String under) {
+        Lettering.Place place = lettering.beside(p, words, under);
+        sheet.label(place.at(), words, under, Shape.Role.OVER, place.anchor());
     }
 
     private static String name(Obstruction x) {
@@ -213,7 +284,7 @@ public final class OffsetDrawing {
         Point end = at(w, o);
         Point first = at(a, 0);
         Point second = at(a + v, o);
-        double high = TOP + 18;
+        double high = TOP + 27;
         dimension(
                 OffsetFigure.OVERALL,
                 new Point(start.x(), high),
@@ -221,16 +292,9 @@ public final class OffsetDrawing {
                 figure(OffsetFigure.OVERALL));
         sheet.line(Pen.FINE, start.plus(0, half() + 10), new Point(start.x(), high + 3));
         sheet.line(Pen.FINE, new Point(end.x(), high + 3), end.plus(0, half() + 10));
-        sheet.add(new Shape.Dimension(start, first, 1, follows("A", s.legA(), c), false));
+        sheet.add(new Shape.Dimension(start, first, -1, follows("A", s.legA(), c), false));
         sheet.add(new Shape.Dimension(second, end, -1, follows("C", s.legC(), c), false));
-        sheet.label(
-                new Point((first.x() + second.x()) / 2 - 8, (first.y() + second.y()) / 2 - 9),
-                follows("T", s.travel(), c),
-                "",
-                Shape.Role.OVER,
-                Shape.Anchor.END);
-        // The offset stands beside the travel, under leg A's centre line carried on.
-        double x = Math.min(RIGHT - 8, second.x() + Math.max(26, (end.x() - second.x()) * 0.6));
+        double x = offsetStands();
         sheet.line(Pen.FINE, first.plus(half() * 2, 0), new Point(x + 4, first.y()));
         boolean measured = s.ask().way() == OffsetWay.OFFSET;
         dimension(
@@ -272,21 +336,21 @@ public final class OffsetDrawing {
                 Pen.MEASURED,
                 Fill.NONE,
                 false,
-                List.of(new Point(start.x() - 14, REFERENCE), new Point(end.x() + 14, REFERENCE)));
+                List.of(new Point(start.x() - 14, REFERENCE), new Point(end.x() + ONE_FIGURE, REFERENCE)));
         String name = c.line()
                 .offset()
                 .figure(OffsetFigure.READING_1)
                 .map(Taken::reference)
                 .orElse("");
         sheet.label(
-                new Point((start.x() + end.x()) / 2, REFERENCE + 5),
+                new Point((start.x() + end.x()) / 2, REFERENCE + 9),
                 name.isEmpty() ? Say.it("offset-drawing.reference") : name,
                 "",
                 Shape.Role.OVER,
                 Shape.Anchor.MIDDLE);
         // The nearer centre has the shorter reading.
         double x1 = start.x() - 14;
-        double x2 = end.x() + 14;
+        double x2 = end.x() + ONE_FIGURE;
         dimension(
                 OffsetFigure.READING_1,
                 new Point(x1, REFERENCE),
@@ -298,7 +362,7 @@ public final class OffsetDrawing {
                 new Point(x2, end.y()),
                 figure(OffsetFigure.READING_2));
         sheet.line(Pen.FINE, start.plus(-18, 0), start.plus(-8, 0));
-        sheet.line(Pen.FINE, end.plus(8, 0), end.plus(18, 0));
+        sheet.line(Pen.FINE, end.plus(8, 0), end.plus(ONE_FIGURE + 4, 0));
     }
 
     /** Looking along the run: rise and roll, and the offset between them. */
@@ -306,16 +370,16 @@ public final class OffsetDrawing {
         double rise = s.ask().figure(OffsetFigure.RISE).map(t -> t.value().mm()).orElse(310.0);
         double roll = s.ask().figure(OffsetFigure.ROLL).map(t -> t.value().mm()).orElse(240.0);
         double k = 34 / Math.max(rise, roll);
-        Point from = new Point(30, 8);
+        Point from = new Point(66, 4);
         Point up = from.plus(0, rise * k);
         Point to = up.plus(roll * k, 0);
+        measuredLeg(OffsetFigure.RISE, from, up, from.plus(-4, rise * k / 2 - 2), Shape.Anchor.END);
+        measuredLeg(OffsetFigure.ROLL, up, to, up.plus(roll * k / 2, 6), Shape.Anchor.MIDDLE);
         sheet.path(Pen.OUTLINE, Fill.NONE, false, List.of(from, to));
         sheet.add(new Shape.Disc(from, 3, Pen.OUTLINE, Fill.METAL));
         sheet.add(new Shape.Disc(to, 3, Pen.OUTLINE, Fill.METAL));
-        dimension(OffsetFigure.RISE, from.plus(-10, 0), up.plus(-10, 0), figure(OffsetFigure.RISE));
-        dimension(OffsetFigure.ROLL, up.plus(0, 8), to.plus(0, 8), figure(OffsetFigure.ROLL));
         sheet.label(
-                to.plus(10, -10),
+                to.plus(10, -12),
                 Say.it("offset-drawing.along-the-run"),
                 s.offset().isPresent()
                         ? Say.it(
@@ -325,5 +389,14 @@ public final class OffsetDrawing {
                         : "",
                 Shape.Role.NAME,
                 Shape.Anchor.START);
+    }
+
+    /** Rise or roll, as a measured line with its figure beside it. */
+    private void measuredLeg(OffsetFigure f, Point from, Point to, Point figure, Shape.Anchor anchor) {
+        if (lit.filter(f::equals).isPresent()) {
+            light(from, to);
+        }
+        sheet.path(Pen.MEASURED, Fill.NONE, false, List.of(from, to));
+        sheet.label(figure, figure(f), "", Shape.Role.OVER, anchor);
     }
 }

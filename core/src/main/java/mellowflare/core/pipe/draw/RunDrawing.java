@@ -1,6 +1,7 @@
 package mellowflare.core.pipe.draw;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -124,6 +125,11 @@ public final class RunDrawing {
         return all;
     }
 
+    /** The edges of a box, by its corners. */
+    private static final int[][] EDGES = {
+        {0, 1}, {0, 2}, {0, 4}, {1, 3}, {1, 5}, {2, 3}, {2, 6}, {3, 7}, {4, 5}, {4, 6}, {5, 7}, {6, 7}
+    };
+
     private Drawing draw() {
         boolean detailed = laid.spools().size() <= DETAILED;
         boxes().forEach(this::box);
@@ -144,13 +150,15 @@ public final class RunDrawing {
         return chosen.filter(s.name()::equals).isPresent();
     }
 
-    private void box(Box b) {
+    private List<List<Point>> edges(Box b) {
         List<Vector> v = corners(b);
-        int[][] edges = {{0, 1}, {0, 2}, {0, 4}, {1, 3}, {1, 5}, {2, 3}, {2, 6}, {3, 7}, {4, 5}, {4, 6}, {5, 7}, {6, 7}
-        };
-        for (int[] e : edges) {
-            sheet.line(Pen.HIDDEN, view.at(v.get(e[0])), view.at(v.get(e[1])));
-        }
+        return Arrays.stream(EDGES)
+                .map(e -> List.of(view.at(v.get(e[0])), view.at(v.get(e[1]))))
+                .toList();
+    }
+
+    private void box(Box b) {
+        edges(b).forEach(e -> sheet.line(Pen.HIDDEN, e.get(0), e.get(1)));
         sheet.label(view.at(b.low().plus(b.high()).times(0.5)), b.name(), "", Shape.Role.OVER, Shape.Anchor.MIDDLE);
     }
 
@@ -233,11 +241,7 @@ public final class RunDrawing {
 
     /** Measures beside the pipes, as they were called out; names where two pieces are not enough to tell them apart. */
     private void lettering(boolean labelled) {
-        List<Lettering.Line> lines = laid.spools().stream()
-                .map(s -> new Lettering.Line(
-                        view.at(laid.from(s).at()), view.at(laid.to(s).at())))
-                .toList();
-        Lettering lettering = new Lettering(lines);
+        Lettering lettering = new Lettering(lines());
         for (Spool s : laid.spools()) {
             if (s.implied() || !labelled && !here(s)) {
                 continue;
@@ -245,8 +249,7 @@ public final class RunDrawing {
             measure(s);
             Vector middle = laid.from(s).at().plus(laid.to(s).at()).times(0.5).plus(out(s).times(reach()));
             String text = Say.it("run-drawing.piece", "piece", s.name(), "length", bare(s.points()));
-            String under = c.cuts()
-                    .flatMap(k -> k.piece(s.name()))
+            String under = c.piece(s.name())
                     .flatMap(p -> p.shop())
                     .map(l -> Say.it("run-drawing.cut", "cut", SumLine.marked(l, c.units())))
                     .orElse("");
@@ -260,6 +263,16 @@ public final class RunDrawing {
                 sheet.label(place.at(), f.name(), "", Shape.Role.OVER, place.anchor());
             }
         }
+    }
+
+    /** What words keep off: pipes as thick as they are drawn, and the edges of boxes. */
+    private List<Lettering.Line> lines() {
+        List<Lettering.Line> lines = new ArrayList<>();
+        laid.spools()
+                .forEach(s -> lines.add(new Lettering.Line(
+                        view.at(laid.from(s).at()), view.at(laid.to(s).at()), half(s.size()) + 0.5)));
+        boxes().forEach(b -> edges(b).forEach(e -> lines.add(new Lettering.Line(e.get(0), e.get(1)))));
+        return lines;
     }
 
     private String bare(Length l) {

@@ -103,16 +103,16 @@ final class ClosingParts {
     }
 
     private void joint(Spool s, Fitted f, Mouth m) {
-        if (m.join() != Mouth.Join.THREADED) {
+        if (m.join() != Mouth.Join.THREADED && m.join() != Mouth.Join.SOCKET) {
             return;
         }
         parts.makeUp(m.size())
                 .map(ThreadMakeUp::scatter)
                 .ifPresent(scatter -> all.add(
-                        new Part(Say.it("closing-parts.make-up", "place", f.name()), false, scatter, s.direction())));
+                        new Part(Say.it("closing-parts.make-up", "place", f.called()), false, scatter, s.direction())));
         if (f.kind() == Fitted.Kind.ELBOW) {
             all.add(new Part(
-                    Say.it("closing-parts.square", "place", f.name()),
+                    Say.it("closing-parts.square", "place", f.called()),
                     false,
                     s.points().times(Scatter.SQUARE),
                     s.direction().square()));

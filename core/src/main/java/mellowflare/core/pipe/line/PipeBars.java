@@ -1,10 +1,13 @@
 package mellowflare.core.pipe.line;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.cutting.CutTask;
 import mellowflare.core.measure.Length;
@@ -25,43 +28,72 @@ public final class PipeBars {
      * @param c the line
      * @param mark put before the names of its pieces; empty for one line alone
      */
-    public record Marked(PipeCase c, String mark) {}
+    public record Marked(PipeCase c, String mark) {
+        /** A line that is cut alone. */
+        public static Marked alone(PipeCase c) {
+            return new Marked(c, "");
+        }
 
-    private static String kind(PipeCase c, String size) {
-        return c.grade().map(PipeGrade::name).map(g -> g + ", " + size).orElse(size);
+        /** A piece as it is called among those of other lines. */
+        public String marked(PieceCut p) {
+            return mark.isEmpty() ? p.name() : Say.it("pipe-bars.marked", "mark", mark, "piece", p.name());
+        }
     }
 
-    /** A plan for each kind and size of pipe; what is bought ready and what comes out at nothing is left out. */
-    public static Map<String, CutPlan> of(List<Marked> lines) {
-        Map<String, CutPlan> plans = new LinkedHashMap<>();
+    /**
+     * What is cut from one bar and never from another.
+     *
+     * @param pipe what the pipe is; empty while none is chosen
+     * @param size name of its size
+     */
+    public record Kind(String pipe, String size) {
+        private static Kind of(PipeCase c, PieceCut p) {
+            return new Kind(c.grade().map(PipeGrade::name).orElse(""), p.size());
+        }
+
+        public String words() {
+            return pipe.isEmpty() ? size : Say.it("pipe-bars.kind", "pipe", pipe, "size", size);
+        }
+    }
+
+    /** A plan for each kind and size of pipe; what is bought ready, cut already or comes out at nothing is left out. */
+    public static Map<Kind, CutPlan> of(List<Marked> lines) {
+        Map<Kind, CutPlan> plans = new LinkedHashMap<>();
         tasks(lines).forEach((kind, task) -> plans.put(kind, CutPlan.of(task)));
         return plans;
     }
 
-    /** What is to be cut, by kind and size of pipe; bars, kerf and trim are those of the first line. */
-    public static Map<String, CutTask> tasks(List<Marked> lines) {
-        Map<String, List<CutTask.Piece>> pieces = new LinkedHashMap<>();
-        Map<String, List<CutTask.Stock>> stock = new LinkedHashMap<>();
+    private static boolean toCut(Marked m, PieceCut p) {
+        return !p.bought()
+                && p.shop().filter(l -> l.mm() > 0).isPresent()
+                && m.c().line().state(p.name()).done() == PieceState.Done.TO_CUT;
+    }
+
+    /** What is to be cut, by kind and size of pipe; bars, kerf and trim are those of the first line that has such pipe. */
+    public static Map<Kind, CutTask> tasks(List<Marked> lines) {
+        Map<Kind, List<CutTask.Piece>> pieces = new LinkedHashMap<>();
+        Map<Kind, Marked> first = new LinkedHashMap<>();
         for (Marked m : lines) {
-            PipeMaking making = m.c().line().making();
             for (PieceCut p : m.c().pieces()) {
-                Optional<Length> length =
-                        p.shop().map(l -> l.plus(making.allowance())).filter(l -> l.mm() > 0);
-                if (p.bought() || length.isEmpty()) {
-                    continue;
+                if (toCut(m, p)) {
+                    Kind kind = Kind.of(m.c(), p);
+                    first.putIfAbsent(kind, m);
+                    pieces.computeIfAbsent(kind, k -> new ArrayList<>())
+                            .add(new CutTask.Piece(
+                                    m.marked(p),
+                                    p.shop()
+                                            .orElseThrow()
+                                            .plus(m.c().line().making().allowance()),
+                                    1));
                 }
-                String kind = kind(m.c(), p.size());
-                pieces.computeIfAbsent(kind, k -> new ArrayList<>())
-                        .add(new CutTask.Piece(m.mark() + p.name(), length.get(), 1));
-                stock.computeIfAbsent(kind, k -> stock(m.c(), p.size()));
             }
         }
-        Map<String, CutTask> tasks = new LinkedHashMap<>();
-        if (!lines.isEmpty()) {
-            PipeMaking making = lines.get(0).c().line().making();
-            pieces.forEach((kind, all) ->
-                    tasks.put(kind, new CutTask(all, stock.get(kind), making.kerf(), making.trim(), KEPT)));
-        }
+        Map<Kind, CutTask> tasks = new LinkedHashMap<>();
+        pieces.forEach((kind, all) -> {
+            PipeCase c = first.get(kind).c();
+            PipeMaking making = c.line().making();
+            tasks.put(kind, new CutTask(all, stock(c, kind.size()), making.kerf(), making.trim(), KEPT));
+        });
         return tasks;
     }
 
@@ -82,29 +114,58 @@ public final class PipeBars {
         return stock;
     }
 
-    /** The bars at hand after a plan is cut: what was used goes, remnants worth keeping come. */
-    public static List<PipeMaking.OldBar> left(PipeCase c, Map<String, CutPlan> plans) {
-        List<PipeMaking.OldBar> left = new ArrayList<>();
-        List<PipeMaking.OldBar> untouched = new ArrayList<>(c.line().making().old());
-        for (String size : c.pieces().stream().map(PieceCut::size).distinct().toList()) {
-            CutPlan plan = plans.get(kind(c, size));
-            if (plan == null) {
-                continue;
+    /**
+     * A line once the plans are cut: its pieces are marked as cut, and of the bars that stood on its rack the used ones go and remnants worth keeping come.
+     *
+     * @param lines those that were cut together
+     * @param which of them
+     */
+    public static PipeLine cut(List<Marked> lines, int which, Map<Kind, CutPlan> plans) {
+        Marked m = lines.get(which);
+        PipeLine line = m.c().line();
+        Set<Kind> earlier = new HashSet<>();
+        lines.subList(0, which).forEach(x -> earlier.addAll(kinds(x)));
+        for (PieceCut p : m.c().pieces()) {
+            CutPlan plan = plans.get(Kind.of(m.c(), p));
+            if (toCut(m, p) && plan != null && placed(plan, m.marked(p))) {
+                line = line.with(p.name(), line.state(p.name()).with(PieceState.Done.CUT));
             }
-            for (PipeMaking.OldBar o : c.line().making().old()) {
-                if (o.size().equals(size)) {
-                    untouched.remove(o);
-                    long used = plan.bars().stream()
-                            .filter(b -> b.stock().free() && b.stock().length().equals(o.length()))
-                            .count();
-                    if (o.count() > used) {
-                        left.add(new PipeMaking.OldBar(size, o.length(), (int) (o.count() - used)));
-                    }
-                }
-            }
-            plan.remnants().forEach(r -> left.add(new PipeMaking.OldBar(size, r, 1)));
         }
-        left.addAll(untouched);
+        List<PipeMaking.OldBar> rack = line.making().old();
+        for (Kind kind : kinds(m)) {
+            if (!earlier.contains(kind) && plans.containsKey(kind)) {
+                rack = left(rack, kind.size(), plans.get(kind));
+            }
+        }
+        return line.withMaking(line.making().withOld(rack));
+    }
+
+    private static Set<Kind> kinds(Marked m) {
+        return m.c().pieces().stream()
+                .filter(p -> toCut(m, p))
+                .map(p -> Kind.of(m.c(), p))
+                .collect(Collectors.toSet());
+    }
+
+    private static boolean placed(CutPlan plan, String piece) {
+        return plan.bars().stream()
+                .flatMap(b -> b.pieces().stream())
+                .anyMatch(p -> p.name().equals(piece));
+    }
+
+    private static List<PipeMaking.OldBar> left(List<PipeMaking.OldBar> rack, String size, CutPlan plan) {
+        List<PipeMaking.OldBar> left = new ArrayList<>();
+        Map<Length, Long> used = plan.bars().stream()
+                .filter(b -> b.stock().free())
+                .collect(Collectors.groupingBy(b -> b.stock().length(), Collectors.counting()));
+        for (PipeMaking.OldBar o : rack) {
+            long gone = o.size().equals(size) ? Math.min(o.count(), used.getOrDefault(o.length(), 0L)) : 0;
+            used.computeIfPresent(o.length(), (l, n) -> n - gone);
+            if (o.count() > gone) {
+                left.add(new PipeMaking.OldBar(o.size(), o.length(), (int) (o.count() - gone)));
+            }
+        }
+        plan.remnants().forEach(r -> left.add(new PipeMaking.OldBar(size, r, 1)));
         return left;
     }
 }

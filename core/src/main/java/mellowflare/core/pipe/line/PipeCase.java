@@ -39,6 +39,7 @@ import mellowflare.core.pipe.offset.SumSheet;
 import mellowflare.core.pipe.offset.Taken;
 import mellowflare.core.pipe.space.Fitted;
 import mellowflare.core.pipe.space.Laid;
+import mellowflare.core.pipe.space.Mouth;
 import mellowflare.core.pipe.space.RunWalk;
 import mellowflare.core.pipe.stock.FittingSystem;
 import mellowflare.core.pipe.stock.HouseSize;
@@ -209,13 +210,22 @@ public record PipeCase(
         return line.size().flatMap(parts::wall);
     }
 
+    /** Whether any pipe of it carries a thread. */
+    public boolean threaded() {
+        return laid.map(l -> l.fittings().stream()
+                        .flatMap(f -> f.mouths().stream())
+                        .anyMatch(m -> m.join() == Mouth.Join.THREADED))
+                .orElse(!parts.socketed());
+    }
+
     public Optional<HouseSize> house() {
         return line.size().flatMap(parts::house);
     }
 
-    /** Lines of the sum sheet; empty for a run. */
+    /** Lines of the sum sheet, with nothing to mark while the cuts are held; empty for a run. */
     public List<SumLine> sheet() {
-        return sum.map(s -> SumSheet.of(s, units())).orElse(List.of());
+        List<SumLine> lines = sum.map(s -> SumSheet.of(s, units())).orElse(List.of());
+        return held() ? lines.stream().map(SumLine::held).toList() : lines;
     }
 
     /** How an offset passes what is in its way. */
@@ -232,9 +242,19 @@ public record PipeCase(
         return all;
     }
 
-    /** Pieces with their length, in the order of the walk: those of the offset while only that is known. */
+    /** Pieces to be made, in the order of the walk; without a length to mark while the cuts are held. */
     public List<PieceCut> pieces() {
+        return held() ? worked().stream().map(PieceCut::held).toList() : worked();
+    }
+
+    /** Pieces as they are worked out, whether or not they may be cut. */
+    public List<PieceCut> worked() {
         return cuts.map(RunCuts::pieces).orElse(List.of());
+    }
+
+    /** A piece to be made. */
+    public Optional<PieceCut> piece(String name) {
+        return cuts.flatMap(k -> k.piece(name)).map(p -> held() ? p.held() : p);
     }
 
     /** Whether a called figure is not what was written: everything after it is held. */
@@ -259,8 +279,9 @@ public record PipeCase(
                         system().map(FittingSystem::price).orElse(1.0),
                         pipe,
                         s.ask().fitting().degrees() > 45,
-                        ends),
-                Effort.straight(h, w.value().mm() / 1000, pipe, ends));
+                        ends,
+                        parts.socketed()),
+                Effort.straight(h, w.value().mm() / 1000, pipe, ends, parts.socketed()));
     }
 
     private static int ends(EndKind kind) {

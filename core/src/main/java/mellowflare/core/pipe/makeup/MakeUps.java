@@ -30,6 +30,12 @@ public final class MakeUps {
     /** Scatter of a joint of a thread that nobody named (house figure). */
     private static final Length UNNAMED = Length.ofMm(0.5);
 
+    /** Left between the end of the pipe and the bottom of its socket, so that the pipe can grow while it is welded: about 1/16 in (ASME B31.3 figure 328.5.2C). */
+    public static final Length SOCKET_GAP = Length.ofInches(1.0 / 16);
+
+    /** How far a gap set by hand comes out (house figure). */
+    private static final Length GAP_SCATTER = Length.ofMm(0.4);
+
     private final Map<String, Printed> npt = new HashMap<>();
     private final Map<List<Object>, Shop> shop = new HashMap<>();
 
@@ -118,6 +124,12 @@ public final class MakeUps {
     /** A joint that was made up and measured, of a thread that nobody named. */
     public static ThreadMakeUp measured(Length sample) {
         return new ThreadMakeUp(sample, Optional.empty(), Optional.empty(), Optional.empty(), UNNAMED, measured());
+    }
+
+    /** Pipe that is pushed home into a socket and drawn back by the gap. */
+    static ThreadMakeUp socket(Length depth, Source source) {
+        return new ThreadMakeUp(
+                depth.minus(SOCKET_GAP), Optional.empty(), Optional.empty(), Optional.of(depth), GAP_SCATTER, source);
     }
 
     private static Source measured() {

@@ -44,8 +44,26 @@ public record PartsInUse(
         return system.map(FittingSystem::thread).or(() -> grade.map(PipeGrade::thread));
     }
 
-    /** How far a thread of a size goes in. */
+    /** Whether pipe is pushed into its fittings and welded. */
+    public boolean socketed() {
+        return system.filter(s -> s.joint() == FittingSystem.Joint.SOCKET).isPresent();
+    }
+
+    /** How far a pipe of a size goes into a fitting: by its thread, or into the socket less the gap that is left for the weld. */
     public Optional<ThreadMakeUp> makeUp(String size) {
+        if (!socketed()) {
+            return threadMakeUp(size);
+        }
+        Length own = sample.get(size);
+        return own != null
+                ? Optional.of(MakeUps.measured(own))
+                : data.get(PipeStock.KEY)
+                        .fitting(system.orElseThrow(), size)
+                        .flatMap(f -> f.socket().map(d -> MakeUps.socket(d, f.source())));
+    }
+
+    /** How far a thread of a size goes in. */
+    public Optional<ThreadMakeUp> threadMakeUp(String size) {
         Optional<Length> own = Optional.ofNullable(sample.get(size));
         return thread().isEmpty()
                 ? own.map(MakeUps::measured)
@@ -82,6 +100,7 @@ public record PartsInUse(
             case PLUG -> house(part, HouseSize.Own.PLUG_MM, 1);
             case REDUCER ->
                 part.small()
+                        .filter(s -> !socketed())
                         .flatMap(s -> stock.reducer(part.size(), s))
                         .map(r -> new Off(r.length().times(0.5), r.source()));
             case CAP, FLANGE -> Optional.of(new Off(Length.ZERO, Source.of(Say.it("take-offs.measured"))));
@@ -116,6 +135,6 @@ public record PartsInUse(
 
     /** What an end takes off a measure to its face. */
     public Optional<Off> setBack(PipeEnd end, String size) {
-        return SetBacks.of(end, setBack, wall(size), data.get(PipeStock.KEY).flange(size), makeUp(size));
+        return SetBacks.of(end, setBack, wall(size), data.get(PipeStock.KEY).flange(size), threadMakeUp(size));
     }
 }

@@ -26,7 +26,7 @@ public final class TakeOffs {
         return parts;
     }
 
-    /** How far a thread of a size goes in. */
+    /** How far a pipe of a size goes into a fitting. */
     public Optional<ThreadMakeUp> makeUp(String size) {
         return makeUps.computeIfAbsent(size, parts::makeUp);
     }

@@ -5,12 +5,12 @@ import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
 
 /**
- * How far a tight thread goes into its fitting, along the axis.
+ * How far a pipe goes into its fitting, along the axis: by its thread once it is tight, or into a socket.
  *
  * @param length hand tight and wrench together
  * @param handTight by hand; empty where only the sum is known
  * @param wrench by wrench; empty where only the sum is known
- * @param useful length of useful thread on the pipe; empty where it is not listed
+ * @param useful length of useful thread on the pipe, or depth of the socket; empty where it is not listed
  * @param scatter one standard deviation of what joints come out at
  * @param source who says so
  */

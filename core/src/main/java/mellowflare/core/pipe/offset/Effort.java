@@ -19,23 +19,41 @@ public record Effort(int pieces, int joints, double minutes, double price) {
      * @param fittingFactor factor on the price of fittings
      * @param pipeFactor factor on the price of pipe
      * @param sharp whether the fittings turn by more than 45 degrees
+     * @param ends how many of its two ends are joined to something
+     * @param welded whether its fittings are welded, not threaded
      */
     public static Effort offset(
-            HouseSize house, double metres, double fittingFactor, double pipeFactor, boolean sharp, int ends) {
+            HouseSize house,
+            double metres,
+            double fittingFactor,
+            double pipeFactor,
+            boolean sharp,
+            int ends,
+            boolean welded) {
         double fitting = house.price(sharp ? HouseSize.Item.ELBOW_90 : HouseSize.Item.ELBOW_45);
-        return of(house, 3, 4 + ends, metres, 2 * fitting * fittingFactor, pipeFactor);
+        return of(house, new Work(3, 4 + ends, welded), metres, 2 * fitting * fittingFactor, pipeFactor);
     }
 
-    /** One straight piece. */
-    public static Effort straight(HouseSize house, double metres, double pipeFactor, int ends) {
-        return of(house, 1, ends, metres, 0, pipeFactor);
+    /**
+     * One straight piece.
+     *
+     * @param welded whether its ends are welded
+     */
+    public static Effort straight(HouseSize house, double metres, double pipeFactor, int ends, boolean welded) {
+        return of(house, new Work(1, ends, welded), metres, 0, pipeFactor);
     }
 
-    private static Effort of(
-            HouseSize house, int pieces, int joints, double metres, double fittings, double pipeFactor) {
-        double minutes = pieces * house.minutes(HouseSize.Work.CUT_MIN)
-                + 2 * pieces * house.minutes(HouseSize.Work.THREAD_MIN)
-                + joints * house.minutes(HouseSize.Work.JOINT_MIN);
-        return new Effort(pieces, joints, minutes, metres * house.price(HouseSize.Item.METRE) * pipeFactor + fittings);
+    private record Work(int pieces, int joints, boolean welded) {}
+
+    private static Effort of(HouseSize house, Work work, double metres, double fittings, double pipeFactor) {
+        double joining = work.welded()
+                ? work.joints() * house.minutes(HouseSize.Work.WELD_MIN)
+                : 2 * work.pieces() * house.minutes(HouseSize.Work.THREAD_MIN)
+                        + work.joints() * house.minutes(HouseSize.Work.JOINT_MIN);
+        return new Effort(
+                work.pieces(),
+                work.joints(),
+                work.pieces() * house.minutes(HouseSize.Work.CUT_MIN) + joining,
+                metres * house.price(HouseSize.Item.METRE) * pipeFactor + fittings);
     }
 }

@@ -22,6 +22,11 @@ public record SumLine(
     private static final String OPEN = "–";
     private static final int FINEST = 64;
 
+    /** The line while nothing may be cut. */
+    public SumLine held() {
+        return new SumLine(row, says, worked, exact, Optional.empty(), angle);
+    }
+
     /** The exact value as it stands on the sheet; a dash while it is not known. */
     public String exactText(UnitSystem units) {
         return angle.map(a -> LengthFormat.decimal(a.degrees(), 2, 0) + "°")

@@ -17,6 +17,7 @@ import mellowflare.core.pipe.cut.RunCuts;
 import mellowflare.core.pipe.line.PipeCase;
 import mellowflare.core.pipe.line.PipeSealing;
 import mellowflare.core.pipe.makeup.EndKind;
+import mellowflare.core.pipe.makeup.MakeUps;
 import mellowflare.core.pipe.offset.OffsetFigure;
 import mellowflare.core.pipe.offset.OffsetWay;
 import mellowflare.core.pipe.offset.Taken;
@@ -39,6 +40,7 @@ final class PipeStepFigures {
         "figures",
         "fluid",
         "fluidCaution",
+        "gap",
         "handTurns",
         "last",
         "legA",
@@ -106,6 +108,7 @@ final class PipeStepFigures {
                 f,
                 "fluidCaution",
                 c.fluid().map(Fluid::caution).or(() -> Optional.of(Say.it("pipe-step-figures.never-feel"))));
+        put(f, "gap", Optional.of(LengthFormat.figure(MakeUps.SOCKET_GAP, c.units())));
         put(f, "handTurns", handTurns());
         put(f, "last", last());
         put(f, "legA", c.sum().flatMap(s -> s.legA()).map(this::text));
@@ -229,7 +232,9 @@ final class PipeStepFigures {
         List<AssemblyStep> steps = c.assembly().steps();
         List<String> names = steps.stream()
                 .limit(MOST)
-                .map(s -> String.join(" + ", s.parts()))
+                .map(s -> String.join(
+                        " + ",
+                        s.parts().stream().map(c.laid().orElseThrow()::called).toList()))
                 .toList();
         if (names.isEmpty()) {
             return Optional.empty();

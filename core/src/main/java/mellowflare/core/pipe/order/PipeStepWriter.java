@@ -43,6 +43,8 @@ public final class PipeStepWriter implements StepFiller.Ordered<Void> {
                     "weld-neck",
                     "threaded-flange",
                     "welded",
+                    "welded-flange",
+                    "sockets",
                     "union",
                     "threads",
                     "bought",
@@ -103,7 +105,7 @@ public final class PipeStepWriter implements StepFiller.Ordered<Void> {
             case "overall", "offset", "readback", "centre" -> c.isOffset() ? Subject.OFFSET : Subject.RUN;
             case "walk" -> Subject.RUN;
             case "sheet", "cut", "ream", "thread", "gauge", "bought", "leave", "measure" -> Subject.PIECES;
-            case "dry", "makeup", "direction", "flange", "tack", "weld", "bolt", "union" -> Subject.ASSEMBLY;
+            case "dry", "makeup", "direction", "push", "flange", "tack", "weld", "bolt", "union" -> Subject.ASSEMBLY;
             default -> Subject.LINE;
         };
     }
@@ -146,6 +148,10 @@ public final class PipeStepWriter implements StepFiller.Ordered<Void> {
             if (f.mouths().stream().anyMatch(m -> m.join() == Mouth.Join.THREADED)) {
                 words.add("threads");
             }
+            if (f.mouths().stream().anyMatch(m -> m.join() == Mouth.Join.SOCKET)) {
+                words.add("sockets");
+                words.add("welded");
+            }
             if (f.kind() == Fitted.Kind.UNION || f.kind() == Fitted.Kind.DIELECTRIC) {
                 words.add("union");
             }
@@ -159,6 +165,7 @@ public final class PipeStepWriter implements StepFiller.Ordered<Void> {
                         });
                 if (k.welded()) {
                     words.add("welded");
+                    words.add("welded-flange");
                 }
             });
         }

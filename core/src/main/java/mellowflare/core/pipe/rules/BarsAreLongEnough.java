@@ -28,10 +28,10 @@ final class BarsAreLongEnough implements Rule<PipeCase> {
     @Override
     public List<Finding> check(PipeCase c) {
         Length bar = c.line().making().bar();
-        Optional<PieceCut> over = c.pieces().stream()
+        Optional<PieceCut> over = c.worked().stream()
                 .filter(p -> p.shop().filter(s -> s.compareTo(bar) > 0).isPresent())
                 .findFirst();
-        if (c.pieces().isEmpty()) {
+        if (c.worked().isEmpty()) {
             return List.of(Finding.notChecked(TEXT, Subject.PIECES, PipeNeeds.pieces(c)));
         }
         return List.of(Finding.of(

@@ -69,7 +69,13 @@ final class ComesTogether implements Rule<PipeCase> {
             all.add(Finding.fail(
                     SWING,
                     Subject.ASSEMBLY,
-                    Map.of("part", Figure.of(b.part()), "by", Figure.of(b.by()), "swing", Figure.of(b.swing()))));
+                    Map.of(
+                            "part",
+                            Figure.of(c.laid().map(l -> l.called(b.part())).orElse(b.part())),
+                            "by",
+                            Figure.of(b.by()),
+                            "swing",
+                            Figure.of(b.swing()))));
         }
         if (a.blocked().isEmpty()) {
             all.add(Finding.pass(SWING, Subject.ASSEMBLY, Map.of()));

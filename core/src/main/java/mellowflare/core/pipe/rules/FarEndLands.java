@@ -27,7 +27,7 @@ final class FarEndLands implements Rule<PipeCase> {
 
     @Override
     public List<Finding> check(PipeCase c) {
-        if (c.cuts().isEmpty() || c.pieces().stream().anyMatch(p -> p.exact().isEmpty())) {
+        if (c.cuts().isEmpty() || c.worked().stream().anyMatch(p -> p.exact().isEmpty())) {
             return List.of(Finding.notChecked(TEXT, Subject.PIECES, PipeNeeds.pieces(c)));
         }
         List<Vector> out = c.cuts().get().out();

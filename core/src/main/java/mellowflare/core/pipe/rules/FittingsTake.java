@@ -46,6 +46,15 @@ final class FittingsTake implements Rule<PipeCase> {
             "Measure the part at hand and enter it before the pieces beside it are cut.",
             Source.house("what fittings take is measured or tabled"));
 
+    private static final RuleText UNCONFIRMED = new RuleText(
+            "pipe.part-unconfirmed",
+            Severity.NOTE,
+            "What the {part} takes is not checked against its printed standard here.",
+            "Every figure is checked or measured.",
+            "{source}",
+            "Measure the part at hand and enter it before the pieces beside it are cut.",
+            Source.house("what fittings take is measured or tabled"));
+
     @Override
     public List<Finding> check(PipeCase c) {
         if (c.system().isEmpty() || c.line().size().isEmpty()) {
@@ -65,7 +74,7 @@ final class FittingsTake implements Rule<PipeCase> {
             if (face.isEmpty()) {
                 all.add(Finding.fail(p.kind() == PartKind.ELBOW ? ANGLE : PART, Subject.PIPE, figures));
             } else if (face.get().source().confidence() == Confidence.UNCONFIRMED) {
-                all.add(Finding.fail(GUESSED, Subject.PIPE, figures));
+                all.add(Finding.fail(standard(p.kind()) ? UNCONFIRMED : GUESSED, Subject.PIPE, figures));
             }
         }
         return all.isEmpty()
@@ -74,6 +83,14 @@ final class FittingsTake implements Rule<PipeCase> {
                         Subject.PIPE,
                         Map.of("system", Figure.of(c.system().get().name()))))
                 : all;
+    }
+
+    /** Whether a standard fixes what such a part takes. */
+    private static boolean standard(PartKind kind) {
+        return switch (kind) {
+            case ELBOW, TEE, CROSS, COUPLING, REDUCER, CAP, FLANGE -> true;
+            default -> false;
+        };
     }
 
     private static List<PartKey> used(PipeCase c) {

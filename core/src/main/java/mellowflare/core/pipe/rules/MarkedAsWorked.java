@@ -42,7 +42,7 @@ final class MarkedAsWorked implements Rule<PipeCase> {
     @Override
     public List<Finding> check(PipeCase c) {
         List<Finding> all = new ArrayList<>();
-        for (PieceCut p : c.pieces()) {
+        for (PieceCut p : c.worked()) {
             Optional<Length> marked = c.line().state(p.name()).marked();
             if (marked.isPresent() && p.shop().isPresent()) {
                 all.add(finding(c, p, marked.get(), p.shop().get()));

@@ -49,11 +49,11 @@ final class PiecesCanBeMade implements Rule<PipeCase> {
 
     @Override
     public List<Finding> check(PipeCase c) {
-        if (c.pieces().isEmpty() && !overlapping(c)) {
+        if (c.worked().isEmpty() && !overlapping(c)) {
             return List.of(Finding.notChecked(OVERLAP, Subject.PIECES, PipeNeeds.pieces(c)));
         }
         List<Finding> all = new ArrayList<>();
-        for (PieceCut p : c.pieces()) {
+        for (PieceCut p : c.worked()) {
             if (p.overlaps()) {
                 all.add(fail(OVERLAP, p, p.exact().orElseThrow()));
             } else if (p.tooShort()) {
@@ -71,7 +71,7 @@ final class PiecesCanBeMade implements Rule<PipeCase> {
         if (!all.isEmpty()) {
             return all;
         }
-        if (c.pieces().stream().anyMatch(p -> p.exact().isEmpty())) {
+        if (c.worked().stream().anyMatch(p -> p.exact().isEmpty())) {
             return List.of(Finding.notChecked(OVERLAP, Subject.PIECES, PipeNeeds.pieces(c)));
         }
         return List.of(Finding.pass(OVERLAP, Subject.PIECES, Map.of()), Finding.pass(SHORT, Subject.PIECES, Map.of()));
@@ -79,7 +79,7 @@ final class PiecesCanBeMade implements Rule<PipeCase> {
 
     /** The travel piece is known though the legs are not. */
     private static boolean overlapping(PipeCase c) {
-        return c.pieces().isEmpty()
+        return c.worked().isEmpty()
                 && c.sum()
                         .flatMap(OffsetSum::cutB)
                         .filter(b -> b.exact().mm() <= 0)

@@ -56,7 +56,7 @@ final class PipeGoesWithFittings implements Rule<PipeCase> {
         PipeGrade g = c.grade().get();
         List<Finding> all = new ArrayList<>();
         all.add(Finding.of(
-                s.thread() == g.thread(),
+                s.thread() == g.thread() || !c.threaded(),
                 THREAD,
                 Subject.PIPE,
                 Map.of(

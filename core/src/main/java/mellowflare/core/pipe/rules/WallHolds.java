@@ -20,14 +20,14 @@ import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.Source;
 import mellowflare.core.thread.ThreadTable;
 
-/** Whether the wall under the thread carries the pressure. */
+/** Whether the wall, under its thread where it has one, carries the pressure. */
 final class WallHolds implements Rule<PipeCase> {
     private static final RuleText TEXT = new RuleText(
             "pipe.wall",
             Severity.STOP,
-            "The wall under the thread of {pipe} {size} is good for {allowed}; the line works at {working}.",
-            "The wall under the thread of {pipe} {size} is good for {allowed}, above the {working} of the line.",
-            "wall less mill tolerance and depth of thread, with the allowable stress of the code",
+            "The wall of size {size} ({pipe}) is good for {allowed}; the line works at {working}.",
+            "The wall of size {size} ({pipe}) is good for {allowed}, above the {working} of the line.",
+            "wall less mill tolerance and, where it is threaded, depth of thread, with the allowable stress of the code",
             "Use pipe with a thicker wall.",
             new Source("ASME B31.3 304.1.2 with the thread taken off", Confidence.TYPICAL));
 
@@ -81,6 +81,7 @@ final class WallHolds implements Rule<PipeCase> {
     private static Finding finding(PipeCase c, PipeWall w) {
         Length pitch = c.parts()
                 .thread()
+                .filter(t -> c.threaded())
                 .flatMap(t -> c.data().get(ThreadTable.KEY).find(t, w.size()))
                 .map(t -> t.pitch().length())
                 .orElse(Length.ZERO);

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Angle;
+import mellowflare.core.pipe.layout.RunAsk;
 import mellowflare.core.pipe.makeup.EndKind;
 import mellowflare.core.pipe.makeup.PartKey;
 
@@ -51,6 +52,14 @@ public record Fitted(
         public boolean opens() {
             return this == UNION || this == DIELECTRIC || this == FLEX || this == FLANGES;
         }
+    }
+
+    /** As it is called in a sentence: one that was given no name is called by what it is, the first end by what it is and where. */
+    public String called() {
+        if (kind == Kind.END && name.equals(RunAsk.START)) {
+            return Say.it("fitted.start", "end", end.map(EndKind::word).orElse(""));
+        }
+        return name.matches("\\d+") ? Say.it("fitted.numbered", "kind", kind.name(), "number", name) : name;
     }
 
     /** Whether the figures of all its mouths are known. */

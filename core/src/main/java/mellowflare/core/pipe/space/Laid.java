@@ -33,6 +33,21 @@ public record Laid(
         return Optional.ofNullable(places.get(piece)).map(fittings::get);
     }
 
+    /** A part as it is called in a sentence. */
+    public String called(String part) {
+        return fitting(part).map(Fitted::called).orElse(part);
+    }
+
+    /** The fitting of a name. */
+    public Optional<Fitted> fitting(String name) {
+        return fittings.stream().filter(f -> f.name().equals(name)).findFirst();
+    }
+
+    /** The pipe of a name. */
+    public Optional<Spool> spool(String name) {
+        return spools.stream().filter(s -> s.name().equals(name)).findFirst();
+    }
+
     public Fitted from(Spool s) {
         return fittings.get(s.from());
     }

@@ -19,9 +19,17 @@ public record Mouth(Vector out, String size, Optional<Off> off, Optional<Length>
     /** How a pipe is joined to a mouth. */
     public enum Join {
         THREADED,
+        /** Welded to a flange or neck. */
         WELDED,
+        /** Pushed into a socket and welded round. */
+        SOCKET,
         /** Not at all: the pipe's end lies there. */
         NONE
+    }
+
+    /** Whether nothing has to be turned to join it. */
+    public boolean welded() {
+        return join == Join.WELDED || join == Join.SOCKET;
     }
 
     Mouth with(String otherSize, Optional<Off> otherOff, Optional<Length> otherFace) {

@@ -319,7 +319,7 @@ public final class RunWalk {
                     size,
                     take.face(PartKey.of(PartKind.CAP, size)),
                     Optional.of(Length.ZERO),
-                    Mouth.Join.THREADED);
+                    fitting());
             arrive(new Fitted(
                     x.name(),
                     Fitted.Kind.CAP,
@@ -363,7 +363,12 @@ public final class RunWalk {
 
     private Mouth mouth(Vector out, PartKey part, String mouthSize) {
         return new Mouth(
-                out, mouthSize, take.takeOff(part, mouthSize), take.face(part).map(Off::length), Mouth.Join.THREADED);
+                out, mouthSize, take.takeOff(part, mouthSize), take.face(part).map(Off::length), fitting());
+    }
+
+    /** How pipe is joined to a fitting of this system. */
+    private Mouth.Join fitting() {
+        return parts.socketed() ? Mouth.Join.SOCKET : Mouth.Join.THREADED;
     }
 
     /** Puts a fitting at the end of the pipe that is open, and goes on from its second mouth. */

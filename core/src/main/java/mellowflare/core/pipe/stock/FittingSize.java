@@ -5,13 +5,14 @@ import mellowflare.core.measure.Length;
 import mellowflare.core.reference.Source;
 
 /**
- * One size of a system of threaded fittings.
+ * One size of a system of fittings.
  *
  * @param system under which its dimensions are listed
  * @param size name of the size, a label and no length
  * @param centre90 centre to face of elbow, tee and cross
  * @param centre45 centre to face of the 45 degree elbow; empty where there is none or none is confirmed
  * @param coupling length of a coupling; empty where the standard has none
+ * @param socket depth of the socket that pipe is pushed into; empty for threads
  * @param more street elbows and caps; empty where none are listed
  * @param source standard
  */
@@ -21,6 +22,7 @@ public record FittingSize(
         Length centre90,
         Optional<Length> centre45,
         Optional<Length> coupling,
+        Optional<Length> socket,
         Optional<More> more,
         Source source) {
 
@@ -35,6 +37,6 @@ public record FittingSize(
     public record More(Optional<Length> street90, Optional<Length> street45, Optional<Length> cap, Source source) {}
 
     FittingSize with(Optional<More> listed) {
-        return new FittingSize(system, size, centre90, centre45, coupling, listed, source);
+        return new FittingSize(system, size, centre90, centre45, coupling, socket, listed, source);
     }
 }

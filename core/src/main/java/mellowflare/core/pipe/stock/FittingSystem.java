@@ -7,12 +7,13 @@ import mellowflare.core.reference.Source;
 import mellowflare.core.thread.ThreadSeries;
 
 /**
- * A system of threaded fittings.
+ * A system of fittings.
  *
  * @param id stable name
  * @param name as shown
  * @param sizes under which name its dimensions are listed
- * @param thread series of its threads
+ * @param joint how pipe is joined to them
+ * @param thread series of its threads; where pipe is welded in, that of its threaded ends
  * @param metal what they are made of
  * @param rating table of its ratings; empty where the standard rates a fitting by the pipe that goes with it
  * @param goesWith walls of pipe that the class goes with
@@ -23,6 +24,7 @@ public record FittingSystem(
         String id,
         String name,
         String sizes,
+        Joint joint,
         ThreadSeries thread,
         Metal metal,
         Optional<String> rating,
@@ -31,5 +33,12 @@ public record FittingSystem(
         Source source) {
     public FittingSystem {
         goesWith = List.copyOf(goesWith);
+    }
+
+    /** How pipe is joined to a fitting. */
+    public enum Joint {
+        THREADED,
+        /** Pushed into a socket, drawn back a little, and welded round. */
+        SOCKET
     }
 }

@@ -56,7 +56,8 @@ public final class PipeStock {
                                 .map(r -> fitting(r, u), f -> List.of(f.system(), f.size()))
                                 .stream())
                 .map(f -> f.with(Optional.ofNullable(more.get(List.of(f.system(), f.size())))))
-                .toList();
+                .collect(Collectors.toCollection(ArrayList::new));
+        fittings.addAll(table("sockets.csv").map(PipeStock::socket, f -> List.of(f.system(), f.size())));
         grades = table("pipes.csv").map(PipeStock::grade, PipeGrade::id);
         walls = walls(grades);
         flanges = table("flanges.csv").map(PipeStock::flange, FlangeSize::size);
@@ -100,6 +101,7 @@ public final class PipeStock {
                 r.need("id"),
                 r.said("name"),
                 r.need("sizes"),
+                r.word("joint", FittingSystem.Joint.class),
                 r.word("thread", ThreadSeries.class),
                 r.word("metal", Metal.class),
                 Optional.of(r.need("rated")).filter(t -> !t.equals(BY_PIPE)),
@@ -115,6 +117,21 @@ public final class PipeStock {
                 r.length("centre_90_" + unit),
                 r.maybeLength("centre_45_" + unit),
                 r.maybeLength("coupling_" + unit),
+                Optional.empty(),
+                Optional.empty(),
+                r.source());
+    }
+
+    /** Listed to the bottom of the socket; the face lies a depth further out. */
+    private static FittingSize socket(CsvTable.Row r) {
+        Length depth = r.length("depth_mm");
+        return new FittingSize(
+                r.need("system"),
+                r.need("size"),
+                r.length("bottom_90_mm").plus(depth),
+                Optional.of(r.length("bottom_45_mm").plus(depth)),
+                Optional.of(r.length("between_mm").plus(depth.times(2))),
+                Optional.of(depth),
                 Optional.empty(),
                 r.source());
     }

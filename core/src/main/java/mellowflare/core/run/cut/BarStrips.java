@@ -1,4 +1,4 @@
-package mellowflare.core.air.draw;
+package mellowflare.core.run.cut;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -23,28 +23,48 @@ public final class BarStrips {
     private static final double HALF = 6;
     /** From this many bars on only the first ones are drawn; the list has them all. */
     private static final int MOST = 40;
+
+    private static final int MOST_NARROW = 14;
+    /** Room for the words before a numbered bar. */
+    private static final double NUMBERED = 72;
+
     /** So many bars stand below each other before they go on beside. */
     private static final int ONE_COLUMN = 5;
 
     private record Bar(String size, CutBar bar) {}
 
-    private BarStrips() {}
+    private final UnitSystem units;
+    private final boolean numbered;
+
+    private BarStrips(UnitSystem units, boolean numbered) {
+        this.units = units;
+        this.numbered = numbered;
+    }
 
     /**
-     * @param bars by size of the pipe
+     * @param bars by what is written before them: the size of the pipe
      * @param units of the lengths written in them
      */
     public static Drawing of(Map<String, CutPlan> bars, UnitSystem units) {
+        return new BarStrips(units, false).draw(bars, 2, MOST);
+    }
+
+    /** All in one column and numbered, for a narrow place. */
+    public static Drawing narrow(Map<String, CutPlan> bars, UnitSystem units) {
+        return new BarStrips(units, true).draw(bars, 1, MOST_NARROW);
+    }
+
+    private Drawing draw(Map<String, CutPlan> bars, int mostColumns, int most) {
         Drawing.Sheet sheet = new Drawing.Sheet();
         List<Bar> all = new ArrayList<>();
         bars.forEach((size, plan) -> plan.bars().forEach(b -> all.add(new Bar(size, b))));
         double longest =
                 all.stream().mapToDouble(b -> b.bar.stock().length().mm()).max().orElse(1);
-        int drawn = Math.min(MOST, all.size());
-        int columns = drawn > ONE_COLUMN ? 2 : 1;
+        int drawn = Math.min(most, all.size());
+        int columns = drawn > ONE_COLUMN ? mostColumns : 1;
         int rows = (drawn + columns - 1) / columns;
         for (int i = 0; i < drawn; i++) {
-            bar(sheet, all.get(i), i / rows * (WIDE + APART), -(i % rows) * STEP, WIDE / longest, units);
+            bar(sheet, all.get(i), i + 1, i / rows * (WIDE + APART), -(i % rows) * STEP, WIDE / longest);
         }
         double foot = -rows * STEP;
         if (all.size() > drawn) {
@@ -56,16 +76,18 @@ public final class BarStrips {
                     Shape.Anchor.START);
             foot -= STEP;
         }
-        return sheet.done(-56, foot + STEP / 2, columns * WIDE + (columns - 1) * APART + 4, 10);
+        return sheet.done(numbered ? -NUMBERED : -56, foot + STEP / 2, columns * WIDE + (columns - 1) * APART + 4, 10);
     }
 
-    private static void bar(Drawing.Sheet sheet, Bar at, double left, double y, double scale, UnitSystem units) {
+    private void bar(Drawing.Sheet sheet, Bar at, int number, double left, double y, double scale) {
         CutBar b = at.bar;
         sheet.rect(
                 Pen.HIDDEN, Fill.NONE, left, y - HALF, left + b.stock().length().mm() * scale, y + HALF);
         sheet.label(
                 new Point(left - 3, y),
-                b.stock().count().isPresent() ? Say.it("bar-strips.at-hand", "size", at.size) : at.size,
+                numbered
+                        ? number(at, number)
+                        : b.stock().count().isPresent() ? Say.it("bar-strips.at-hand", "size", at.size) : at.size,
                 "",
                 Shape.Role.NAME,
                 Shape.Anchor.END);
@@ -85,6 +107,17 @@ public final class BarStrips {
             }
             x += w + 0.4;
         }
+    }
+
+    private static String number(Bar at, int number) {
+        return Say.it(
+                "bar-strips.numbered",
+                "number",
+                number,
+                "size",
+                at.size.isEmpty() ? "none" : at.size,
+                "hand",
+                at.bar.stock().count().isPresent() ? "yes" : "no");
     }
 
     private static String mark(Length l, UnitSystem units) {

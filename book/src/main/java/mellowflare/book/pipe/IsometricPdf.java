@@ -1,0 +1,47 @@
+package mellowflare.book.pipe;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.Optional;
+import mellowflare.book.BookTrouble;
+import mellowflare.book.Version;
+import mellowflare.book.sheet.SheetPage;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.pipe.PipePlan;
+import mellowflare.core.pipe.assemble.AssemblyStep;
+import mellowflare.core.pipe.assemble.AssemblyWords;
+import mellowflare.core.pipe.draw.RunDrawing;
+import mellowflare.core.pipe.line.PipeCase;
+import mellowflare.core.pipe.space.Laid;
+import org.apache.pdfbox.pdmodel.PDDocument;
+
+/** A run in space over the breadth of a page, and under it the order in which it goes together. */
+final class IsometricPdf {
+    private static final double TURN = 30;
+    private static final double TILT = 28;
+
+    private IsometricPdf() {}
+
+    /** @throws BookTrouble while there is nothing to draw */
+    static byte[] bytes(Evaluation e, PipePlan plan) throws IOException, BookTrouble {
+        PipeCase c = plan.c();
+        Laid laid = c.laid().orElseThrow(() -> new BookTrouble(plan.stillNeeded()));
+        String title = Say.it("isometric-pdf.title", "job", e.job().title());
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+            document.getDocumentInformation().setTitle(title);
+            try (SheetPage page = new SheetPage(document, e.job().title() + "  ·  " + Version.stamp(e.data()))) {
+                page.heading(title, 15);
+                page.drawing(
+                        RunDrawing.page(c, plan.findings(), TURN, TILT, Optional.empty(), RunDrawing.Layout.TALL), 10);
+                page.heading(Say.it("pipe-sheet-part.order"), 12);
+                int number = 1;
+                for (AssemblyStep s : c.assembly().steps()) {
+                    page.text(AssemblyWords.of(number++, s, laid, c.units()), 9.5f, 0, false, 0.13f);
+                }
+            }
+            document.save(bytes);
+            return bytes.toByteArray();
+        }
+    }
+}
