@@ -3,11 +3,13 @@ package mellowflare.app.pipe;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Button;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.FieldState;
+import mellowflare.app.entry.OverField;
 import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 import mellowflare.core.pipe.makeup.EndKind;
@@ -42,7 +44,8 @@ final class LegsPane extends VBox {
                 equal,
                 row("offset-angle-own", Say.it("legs-pane.own-angle"), "45°", model.angle()),
                 row("parallel-pipes", Say.it("legs-pane.pipes"), "1", model.pipes()),
-                row("parallel-spread", Say.it("legs-pane.spread"), Say.it("legs-pane.centres"), model.spread()));
+                row("parallel-spread", Say.it("legs-pane.spread"), Say.it("legs-pane.centres"), model.spread()),
+                faces(model));
         VBox way = Text.under(
                 Say.it("legs-pane.in-the-way"),
                 row("box-name", Say.it("legs-pane.name"), Say.it("legs-pane.hoist-frame"), model.boxName()),
@@ -63,7 +66,25 @@ final class LegsPane extends VBox {
         for (VBox each : List.of(ends, legs, way)) {
             each.getStyleClass().add("tight");
         }
-        getChildren().setAll(new Columns(new double[] {36, 30, 34}, ends, legs, way));
+        getChildren().setAll(new Columns(new double[] {34, 34, 32}, ends, legs, way));
+    }
+
+    /** Face to face, read at four places: whether the flanges are parallel. */
+    private static VBox faces(OffsetModel model) {
+        List<String> ids = List.of("faces-top", "faces-right", "faces-bottom", "faces-left");
+        List<String> words = List.of(
+                Say.it("legs-pane.top"),
+                Say.it("legs-pane.right"),
+                Say.it("legs-pane.bottom"),
+                Say.it("legs-pane.left"));
+        HBox row = new HBox(6);
+        row.getStyleClass().addAll("signed", "four");
+        for (int i = 0; i < ids.size(); i++) {
+            row.getChildren()
+                    .add(new OverField(
+                            ids.get(i), words.get(i), "", model.faces().get(i)));
+        }
+        return Text.under(Say.it("legs-pane.faces"), row);
     }
 
     private ChoiceRow<EndKind> ends(String word, boolean atA) {

@@ -1,10 +1,12 @@
 package mellowflare.app.pipe;
 
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import mellowflare.app.entry.FieldState;
@@ -34,6 +36,7 @@ public final class OffsetModel {
     public static final List<Double> ANGLES = List.of(90.0, 60.0, 45.0, 30.0, 22.5, 11.25);
 
     private final PipeModel model;
+    private String of = "";
     private final Map<OffsetFigure, FieldState<Length>> written = new EnumMap<>(OffsetFigure.class);
     private final Map<OffsetFigure, FieldState<Length>> second = new EnumMap<>(OffsetFigure.class);
     private final Map<OffsetFigure, FieldState<Length>> called = new EnumMap<>(OffsetFigure.class);
@@ -52,6 +55,8 @@ public final class OffsetModel {
     private final FieldState<Length> clear = AboveZero.orZero();
     private final FieldState<Length> spread = AboveZero.taped();
     private final FieldState<Integer> pipes = FieldState.of(OffsetModel::count, n -> "");
+    private final List<FieldState<Length>> faces =
+            Stream.generate(AboveZero::taped).limit(OffsetAsk.ROUND).toList();
     private final ObjectProperty<Optional<OffsetFigure>> lit = new SimpleObjectProperty<>(Optional.empty());
 
     /** The figures of what is in the way. */
@@ -99,6 +104,7 @@ public final class OffsetModel {
         boxName.onChange(this::obstruction);
         clear.onChange(() -> clear.value().ifPresent(l -> ask(Say.it("offset-model.clear"), o -> o.withClear(l))));
         spread.onChange(() -> ask(Say.it("offset-model.pipes"), o -> o.withSpread(spread.value())));
+        faces.forEach(f -> f.onChange(this::facesRead));
         pipes.onChange(() ->
                 ask(Say.it("offset-model.pipes"), o -> o.withPipes(pipes.value().orElse(1))));
         model.currentProperty().addListener((o, was, now) -> refresh());
@@ -241,6 +247,17 @@ public final class OffsetModel {
         return spread;
     }
 
+    /** From face to face at the top, right, bottom and left. */
+    public List<FieldState<Length>> faces() {
+        return faces;
+    }
+
+    /** They count once all four are there. */
+    private void facesRead() {
+        List<Length> read = faces.stream().flatMap(f -> f.value().stream()).toList();
+        ask(Say.it("offset-model.faces"), o -> o.withFaces(read.size() == OffsetAsk.ROUND ? read : List.of()));
+    }
+
     public FieldState<Integer> pipes() {
         return pipes;
     }
@@ -341,6 +358,11 @@ public final class OffsetModel {
                 u);
         show(setBackA, o.a().setBack(), "", u);
         show(setBackC, o.c().setBack(), "", u);
+        boolean other = !of.equals(model.desk().job().id());
+        if (o.obstruction().isEmpty() && (other || all(box.values()))) {
+            box.values().forEach(FieldState::clear);
+            boxName.clear();
+        }
         o.obstruction().ifPresent(x -> {
             show(box.get(Side.ALONG), Optional.of(x.along()), "", u);
             show(box.get(Side.LENGTH), Optional.of(x.length()), "", u);
@@ -350,7 +372,20 @@ public final class OffsetModel {
         });
         show(clear, Optional.of(o.clear()), "", u);
         show(spread, o.spread(), "", u);
+        if (!o.faces().isEmpty()) {
+            for (int i = 0; i < OffsetAsk.ROUND; i++) {
+                show(faces.get(i), Optional.of(o.faces().get(i)), "", u);
+            }
+        } else if (other || all(faces)) {
+            faces.forEach(FieldState::clear);
+        }
+        of = model.desk().job().id();
         pipes.show(Integer.toString(o.pipes()), Optional.of(o.pipes()), u);
+    }
+
+    /** Whether all have a value: what counts only when it is whole, and is not there, was undone. */
+    private static boolean all(Collection<FieldState<Length>> fields) {
+        return fields.stream().allMatch(f -> f.value().isPresent());
     }
 
     private static void show(FieldState<Length> field, Optional<Length> value, String typed, UnitSystem u) {

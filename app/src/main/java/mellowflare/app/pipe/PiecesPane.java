@@ -52,8 +52,7 @@ final class PiecesPane {
     private final VBox others = new VBox(2);
     private final Label says = Text.of("", "soft");
     private final ChoiceRow<Boolean> trim;
-    private final Button cut;
-    private final Button write;
+    private final HBox toDo;
     private final ScrollPane beside;
     private final VBox under;
     private List<String> shown = List.of();
@@ -92,9 +91,10 @@ final class PiecesPane {
                 t -> t.ifPresent(model::trim));
         EntryRow more = row("pipe-old-bar", Say.it("pieces-pane.old-bars"), "2 x 3250", model.oldBar());
         more.onEnter(model::takeOldBar);
-        cut = Press.quiet(Say.it("pieces-pane.all-cut"), () -> model.cut(work.plans()));
+        Button cut = Press.quiet(Say.it("pieces-pane.all-cut"), () -> model.cut(work.plans()));
         cut.setId("pipe-all-cut");
-        write = Press.quiet(Say.it("pieces-pane.write"), () -> model.together().write(model.lines(), work.plans()));
+        Button write =
+                Press.quiet(Say.it("pieces-pane.write"), () -> model.together().write(model.lines(), work.plans()));
         write.setId("pipe-write-together");
         VBox from = tight(
                 Say.it("pieces-pane.cut-from"),
@@ -106,7 +106,8 @@ final class PiecesPane {
                         Say.it("pieces-pane.each-piece"),
                         model.allowance()),
                 row("pipe-step", Say.it("pieces-pane.round-to"), Say.it("pieces-pane.usual-step"), model.step()));
-        VBox rack = tight(Say.it("pieces-pane.rack"), trim, more, old, others, new HBox(6, cut, write));
+        toDo = new HBox(6, cut, write);
+        VBox rack = tight(Say.it("pieces-pane.rack"), trim, more, old, others, toDo);
         under = new VBox(4, says, new Columns(new double[] {44, 56}, from, rack));
     }
 
@@ -187,8 +188,7 @@ final class PiecesPane {
                             () -> model.remove(o)));
         }
         others();
-        cut.setDisable(work.plans().isEmpty());
-        write.setDisable(work.plans().isEmpty());
+        toDo.setVisible(!work.plans().isEmpty());
     }
 
     /** Where each piece is cut: number of its bar, and its place in it. */
@@ -272,7 +272,7 @@ final class PiecesPane {
         table.addRow(
                 0,
                 Text.of(Say.it("pieces-pane.piece"), "soft"),
-                Text.of(Say.it("pieces-pane.exact", "unit", unit), "soft"),
+                Text.of(Say.it("pieces-pane.exact", "unit", unit), "soft", "spare"),
                 Text.of(Say.it("pieces-pane.shop", "unit", unit), "soft"),
                 Text.of(Say.it("pieces-pane.at-saw"), "soft"),
                 Text.of(Say.it("pieces-pane.marked"), "soft"),
@@ -280,7 +280,7 @@ final class PiecesPane {
         table.getChildren().forEach(n -> ((Label) n).setWrapText(false));
         int at = 1;
         for (PieceCut p : pieces) {
-            Label[] cells = {Text.figure(""), Text.figure("", "sum-shop"), Text.of("", "soft")};
+            Label[] cells = {Text.figure("", "spare"), Text.figure("", "sum-shop"), Text.of("", "soft")};
             figures.add(cells);
             Button state = Press.quiet("", () -> model.next(p.name()));
             state.setId("piece-state-" + p.name());

@@ -28,6 +28,7 @@ enum PipeLeaf {
     static Optional<PipeLeaf> of(Subject part) {
         return switch (part) {
             case OFFSET -> Optional.of(OFFSET);
+            case FACES -> Optional.of(LEGS);
             case RUN -> Optional.of(RUN);
             case ASSEMBLY -> Optional.of(ASSEMBLY);
             case PIECES -> Optional.of(PIECES);

@@ -8,6 +8,7 @@ import java.util.Optional;
 import mellowflare.app.OpenBook;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.advice.MethodTopic;
+import mellowflare.core.advice.State;
 import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.Length;
@@ -338,6 +339,26 @@ class PipeModelsTest {
         open("demo-pipe-run");
         assertThat(open.desk().job().title()).isEqualTo("By somebody else");
         assertThat(pieces.state("riser").done()).isEqualTo(PieceState.Done.TO_CUT);
+    }
+
+    @Test
+    void testFacesCountOnceAllFourAreReadAndGoWithTheJob() {
+        assertThat(line().offset().faces()).hasSize(4);
+        assertThat(offset.faces().get(1).textProperty().get()).isEqualTo("1290.5");
+        offset.faces().get(2).textProperty().set("");
+        assertThat(line().offset().faces()).isEmpty();
+        offset.faces().get(2).textProperty().set("1293");
+        assertThat(line().offset().faces()).hasSize(4);
+        assertThat(open.desk().current().findings())
+                .anyMatch(f -> f.rule().id().equals("pipe.faces-parallel") && f.state() == State.FAIL);
+        open.settle();
+        open("demo-pipe-rolling");
+        assertThat(offset.faces())
+                .allSatisfy(f -> assertThat(f.textProperty().get()).isEmpty());
+        assertThat(offset.boxName().textProperty().get())
+                .as("what is in the way of one job is not in the way of the next")
+                .isEmpty();
+        assertThat(offset.box(OffsetModel.Side.WIDTH).value()).isEmpty();
     }
 
     @Test

@@ -174,6 +174,15 @@ public final class Fields {
         return all;
     }
 
+    /** Numbers in their order; empty where there are none. */
+    public List<Double> numbers(String name) throws BookTrouble {
+        List<Double> all = new ArrayList<>();
+        for (JsonNode number : list(name)) {
+            all.add(figure(number, name));
+        }
+        return all;
+    }
+
     public List<String> words(String name) throws BookTrouble {
         List<String> all = new ArrayList<>();
         for (JsonNode each : list(name)) {

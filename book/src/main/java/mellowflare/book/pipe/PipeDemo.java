@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import mellowflare.core.fluid.Ambient;
 import mellowflare.core.fluid.Service;
 import mellowflare.core.geometry.Vector;
@@ -93,7 +94,10 @@ final class PipeDemo {
                 .withA(PipeEnd.of(EndKind.SLIP_ON).withSetBack(Optional.of(Length.ofMm(6))))
                 .withC(PipeEnd.of(EndKind.SLIP_ON).withSetBack(Optional.of(Length.ofMm(6))))
                 .withObstruction(Optional.of(new Obstruction(
-                        "hoist frame", Length.ofMm(760), Length.ofMm(180), Length.ofMm(40), Length.ofMm(120))));
+                        "hoist frame", Length.ofMm(760), Length.ofMm(180), Length.ofMm(40), Length.ofMm(120))))
+                .withFaces(Stream.of(1290.0, 1290.5, 1290.0, 1290.0)
+                        .map(Length::ofMm)
+                        .toList());
         PipeLine line = galvanised("1", ask)
                 .withMaking(PipeMaking.USUAL.withOld(List.of(new PipeMaking.OldBar("1", Length.ofMm(1620), 1))));
         return job("demo-pipe-wash", "Wash water past the hoist frame", "Wash place", UnitSystem.METRIC, line)
@@ -109,7 +113,10 @@ final class PipeDemo {
                                 OffsetFigure.OFFSET, inches(16.5625, 16.5625, ""),
                                 OffsetFigure.OVERALL, inches(51.375, 51.375, "")))
                 .withA(PipeEnd.of(EndKind.SLIP_ON).withSetBack(Optional.of(Length.ofInches(0.1875))))
-                .withC(PipeEnd.of(EndKind.SLIP_ON).withSetBack(Optional.of(Length.ofInches(0.1875))));
+                .withC(PipeEnd.of(EndKind.SLIP_ON).withSetBack(Optional.of(Length.ofInches(0.1875))))
+                .withFaces(Stream.of(51.375, 51.375, 51.375, 51.3906)
+                        .map(Length::ofInches)
+                        .toList());
         PipeLine line = PipeLine.NEW
                 .withSystem(Optional.of("malleable150"))
                 .withGrade(Optional.of("steel-40"))

@@ -106,6 +106,10 @@ final class PipeJson {
                         .put("width", x.width().mm()));
         n.put("clear", o.clear().mm()).put("pipes", o.pipes());
         o.spread().ifPresent(s -> n.put("spread", s.mm()));
+        if (!o.faces().isEmpty()) {
+            ArrayNode faces = n.putArray("faces");
+            o.faces().forEach(l -> faces.add(l.mm()));
+        }
         return n;
     }
 
@@ -210,7 +214,8 @@ final class PipeJson {
                         : Optional.empty(),
                 f.maybeNumber("clear").map(Length::ofMm).orElse(usual.clear()),
                 f.maybeNumber("pipes").map(Double::intValue).orElse(usual.pipes()),
-                f.maybeNumber("spread").map(Length::ofMm));
+                f.maybeNumber("spread").map(Length::ofMm),
+                f.numbers("faces").stream().map(Length::ofMm).toList());
     }
 
     private static PipeMaking making(Fields f) throws BookTrouble {

@@ -46,6 +46,7 @@ import picocli.CommandLine.Command;
             "      overall (face to face); legA or shift (+ lengthens A), else equal legs; size; fitting (malleable150, forged3000,",
             "      en10242 ...) or centreToEnd and makeUp, or takeOff; pipe; pullBack [2] (set-back from each face);",
             "      ends [2] (slip-on, threaded-flange, weld-neck, port, open); roundTo; roundWhen cut or before; spread and count;",
+            "      faces [4] (face to face at the top, right, bottom, left);",
             "      service, practice, units, id",
             "Out:  trueOffset, rollAngle, travel, run, legA, legC, takeOff, cutA, cutB, cutC (exact, shop), farEndError, parallel,",
             "      step, sum, findings",
@@ -91,7 +92,18 @@ public final class OffsetCommand extends ComputeCommand {
                     .or(() -> shift.map(Legs.Shifted::new))
                     .orElse(Legs.EQUAL));
             Optional<Integer> count = f.count("count", 1, OffsetAsk.MOST_PIPES);
-            return ends(f, ask).withPipes(count.orElse(1)).withSpread(f.length("spread"));
+            return ends(f, ask)
+                    .withPipes(count.orElse(1))
+                    .withSpread(f.length("spread"))
+                    .withFaces(faces(f));
+        }
+
+        private static List<Length> faces(Fields f) throws Refused {
+            List<Length> faces = f.lengths("faces", OffsetAsk.ROUND);
+            if (faces.stream().anyMatch(l -> l.mm() <= 0)) {
+                throw f.wrong("faces", Say.it("offset-command.above-zero"));
+            }
+            return faces;
         }
 
         private static OffsetAsk way(Fields f, OffsetAsk ask) throws Refused {

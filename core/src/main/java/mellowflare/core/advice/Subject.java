@@ -28,6 +28,7 @@ public enum Subject {
     LEAK_TEST(Say.it("subject.leak-test")),
     PIPE(Say.it("subject.pipe")),
     OFFSET(Say.it("subject.offset")),
+    FACES(Say.it("subject.faces")),
     RUN(Say.it("subject.run")),
     ASSEMBLY(Say.it("subject.assembly")),
     PIECES(Say.it("subject.pieces")),

@@ -75,6 +75,7 @@ public final class PipeLineKind implements Kind<PipeLine, PipePlan> {
     @Override
     public PipePlan plan(PipeLine line, Setting setting, Optional<PipePlan> before) {
         return before.filter(b -> b.c().line().equals(line) && b.c().setting().equals(setting))
-                .orElseGet(() -> PipePlan.of(PipeCase.of(line, setting)));
+                .orElseGet(() -> PipePlan.of(before.map(b -> PipeCase.after(line, setting, b.c()))
+                        .orElseGet(() -> PipeCase.of(line, setting))));
     }
 }

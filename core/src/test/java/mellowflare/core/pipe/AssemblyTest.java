@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import mellowflare.core.geometry.Vector;
+import mellowflare.core.line.Setting;
 import mellowflare.core.pipe.assemble.Assembly;
 import mellowflare.core.pipe.assemble.AssemblyStep;
 import mellowflare.core.pipe.assemble.Blocked;
@@ -15,6 +17,9 @@ import mellowflare.core.pipe.cut.Pieces;
 import mellowflare.core.pipe.cut.RunCuts;
 import mellowflare.core.pipe.layout.Box;
 import mellowflare.core.pipe.layout.RunAsk;
+import mellowflare.core.pipe.line.PieceState;
+import mellowflare.core.pipe.line.PipeCase;
+import mellowflare.core.pipe.line.PipeLine;
 import mellowflare.core.pipe.makeup.TakeOffs;
 import mellowflare.core.pipe.space.Laid;
 import mellowflare.core.pipe.space.RunWalk;
@@ -190,6 +195,25 @@ class AssemblyTest {
         }
         calls.add("to port");
         return RunWalkTest.run(calls.toArray(String[]::new));
+    }
+
+    @Test
+    void testTheOrderIsTakenOverOnlyWhileWhatItRestsOnIsTheSame() {
+        PipeLine line = PipeSamples.run("p: up 1 m", "q: ahead 800", "c: cap");
+        PipeCase before = PipeSamples.of(line);
+        Setting setting = before.setting();
+        PipeCase marked =
+                PipeCase.after(line.with("p", new PieceState(PieceState.Done.CUT, Optional.empty())), setting, before);
+        assertThat(marked.assembly()).isSameAs(before.assembly());
+        PipeCase longer = PipeCase.after(PipeSamples.run("p: up 1 m", "q: ahead 900", "c: cap"), setting, before);
+        assertThat(longer.assembly()).isNotSameAs(before.assembly());
+        PipeCase walled = PipeCase.after(
+                PipeSamples.run(RunWalkTest.run("p: up 1 m", "q: ahead 800", "c: cap")
+                        .withBoxes(
+                                List.of(new Box("wall", new Vector(-200, -2000, -100), new Vector(-30, 2000, 3000))))),
+                setting,
+                before);
+        assertThat(walled.assembly().blocked()).isNotEmpty();
     }
 
     @Test

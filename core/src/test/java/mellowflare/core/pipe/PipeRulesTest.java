@@ -105,6 +105,27 @@ class PipeRulesTest {
         assertThat(stops(plan)).isEmpty();
     }
 
+    /** By hand: a 1 in flange is 108 mm across (ASME B16.5, 4.25 in), so that 0.54 mm is allowed. */
+    @Test
+    void testFacesThatAreNotParallelWarnAndNoReadingIsAskedFor() {
+        PipeLine skew = with(o ->
+                o.withFaces(List.of(Length.ofMm(1290), Length.ofMm(1290), Length.ofMm(1291.5), Length.ofMm(1290.5))));
+        assertThat(says(plan(skew), "pipe.faces-parallel"))
+                .isEqualTo("The two faces are 1.5 mm out of parallel between top and bottom, 0.54 mm allowed.");
+        PipeLine level = with(o ->
+                o.withFaces(List.of(Length.ofMm(1290), Length.ofMm(1290), Length.ofMm(1290.4), Length.ofMm(1290.6))));
+        assertThat(says(plan(level), "pipe.faces-parallel")).contains("between left and right");
+        PipeLine unread = with(o -> o.withFaces(List.of()));
+        assertThat(plan(unread).findings())
+                .filteredOn(f -> f.rule().id().equals("pipe.faces-parallel"))
+                .singleElement()
+                .satisfies(f -> assertThat(f.state()).isEqualTo(State.NOT_CHECKED));
+        assertThat(plan(with(o -> o.withFaces(List.of()).withC(PipeEnd.of(EndKind.PORT))))
+                        .findings())
+                .as("one flange alone has nothing to be parallel to")
+                .noneMatch(f -> f.rule().id().equals("pipe.faces-parallel"));
+    }
+
     @Test
     void testALegBelowZeroStopsAndTheRestIsWorkedOut() {
         PipePlan plan = plan(figure(OffsetFigure.OVERALL, t -> taken(380)));
@@ -270,6 +291,8 @@ class PipeRulesTest {
                 figure(OffsetFigure.READING_2, t -> taken(1830)),
                 figure(OffsetFigure.OVERALL, t -> taken(380)),
                 with(o -> o.withFitting(Angle.ofDegrees(60))),
+                with(o -> o.withFaces(
+                        List.of(Length.ofMm(1290), Length.ofMm(1290), Length.ofMm(1295), Length.ofMm(1290)))),
                 with(o -> o.withWay(OffsetWay.ROLLING)),
                 with(o -> o.withLegs(new Legs.GivenA(Length.ofMm(2000)))),
                 with(o -> o.withA(PipeEnd.of(EndKind.PORT)).withC(PipeEnd.of(EndKind.PORT))),

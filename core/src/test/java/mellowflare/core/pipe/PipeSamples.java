@@ -55,7 +55,9 @@ public final class PipeSamples {
                                 OffsetFigure.READING_2, taken(1436),
                                 OffsetFigure.OVERALL, taken(1290)))
                         .withA(PipeEnd.of(EndKind.SLIP_ON))
-                        .withC(PipeEnd.of(EndKind.SLIP_ON)));
+                        .withC(PipeEnd.of(EndKind.SLIP_ON))
+                        .withFaces(
+                                List.of(Length.ofMm(1290), Length.ofMm(1290), Length.ofMm(1290), Length.ofMm(1290))));
     }
 
     /** A run as called out, between a port and whatever its last call says. */

@@ -150,12 +150,20 @@ public final class OffsetDrawing {
         if (s.ask().way() == OffsetWay.ROLLING) {
             endView();
         }
-        sheet.mark(marks, Subject.OFFSET, at(a + v / 2, o / 2).plus(18, 12));
+        sheet.mark(marks, Subject.OFFSET, mark());
+        sheet.mark(marks, Subject.FACES, at(w, o).plus(14, 12));
         sheet.mark(marks, Subject.PIECES, at(a / 2, 0).plus(0, -12));
         return sheet.done(-6, -6, WIDE + 6, HIGH + 6);
     }
 
+    private Point mark() {
+        return at(a + v / 2, o / 2).plus(18, 12);
+    }
+
     private void figures() {
+        if (marks.containsKey(Subject.OFFSET)) {
+            lettering.taken(mark().plus(-8, -8), mark().plus(8, 8));
+        }
         keepOff(at(a / 2, 0), follows("A", s.legA(), c));
         keepOff(at((a + v + w) / 2, o), follows("C", s.legC(), c));
         Point first = at(a, 0);

@@ -68,6 +68,8 @@ public final class PipeStrip {
         fitting(second, -DROP);
         sheet.spot(Subject.OFFSET, first - 14, -DROP - 12, second + 14, 12);
         sheet.mark(marks, Subject.OFFSET, new Point((first + second) / 2, 4));
+        sheet.spot(Subject.FACES, WIDTH - 12, -DROP - 12, WIDTH + 8, -DROP + 12);
+        sheet.mark(marks, Subject.FACES, new Point(WIDTH - 6, -DROP + 16));
         sheet.spot(Subject.PIECES, 20, -8, first - 20, 8);
         sheet.mark(marks, Subject.PIECES, new Point(first / 2, 12));
         sheet.spot(Subject.ASSEMBLY, second + 20, -DROP - 8, WIDTH - 20, -DROP + 8);

@@ -77,15 +77,20 @@ public record PipeCase(
     private static final String ANY_SIZE = "1";
 
     public static PipeCase of(PipeLine line, Setting setting) {
-        return of(line, setting, true);
+        return of(line, setting, true, Optional.empty());
+    }
+
+    /** The line after a change; the order in which it goes together is taken over where nothing that it rests on has changed. */
+    public static PipeCase after(PipeLine line, Setting setting, PipeCase before) {
+        return of(line, setting, true, Optional.of(before));
     }
 
     /** The line with other words on it, as they are being typed: laid and cut, its assembly not searched. */
     public PipeCase sketched(PipeLine other) {
-        return of(other, setting, false);
+        return of(other, setting, false, Optional.empty());
     }
 
-    private static PipeCase of(PipeLine line, Setting setting, boolean whole) {
+    private static PipeCase of(PipeLine line, Setting setting, boolean whole, Optional<PipeCase> before) {
         PartsInUse parts = parts(line, setting);
         Rounding rounding = rounding(line, setting);
         Optional<OffsetSum> sum = line.shape() == PipeShape.OFFSET
@@ -99,7 +104,13 @@ public record PipeCase(
         Pieces make = new Pieces(take, rounding);
         Optional<RunCuts> cuts = laid.map(l -> RunCuts.of(l, make));
         Assembly assembly = laid.filter(l -> whole)
-                .map(l -> Assembly.of(run.get(), l, cuts.get(), take, make))
+                .map(l -> before.filter(b -> b.run().equals(run)
+                                && b.laid().equals(laid)
+                                && b.cuts().equals(cuts)
+                                && b.parts().equals(parts)
+                                && b.rounding().equals(rounding))
+                        .map(PipeCase::assembly)
+                        .orElseGet(() -> Assembly.of(run.get(), l, cuts.get(), take, make)))
                 .orElse(Assembly.NONE);
         Optional<Closing> closing =
                 laid.filter(l -> whole).flatMap(l -> cuts.flatMap(c -> closing(setting, sum, l, c, parts)));

@@ -22,6 +22,7 @@ import mellowflare.core.pipe.makeup.PipeEnd;
  * @param clear room that is wanted beside it
  * @param pipes side by side, 1 to 20
  * @param spread centre to centre of the pipes, where there are several
+ * @param faces from face to face as read at the top, right, bottom and left of the two flanges; empty, or these four
  */
 @RecordBuilder
 public record OffsetAsk(
@@ -34,7 +35,8 @@ public record OffsetAsk(
         Optional<Obstruction> obstruction,
         Length clear,
         int pipes,
-        Optional<Length> spread)
+        Optional<Length> spread,
+        List<Length> faces)
         implements OffsetAskBuilder.With {
     public static final int MOST_PIPES = 20;
 
@@ -48,10 +50,18 @@ public record OffsetAsk(
             Optional.empty(),
             Length.ofMm(25),
             1,
-            Optional.empty());
+            Optional.empty(),
+            List.of());
+
+    /** So many readings are taken round two faces. */
+    public static final int ROUND = 4;
 
     public OffsetAsk {
         figures = Map.copyOf(figures);
+        faces = List.copyOf(faces);
+        if (!faces.isEmpty() && faces.size() != ROUND || faces.stream().anyMatch(l -> l.mm() <= 0)) {
+            throw new IllegalArgumentException("Two faces are read at four places, each above zero, or not at all");
+        }
         if (!(fitting.degrees() > 0 && fitting.degrees() <= 90)) {
             throw new IllegalArgumentException(
                     "A fitting turns by more than 0 and up to 90 degrees, not by " + fitting.degrees());

@@ -13,6 +13,7 @@ final class PipeNeeds {
     static final Need SIZE = new Need("pipe-size", Say.it("pipe-needs.size"), Subject.PIPE);
     static final Need FITTINGS = new Need("pipe-fittings", Say.it("pipe-needs.fittings"), Subject.PIPE);
     static final Need GRADE = new Need("pipe-grade", Say.it("pipe-needs.grade"), Subject.PIPE);
+    static final Need FACES = new Need("faces-top", Say.it("pipe-needs.faces"), Subject.FACES);
     static final Need RUN = new Need("run-line", Say.it("pipe-needs.run"), Subject.RUN);
     static final Need CHECK = new Need("run-check", Say.it("pipe-needs.check"), Subject.RUN);
 

@@ -13,6 +13,7 @@ public final class PipeRules {
             new CalledIsWritten(),
             new ReadTwice(),
             new OneReference(),
+            new FacesAreParallel(),
             new OffsetThere(),
             new LegsAreLeft(),
             new RunCanBeFollowed(),
