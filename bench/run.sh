@@ -10,31 +10,35 @@ work=$(mktemp -d)
 native=$(dirname "$(find . -path ./bench -prune -o -name libsqlitejdbc.so -print | head -n 1)" 2>/dev/null)
 [ ! -f "$native/libsqlitejdbc.so" ] || flags+=("-Dorg.sqlite.lib.path=$native" -Dorg.sqlite.lib.name=libsqlitejdbc.so)
 trap 'rm -rf "$work"' EXIT
+# A benchmark that cannot run says why.
+jmh() {
+    java -cp "$path" org.openjdk.jmh.Main "$1" -rf text -rff "$2" >"$work/log" 2>&1 || { tail -n 20 "$work/log" >&2; exit 1; }
+}
 
 if [ "${1:-all}" = all ] || [ "$1" = rank ]; then
-    java -cp "$path" org.openjdk.jmh.Main RankBench -rf text -rff "$work/jmh.txt" >/dev/null 2>&1
+    jmh RankBench "$work/jmh.txt"
     grep -E 'Benchmark|p0.50|p0.99 |p1.00|evaluateJob  ' "$work/jmh.txt"
 fi
 if [ "${1:-all}" = all ] || [ "$1" = route ]; then
-    java -cp "$path" org.openjdk.jmh.Main RouteBench -rf text -rff "$work/route.txt" >/dev/null 2>&1
+    jmh RouteBench "$work/route.txt"
     grep -E 'p0.50|p0.99 |p1.00' "$work/route.txt"
 fi
 if [ "${1:-all}" = all ] || [ "$1" = shelf ]; then
-    java -cp "$path" org.openjdk.jmh.Main ShelfBench -rf text -rff "$work/shelf.txt" >/dev/null 2>&1
+    jmh ShelfBench "$work/shelf.txt"
     grep -E 'p0.50|p0.99 |p1.00' "$work/shelf.txt"
 fi
 if [ "${1:-all}" = all ] || [ "$1" = tube ]; then
-    java -cp "$path" org.openjdk.jmh.Main TubeBench -rf text -rff "$work/tube.txt" >/dev/null 2>&1
+    jmh TubeBench "$work/tube.txt"
     grep -E 'p0.50|p0.99 |p1.00' "$work/tube.txt"
 fi
 if [ "${1:-all}" = all ] || [ "$1" = air ]; then
-    java -cp "$path" org.openjdk.jmh.Main AirBench -rf text -rff "$work/air.txt" >/dev/null 2>&1
+    jmh AirBench "$work/air.txt"
     cat "$work/air.txt"
-    java -cp "$path" org.openjdk.jmh.Main ShopBench -rf text -rff "$work/shop.txt" >/dev/null 2>&1
+    jmh ShopBench "$work/shop.txt"
     cat "$work/shop.txt"
 fi
 if [ "${1:-all}" = all ] || [ "$1" = pipe ]; then
-    java -cp "$path" org.openjdk.jmh.Main PipeBench -rf text -rff "$work/pipe.txt" >/dev/null 2>&1
+    jmh PipeBench "$work/pipe.txt"
     cat "$work/pipe.txt"
 fi
 if [ "${1:-all}" = all ] || [ "$1" = cut ]; then

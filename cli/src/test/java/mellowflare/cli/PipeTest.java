@@ -112,6 +112,8 @@ class PipeTest {
                 "{\"angle\":45,\"offset\":100,\"ends\":[\"slip-on\",\"glue\"]}|no end",
                 "{\"angle\":45,\"offset\":100,\"pullBack\":[-1,2]}|not below zero",
                 "{\"angle\":45,\"offset\":100,\"takeOff\":3,\"makeUp\":4}|not both",
+                "{\"angle\":45,\"offset\":100,\"faces\":[1,2,3]}|4 lengths in brackets",
+                "{\"angle\":45,\"offset\":100,\"faces\":[1,2,3,-4]}|above zero",
                 "{\"angle\":45,\"offset\":\"100\"}|unit",
             })
     void testNonsenseIsRefusedInASentence(String in, String says) {
@@ -139,6 +141,29 @@ class PipeTest {
         assertThat(o.get("unions")).isEmpty();
         assertThat(o.get("assembly")).hasSize(5);
         assertThat(o.get("parts").findValuesAsText("name")).contains("90° elbow 1");
+    }
+
+    @Test
+    void testASwageNippleIsBoughtAndLeadsOnInItsOtherSize() {
+        JsonNode o = out(
+                "run",
+                "{\"size\":\"1\",\"system\":\"malleable150\",\"pieces\":[{\"pipe\":true,\"centreToCentre\":600,\"name\":\"p\"},{\"part\":\"elbow90\"},{\"part\":\"swage\",\"length\":90,\"to\":\"1/2\",\"name\":\"s\"},{\"part\":\"elbow90\"},{\"pipe\":true,\"endToEnd\":400,\"name\":\"r\"}]}");
+        List<String> all = new ArrayList<>();
+        o.get("pieces")
+                .forEach(p ->
+                        all.add(p.get("part").asText() + " " + p.path("size").asText()));
+        assertThat(all).contains("swage 1", "pipe 1/2", "90° elbow 1/2 1/2");
+        assertThat(o.get("parts").findValuesAsText("name")).contains("swage nipple 1 x 1/2, 90 mm");
+        assertThat(o.get("pieces").get(1).get("threads").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void testFacesThatAreNotParallelAreAWarning() {
+        JsonNode o = out(
+                "offset",
+                "{\"angle\":45,\"offset\":406,\"overall\":1290,\"size\":\"1\",\"fitting\":\"malleable150\",\"ends\":[\"slip-on\",\"slip-on\"],\"faces\":[1290,1290,1292,1290]}");
+        assertThat(o.get("findings").findValuesAsText("says"))
+                .contains("The two faces are 2 mm out of parallel between top and bottom, 0.54 mm allowed.");
     }
 
     @Test

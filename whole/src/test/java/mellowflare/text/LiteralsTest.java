@@ -37,7 +37,7 @@ class LiteralsTest {
                     "(?:hose|drop|drain|tank|feed|from|close) | (?:bore|off|leg|no leg|with|by|hose|filtered|size) ?|no leg| no leg"),
             Map.entry(
                     "RunText",
-                    " ?(?:end|to|and|cut|faces|to-face|loose|set-back|from|nipple|tee|cross|flange|bushing to|reducer to) ?"),
+                    " ?(?:end|to|and|cut|faces|to-face|loose|set-back|from|nipple|swage|tee|cross|flange|bushing to|reducer to) ?"),
             Map.entry("RunPane", "45 left|45 right|to flange|to port"),
             Map.entry("RunIn", " branch| other branch"),
             Map.entry("PlaceText", " to "),

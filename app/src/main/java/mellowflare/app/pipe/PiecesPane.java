@@ -257,11 +257,17 @@ final class PiecesPane {
         return u == UnitSystem.METRIC ? LengthFormat.decimal(l.mm(), 2, 0) : LengthFormat.decimal(l.inches(), 3, 0);
     }
 
-    /** The size stands behind the name where it is not that of the line. */
+    /** Behind the name stand its size, where it is not that of the line, and what its ends are, where not both are threaded. */
     private String named(PieceCut p) {
-        return pipe.line().size().filter(p.size()::equals).isPresent()
-                ? p.name()
-                : Say.it("pieces-pane.named", "piece", p.name(), "size", p.size());
+        boolean usual = pipe.line().size().filter(p.size()::equals).isPresent();
+        return Say.it(
+                "pieces-pane.named",
+                "piece",
+                p.name(),
+                "size",
+                usual ? "none" : p.size(),
+                "ends",
+                p.endsWord().isEmpty() ? "none" : p.endsWord());
     }
 
     private void lay(List<PieceCut> pieces) {

@@ -49,7 +49,7 @@ public final class PipeFiles {
         lines.forEach(m -> m.c().pieces().forEach(p -> pieces.put(m.marked(p), p)));
         StringWriter text = new StringWriter();
         CsvWriter csv = CsvWriter.builder().build(text);
-        csv.writeRecord("pipe", "bar", "bar_mm", "from", "piece", "cut_mm", "exact_mm", "remnant_mm");
+        csv.writeRecord("pipe", "bar", "bar_mm", "from", "piece", "cut_mm", "exact_mm", "remnant_mm", "threads");
         int bar = 0;
         for (Map.Entry<PipeBars.Kind, CutPlan> e : plans.entrySet()) {
             for (CutBar b : e.getValue().bars()) {
@@ -63,7 +63,8 @@ public final class PipeFiles {
                             CsvText.shown(p.name()),
                             number(p.length().mm()),
                             exact(pieces, p.name()),
-                            number(b.remnant().mm()));
+                            number(b.remnant().mm()),
+                            threads(pieces, p.name()));
                 }
             }
             for (CutTask.Piece p : e.getValue().unplaced()) {
@@ -75,7 +76,8 @@ public final class PipeFiles {
                         CsvText.shown(p.name()),
                         number(p.length().mm()),
                         exact(pieces, p.name()),
-                        "");
+                        "",
+                        threads(pieces, p.name()));
             }
         }
         for (PipeBars.Marked m : lines) {
@@ -89,7 +91,8 @@ public final class PipeFiles {
                             CsvText.shown(m.marked(p)),
                             p.shop().map(l -> number(l.mm())).orElse(""),
                             exact(pieces, m.marked(p)),
-                            "");
+                            "",
+                            threads(pieces, m.marked(p)));
                 }
             }
         }
@@ -100,6 +103,12 @@ public final class PipeFiles {
         return Optional.ofNullable(pieces.get(piece))
                 .flatMap(PieceCut::exact)
                 .map(l -> number(l.mm()))
+                .orElse("");
+    }
+
+    private static String threads(Map<String, PieceCut> pieces, String piece) {
+        return Optional.ofNullable(pieces.get(piece))
+                .map(p -> Integer.toString(p.threads()))
                 .orElse("");
     }
 

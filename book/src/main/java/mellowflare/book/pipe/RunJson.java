@@ -93,6 +93,11 @@ final class RunJson {
             n.put("piece", x.bushing() ? "bushing" : "reducer")
                     .put("name", x.name())
                     .put("size", x.size());
+        } else if (p instanceof Piece.Swage x) {
+            n.put("piece", "swage")
+                    .put("name", x.name())
+                    .put("size", x.size())
+                    .put("length", x.length().mm());
         } else if (p instanceof Piece.Closed x) {
             n.put("piece", Words.of(x.by())).put("name", x.name());
         } else if (p instanceof Piece.From x) {
@@ -157,6 +162,7 @@ final class RunJson {
             case "tee" -> new Piece.Tee(p.text("name"), p.word("side", Side.class), p.text("to"));
             case "cross" -> new Piece.Cross(p.text("name"), p.word("side", Side.class), p.text("to"), p.text("and"));
             case "reducer", "bushing" -> new Piece.Reducer(p.text("name"), p.text("size"), kind.equals("bushing"));
+            case "swage" -> new Piece.Swage(p.text("name"), p.text("size"), Length.ofMm(p.number("length")));
             case "cap" -> new Piece.Closed(p.text("name"), Piece.Stop.CAP);
             case "plug" -> new Piece.Closed(p.text("name"), Piece.Stop.PLUG);
             case "from" -> new Piece.From(Say.it("run-json.from", "text", p.text("to")), p.text("to"));

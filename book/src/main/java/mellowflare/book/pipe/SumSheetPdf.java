@@ -176,7 +176,14 @@ final class SumSheetPdf {
         for (PieceCut p : c.pieces()) {
             PieceState state = c.line().state(p.name());
             List<String> cells = new ArrayList<>();
-            cells.add(Say.it("sum-sheet-pdf.piece-of", "piece", p.name(), "size", p.size()));
+            cells.add(Say.it(
+                    "sum-sheet-pdf.piece-of",
+                    "piece",
+                    p.name(),
+                    "size",
+                    p.size(),
+                    "ends",
+                    p.endsWord().isEmpty() ? "none" : p.endsWord()));
             cells.add(p.exact()
                     .map(l -> LengthFormat.decimal(
                             units == UnitSystem.METRIC ? l.mm() : l.inches(), units == UnitSystem.METRIC ? 2 : 3, 0))

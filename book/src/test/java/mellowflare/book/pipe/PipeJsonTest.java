@@ -70,6 +70,7 @@ class PipeJsonTest {
                 "d: cross up to x and y",
                 "e: flange weld-neck",
                 "f: reducer to 1/2",
+                "fs: swage 80 to 1",
                 "g: bushing to 1/4",
                 "h: nipple 101.6 mm",
                 "i: dielectric",

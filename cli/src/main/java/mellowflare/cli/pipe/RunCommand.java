@@ -36,11 +36,11 @@ import picocli.CommandLine.Command;
         footer = {
             "",
             "In:   size; system (malleable150, forged3000, en10242 ...); pipe; pieces in order: parts {part, fitting, turn, name}",
-            "      (elbow90, elbow45, tee, cross, coupling, union, dielectric, valve, flex, nipple with length, flange, reducer or",
-            "      bushing with to, cap, plug, from with to) and pipes {pipe: true, centreToCentre, centreToFace, faceToFace or",
+            "      (elbow90, elbow45, tee, cross, coupling, union, dielectric, valve, flex, nipple with length, swage with length and to,",
+            "      flange, reducer or bushing with to, cap, plug, from with to) and pipes {pipe: true, centreToCentre, centreToFace, faceToFace or",
             "      endToEnd}; pullBack at flanges; fixed [first, last]: whether an outer end cannot move; roundTo, roundWhen;",
             "      service, practice, units, id",
-            "Out:  pieces (name, part, size, cutLength {exact, shop}, at), unions, assembly, parts, findings",
+            "Out:  pieces (name, part, size, threads, cutLength {exact, shop}, at), unions, assembly, parts, findings",
             "Example:  echo '{\"size\": \"1\", \"system\": \"malleable150\", \"pieces\": [{\"pipe\": true, \"centreToFace\": 600},"
                     + " {\"part\": \"elbow90\"}, {\"pipe\": true, \"endToEnd\": 400}]}' | ./mellow-flare run"
         })
@@ -101,8 +101,13 @@ public final class RunCommand extends ComputeCommand {
                     PieceCut p = c.pieces().get(i);
                     ObjectNode one = out.addObject()
                             .put("name", p.name())
-                            .put("part", p.bought() ? "nipple" : "pipe")
-                            .put("size", p.size());
+                            .put(
+                                    "part",
+                                    laid.spools().get(i).swaged().isPresent()
+                                            ? "swage"
+                                            : p.bought() ? "nipple" : "pipe")
+                            .put("size", p.size())
+                            .put("threads", p.threads());
                     p.exact()
                             .ifPresent(e -> one.putObject("cutLength")
                                     .put("exact", e.mm())

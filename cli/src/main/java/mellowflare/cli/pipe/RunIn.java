@@ -86,6 +86,7 @@ final class RunIn {
             case "flange" -> flange(i, p, name);
             case "nipple" -> nipple(p, name);
             case "reducer", "bushing" -> pieces.add(new Piece.Reducer(name, p.needText("to"), part.equals("bushing")));
+            case "swage" -> swage(p, name);
             case "cap", "plug" ->
                 pieces.add(new Piece.Closed(name, part.equals("cap") ? Piece.Stop.CAP : Piece.Stop.PLUG));
             case "from" -> pieces.add(new Piece.From(name, p.needText("to")));
@@ -127,6 +128,14 @@ final class RunIn {
             throw p.missing("centreToCentre");
         }
         return pipe;
+    }
+
+    private void swage(Fields p, String name) throws Refused {
+        Length length = p.length("length").orElseThrow(() -> p.missing("length"));
+        if (length.compareTo(Piece.LONGEST) > 0) {
+            throw p.wrong("length", Say.it("run-in.one-measure"));
+        }
+        pieces.add(new Piece.Swage(name, p.needText("to"), length));
     }
 
     /** A nipple without a length is the close one, which stands between two fittings by itself. */

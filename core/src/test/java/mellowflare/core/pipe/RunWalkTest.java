@@ -166,6 +166,31 @@ class RunWalkTest {
         assertThat(small.exact().orElseThrow().mm()).isCloseTo(200 - (38.1 + 11 - 13.571), within(0.01));
     }
 
+    /** Its length is its own; what the fittings take goes by the size of each end. */
+    @Test
+    void testASwageNippleGoesIntoFittingsOfTwoSizes() {
+        Laid laid = lay(run(
+                "p: up 500", "e: ahead 300", "t: tee left", "s: swage 90 to 1/2", "k: 45 up", "q: on 300", "c: cap"));
+        Spool swage = laid.spool("s").orElseThrow();
+        assertThat(swage.size()).isEqualTo("1");
+        assertThat(swage.swaged()).contains("1/2");
+        assertThat(swage.bought().orElseThrow().mm()).isEqualTo(90);
+        assertThat(laid.spool("q").orElseThrow().size()).isEqualTo("1/2");
+        assertThat(laid.to(swage).mouths().get(0).size()).isEqualTo("1/2");
+        double takes = laid.from(swage)
+                        .mouths()
+                        .get(swage.fromMouth())
+                        .off()
+                        .orElseThrow()
+                        .length()
+                        .mm()
+                + laid.to(swage).mouths().get(0).off().orElseThrow().length().mm();
+        assertThat(swage.points().mm()).isCloseTo(90 + takes, within(1e-9));
+        assertThat(lay(run("up 500", "swage 90 to 9")).odd())
+                .extracting(Odd::kind)
+                .contains(Odd.Kind.SIZE);
+    }
+
     @Test
     void testWhatAPieceWasMeasuredToIsTakenAsSaid() {
         Laid laid =
@@ -264,6 +289,7 @@ class RunWalkTest {
                 "20: flex",
                 "21: dielectric",
                 "22: coupling",
+                "23: swage 90 mm to 1/2",
                 "from washer");
         for (String call : calls) {
             Piece piece =

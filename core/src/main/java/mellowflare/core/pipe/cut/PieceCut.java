@@ -11,6 +11,7 @@ import mellowflare.core.measure.Length;
  * @param exact end to end; empty while it is not known
  * @param shop as it is marked, or as it is bought; empty while it is not known
  * @param bought whether it is bought ready
+ * @param threads how many of its ends are threaded, 0 to 2; the others are plain
  * @param least shortest that can be held and threaded; empty while the size is not known
  * @param nipple nearest stock nipple; empty where none comes near
  */
@@ -20,8 +21,16 @@ public record PieceCut(
         Optional<Length> exact,
         Optional<Length> shop,
         boolean bought,
+        int threads,
         Optional<Length> least,
         Optional<NippleOffer> nipple) {
+
+    public static final int ENDS = 2;
+
+    /** What its ends are, where not both are threaded; empty where they are. */
+    public String endsWord() {
+        return threads == ENDS ? "" : threads == 1 ? Say.it("piece-cut.one-plain") : Say.it("piece-cut.both-plain");
+    }
 
     /** What rounding, or the length of the bought nipple, adds. */
     public Length error() {
@@ -30,7 +39,7 @@ public record PieceCut(
 
     /** The piece while nothing may be cut: how long it is worked out to be, and nothing to mark. */
     public PieceCut held() {
-        return new PieceCut(name, size, exact, bought ? shop : Optional.empty(), bought, least, nipple);
+        return new PieceCut(name, size, exact, bought ? shop : Optional.empty(), bought, threads, least, nipple);
     }
 
     /** Whether it comes out at nothing or less: the fittings overlap. */

@@ -47,6 +47,7 @@ public final class Pieces {
                 exact,
                 bought.or(() -> exact.map(e -> rounding.cut(points, e))),
                 bought.isPresent(),
+                threads,
                 least(size, threads),
                 threads == 2 && bought.isEmpty() ? exact.flatMap(e -> nipple(size, e)) : Optional.empty());
     }

@@ -144,6 +144,25 @@ public sealed interface Piece extends Called {
         }
     }
 
+    /**
+     * A swage nipple: bought ready, it goes into the fitting before it with one end and into the fitting behind it with an end of another size.
+     *
+     * @param size of its other end; the run goes on with it
+     * @param length end to end, as measured on the part, above zero
+     */
+    record Swage(String name, String size, Length length) implements Piece {
+        public Swage {
+            if (!(length.mm() > 0) || length.compareTo(LONGEST) > 0) {
+                throw new IllegalArgumentException("A swage nipple has a length above zero");
+            }
+        }
+
+        @Override
+        public Swage named(String other) {
+            return new Swage(other, size, length);
+        }
+    }
+
     /** What closes a pipe or a mouth. */
     enum Stop {
         CAP,

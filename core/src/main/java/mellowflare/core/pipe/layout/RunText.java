@@ -18,7 +18,7 @@ import mellowflare.core.pipe.makeup.PipeEnd;
 import mellowflare.core.run.walk.Call;
 
 /**
- * A piece of a run as a fitter calls it out: {@code up 2.1 m}, {@code 45 left 600}, {@code 45 left}, {@code tee to washer left}, {@code union}, {@code valve}, {@code nipple 100}, {@code reducer to 1/2}, {@code
+ * A piece of a run as a fitter calls it out: {@code up 2.1 m}, {@code 45 left 600}, {@code 45 left}, {@code tee to washer left}, {@code union}, {@code valve}, {@code nipple 100}, {@code reducer to 1/2}, {@code swage 90 to 1/2}, {@code
  * flange slip-on}, {@code to flange weld-neck}, {@code from washer}. Written and read in the same words.
  */
 public final class RunText {
@@ -83,6 +83,7 @@ public final class RunText {
                         .<Read<Piece>>map(s ->
                                 Read.of(new Piece.Reducer(c.name(), s, c.verb().equals("bushing"))))
                         .orElse(Read.refuse(Refusal.EMPTY, Say.it("run-text.to-which-size")));
+            case "swage" -> swage(c, units);
             case "cap" -> bare(c, new Piece.Closed(c.name(), Piece.Stop.CAP));
             case "plug" -> bare(c, new Piece.Closed(c.name(), Piece.Stop.PLUG));
             case "end" -> end(c, units);
@@ -143,6 +144,17 @@ public final class RunText {
         return Call.length(c.first(), units, Say.it("run-text.length-of-nipple"))
                 .then(l -> l.mm() > 0 && l.compareTo(Piece.LONGEST) <= 0
                         ? Read.of(new Piece.Pipe(c.name(), Way.ON, l, Piece.Measure.CUT, true))
+                        : Read.refuse(Refusal.OUT_OF_RANGE, Say.it("run-text.how-long")));
+    }
+
+    /** {@code swage 90 to 1/2}: no table here has its length, it is measured on the part. */
+    private static Read<Piece> swage(Call c, UnitSystem units) {
+        if (c.first().isEmpty() || c.maybe("to").isEmpty()) {
+            return Read.refuse(Refusal.EMPTY, Say.it("run-text.swage"));
+        }
+        return Call.length(c.first(), units, Say.it("run-text.length-of-nipple"))
+                .then(l -> l.mm() > 0 && l.compareTo(Piece.LONGEST) <= 0
+                        ? Read.of(new Piece.Swage(c.name(), c.maybe("to").orElseThrow(), l))
                         : Read.refuse(Refusal.OUT_OF_RANGE, Say.it("run-text.how-long")));
     }
 
@@ -255,6 +267,9 @@ public final class RunText {
         }
         if (p instanceof Piece.Reducer x) {
             return name + (x.bushing() ? "bushing to " : "reducer to ") + x.size();
+        }
+        if (p instanceof Piece.Swage x) {
+            return name + "swage " + Call.reach(x.length(), units) + " to " + x.size();
         }
         if (p instanceof Piece.Closed x) {
             return name + x.by().name().toLowerCase(Locale.ROOT);

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.pipe.makeup.PartKey;
 import mellowflare.core.pipe.makeup.PartKind;
 import mellowflare.core.pipe.space.Attached;
@@ -36,7 +37,21 @@ public record PipePart(String name, double count, boolean metres, Optional<Doubl
         double pipe = c.grade().map(PipeGrade::price).orElse(1.0);
         String grade = c.grade().map(PipeGrade::name).orElse(Say.it("pipe-part.pipe"));
         for (Spool s : laid.spools()) {
-            if (s.bought().isPresent()) {
+            if (s.swaged().isPresent()) {
+                add(
+                        all,
+                        Say.it(
+                                "pipe-part.swage",
+                                "size",
+                                s.size(),
+                                "other",
+                                s.swaged().get(),
+                                "length",
+                                LengthFormat.figure(s.bought().orElseThrow(), c.units())),
+                        1,
+                        false,
+                        c.parts().house(s.size()).map(h -> h.price(HouseSize.Item.REDUCER) * pipe));
+            } else if (s.bought().isPresent()) {
                 add(
                         all,
                         Say.it(
@@ -44,8 +59,7 @@ public record PipePart(String name, double count, boolean metres, Optional<Doubl
                                 "size",
                                 s.size(),
                                 "length",
-                                mellowflare.core.measure.LengthFormat.figure(
-                                        s.bought().get(), c.units())),
+                                LengthFormat.figure(s.bought().get(), c.units())),
                         1,
                         false,
                         c.parts().house(s.size()).map(h -> h.price(HouseSize.Item.NIPPLE) * pipe));

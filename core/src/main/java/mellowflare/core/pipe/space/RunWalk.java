@@ -51,6 +51,9 @@ public final class RunWalk {
     private boolean ended;
     private Optional<Piece.Pipe> pending = Optional.empty();
 
+    /** Size of the pipe that is open, where it ends in another one. */
+    private Optional<String> swagedFrom = Optional.empty();
+
     private record Branch(int fitting, int mouth, Heading heading, String size) {}
 
     private RunWalk(TakeOffs take, String size) {
@@ -119,6 +122,8 @@ public final class RunWalk {
             inLine(x);
         } else if (p instanceof Piece.Reducer x) {
             reducer(x);
+        } else if (p instanceof Piece.Swage x) {
+            swage(x);
         } else if (p instanceof Piece.Closed x) {
             closed(x);
         } else if (p instanceof Piece.End x) {
@@ -282,6 +287,17 @@ public final class RunWalk {
         size = x.size();
     }
 
+    /** A nipple with two sizes: the fitting behind it is of the other one. */
+    private void swage(Piece.Swage x) {
+        if (!take.larger(size, x.size()) && !take.larger(x.size(), size)) {
+            odd.add(new Odd(Odd.Kind.SIZE, x.name(), x.size()));
+            return;
+        }
+        pipe(new Piece.Pipe(x.name(), Way.ON, x.length(), Piece.Measure.CUT, true));
+        swagedFrom = Optional.of(size);
+        size = x.size();
+    }
+
     /** A bushing makes the mouth it sits in smaller, and stands out of it a little. */
     private void bushing(Piece.Reducer x, boolean smaller) {
         Fitted f = fittings.get(at);
@@ -415,7 +431,8 @@ public final class RunWalk {
                 mouth,
                 to,
                 0,
-                size,
+                swagedFrom.orElse(size),
+                swagedFrom.map(s -> size),
                 Length.ofMm(points),
                 known || pending.filter(p -> p.measure() == Piece.Measure.CUT).isPresent()
                         ? Optional.of(Length.ofMm(points - offA - offB))
@@ -431,6 +448,7 @@ public final class RunWalk {
         merged.clear();
         places.put(next.name(), to);
         pending = Optional.empty();
+        swagedFrom = Optional.empty();
         at = to;
     }
 

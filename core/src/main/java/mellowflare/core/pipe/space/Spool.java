@@ -13,6 +13,7 @@ import mellowflare.core.measure.Length;
  * @param to number of the fitting where it ends
  * @param toMouth number of the mouth there
  * @param size of the pipe
+ * @param swaged size of its other end, where it is a swage nipple; empty where both ends are alike
  * @param points from the point of one fitting to that of the other
  * @param exact end to end; empty while what its fittings take is not known
  * @param bought length of the nipple that is bought for it; empty where it is cut
@@ -26,6 +27,7 @@ public record Spool(
         int to,
         int toMouth,
         String size,
+        Optional<String> swaged,
         Length points,
         Optional<Length> exact,
         Optional<Length> bought,

@@ -261,11 +261,11 @@ public final class PipeStock {
         return Optional.ofNullable(reducers.get(List.of(large, small)));
     }
 
-    /** The order of the sizes, smallest first. */
+    /** Whether one size is larger than another; not where one of them is no size. */
     public boolean larger(String a, String b) {
         List<String> order =
                 fittings(systems.get(0)).stream().map(FittingSize::size).toList();
-        return order.indexOf(a) > order.indexOf(b);
+        return order.contains(b) && order.indexOf(a) > order.indexOf(b);
     }
 
     /**
