@@ -41,11 +41,15 @@ if [ "${1:-all}" = all ] || [ "$1" = pipe ]; then
     jmh PipeBench "$work/pipe.txt"
     cat "$work/pipe.txt"
 fi
+if [ "${1:-all}" = all ] || [ "$1" = gas ]; then
+    jmh GasBench "$work/gas.txt"
+    cat "$work/gas.txt"
+fi
 if [ "${1:-all}" = all ] || [ "$1" = cut ]; then
     java -cp "$path" mellowflare.bench.CutBench
 fi
 if [ "${1:-all}" = all ] || [ "$1" = key ]; then
-    for place in gauge line way tube tube-demo pipe pipe-edit pipe-demo air air-edit air-demo; do
+    for place in gauge line way tube tube-demo pipe pipe-edit pipe-demo gas air air-edit air-demo; do
         echo "key press, interface thread, $place: $(java "${flags[@]}" -cp "$path" 'mellowflare.bench.KeyToFrame$Start' $place 2>/dev/null)"
         java "${flags[@]}" -Djavafx.pulseLogger=true -cp "$path" 'mellowflare.bench.KeyToFrame$Start' $place 2>&1 |
             awk '/^PULSE/ { sum = 0 } /ms\): Painting/ { gsub(/[^0-9]/, "", $3); sum += $3 } /Nodes rendered/ && $3 > 100 { print sum }' |

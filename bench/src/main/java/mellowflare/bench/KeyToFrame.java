@@ -27,6 +27,7 @@ import mellowflare.book.BookTrouble;
 import mellowflare.book.demo.KittiwakeSlip;
 import mellowflare.book.store.Book;
 import mellowflare.core.air.AirMainKind;
+import mellowflare.core.gas.GasLineKind;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.job.ShippedData;
@@ -76,7 +77,9 @@ public final class KeyToFrame extends Application {
                 ? longTube(book)
                 : place.equals("air") || place.equals("air-edit")
                         ? largeShop(book)
-                        : place.equals("pipe") || place.equals("pipe-edit") ? longRun(book) : demo(book, data, place);
+                        : place.equals("pipe") || place.equals("pipe-edit")
+                                ? longRun(book)
+                                : place.equals("gas") ? street(book) : demo(book, data, place);
         Desk desk = new Desk(new Keeper(book, Platform::runLater), data, Evaluation.of(job, data), Clock.systemUTC());
         Look look = new Look();
         Shell shell = new Shell(desk, look, CaliperModel.none());
@@ -93,6 +96,7 @@ public final class KeyToFrame extends Application {
         boolean tube = place.startsWith("tube");
         boolean air = place.startsWith("air");
         boolean pipe = place.equals("pipe") || place.equals("pipe-edit");
+        boolean gas = place.equals("gas");
         if (pipe) {
             ((Button) scene.lookup("#leaf-PIPE-RUN")).fire();
         }
@@ -101,7 +105,7 @@ public final class KeyToFrame extends Application {
                         ? "#run-line"
                         : place.equals("pipe-demo")
                                 ? "#offset-W"
-                                : air
+                                : air || gas
                                         ? "#walk-line"
                                         : gauge
                                                 ? "#diameter"
@@ -112,7 +116,7 @@ public final class KeyToFrame extends Application {
                                                                 : "#finished");
         texts = place.equals("pipe-demo")
                 ? new String[] {"1290", "1291", "1310", "1400"}
-                : air || pipe
+                : air || pipe || gas
                         ? new String[] {"left 2.1 m", "left 2.2 m", "up 1.5 m", "ahead 900 mm"}
                         : gauge
                                 ? new String[] {"17.5", "17.52", "17.6", "18.9"}
@@ -185,6 +189,15 @@ public final class KeyToFrame extends Application {
         Job job = Job.open("bench", "200 pieces", "", UnitSystem.METRIC)
                 .withKind(AirMainKind.AIR)
                 .with(AirMainKind.AIR, LargeShop.main(200));
+        book.save(job, "not started", "bench", "", Instant.now());
+        return job;
+    }
+
+    /** Fifty appliances along one main. */
+    private static Job street(Book book) throws BookTrouble {
+        Job job = Job.open("bench", "50 appliances", "", UnitSystem.METRIC)
+                .withKind(GasLineKind.GAS)
+                .with(GasLineKind.GAS, Street.line(50));
         book.save(job, "not started", "bench", "", Instant.now());
         return job;
     }

@@ -24,8 +24,8 @@ class LiteralsTest {
                     + "|.*[a-z]{2,} |[A-Z][a-z]{2,}|[a-z]{3,}: ?|[0-9.]+°? [a-z]{4,}.*",
             Pattern.DOTALL);
 
-    private static final Pattern UNITS =
-            Pattern.compile(" ?(?:mm|in|ft|bar|psi|gal|cfm|tpi|in³/min|gal/min|ft/s|mm/m)(?:\\\\n)?");
+    private static final Pattern UNITS = Pattern.compile(
+            " ?(?:mm|in|ft|bar|mbar|in WC|psi|gal|cfm|tpi|in³/min|gal/min|ft³/h|ft/s|mm/m|cm²|in²)(?:\\\\n)?");
 
     private static final Pattern SQL = Pattern.compile(
             "\\s*(?:SELECT|UPDATE|INSERT|DELETE|CREATE|PRAGMA|VACUUM|AND instr|ORDER BY)\\b.*", Pattern.DOTALL);
@@ -38,9 +38,13 @@ class LiteralsTest {
             Map.entry(
                     "RunText",
                     " ?(?:end|to|and|cut|faces|to-face|loose|set-back|from|nipple|swage|tee|cross|flange|bushing to|reducer to) ?"),
+            Map.entry(
+                    "GasText",
+                    "(?:hose|appliance|regulator|from|close) ?| (?:size|elbows|inlet|from|to|hose|bore|sort|gas|instead|like|buried|hidden|through|standing|new|coupler|vented|unvented) ?| kW| BTU/h| mbar| inwc"),
             Map.entry("RunPane", "45 left|45 right|to flange|to port"),
             Map.entry("RunIn", " branch| other branch"),
             Map.entry("PlaceText", " to "),
+            Map.entry("TradeUnits", "in wc"),
             Map.entry("SecondDiameter", " at "),
             Map.entry("Source", "house rule: "),
             Map.entry("HoseStepWriter", ", then "),
@@ -59,7 +63,7 @@ class LiteralsTest {
 
     /** Demo jobs play in a made-up yard, whose names nobody translates. */
     private static final Set<String> MADE_UP =
-            Set.of("HoseDemo", "TubeDemo", "AirDemo", "PipeDemo", "OtherHoses", "DemoBook");
+            Set.of("HoseDemo", "TubeDemo", "AirDemo", "PipeDemo", "GasDemo", "OtherHoses", "DemoBook");
 
     private static final Pattern NOT_SHOWN =
             Pattern.compile(".*(?:Exception|Error|BrokenTable|ReferenceKey.*|Thread)|RuleText|Source");

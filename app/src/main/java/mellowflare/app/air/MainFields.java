@@ -6,6 +6,7 @@ import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
+import mellowflare.app.entry.Numbers;
 import mellowflare.app.line.AboveZero;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.air.AirMainKind;

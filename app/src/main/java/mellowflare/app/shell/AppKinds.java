@@ -2,6 +2,7 @@ package mellowflare.app.shell;
 
 import java.util.List;
 import mellowflare.app.air.AirInApp;
+import mellowflare.app.gas.GasInApp;
 import mellowflare.app.hose.HoseInApp;
 import mellowflare.app.line.KindInApp;
 import mellowflare.app.page.Place;
@@ -12,7 +13,7 @@ import mellowflare.core.line.Kind;
 /** The kinds of line that the window can show: one line each. */
 final class AppKinds {
     private static final List<KindInApp> ALL =
-            List.of(new HoseInApp(), new TubeInApp(), new PipeInApp(), new AirInApp());
+            List.of(new HoseInApp(), new TubeInApp(), new PipeInApp(), new GasInApp(), new AirInApp());
 
     private AppKinds() {}
 

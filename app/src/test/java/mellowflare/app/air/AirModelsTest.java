@@ -23,6 +23,7 @@ import mellowflare.core.air.main.AirMain;
 import mellowflare.core.air.main.Making;
 import mellowflare.core.air.size.Sizing;
 import mellowflare.core.flow.hold.HoldTest;
+import mellowflare.core.flow.hold.ReadingText;
 import mellowflare.core.hose.HoseLineKind;
 import mellowflare.core.measure.AbsolutePressure;
 import mellowflare.core.measure.Length;
@@ -306,23 +307,24 @@ class AirModelsTest {
 
     @Test
     void testAReadingBeyondReasonIsRefusedWhereItIsTyped() {
-        assertThat(HeldModel.read("99999999999 min 7.9 bar 17 C", UnitSystem.METRIC)
+        assertThat(ReadingText.read("99999999999 min 7.9 bar 17 C", UnitSystem.METRIC, "bar")
                         .refusal()
                         .orElseThrow())
                 .contains("hundred days");
-        assertThat(HeldModel.read("60 min 7.9 bar 17 C", UnitSystem.METRIC).value())
+        assertThat(ReadingText.read("60 min 7.9 bar 17 C", UnitSystem.METRIC, "bar")
+                        .value())
                 .isPresent();
-        assertThat(HeldModel.read("60 min 7.9 bar 17 C 1009 hPa", UnitSystem.METRIC)
+        assertThat(ReadingText.read("60 min 7.9 bar 17 C 1009 hPa", UnitSystem.METRIC, "bar")
                         .value()
                         .flatMap(HoldTest.Reading::barometer))
                 .hasValue(AbsolutePressure.ofBar(1.009));
-        assertThat(HeldModel.read("60 7.9 29.9 inHg", UnitSystem.METRIC)
+        assertThat(ReadingText.read("60 7.9 29.9 inHg", UnitSystem.METRIC, "bar")
                         .value()
                         .flatMap(HoldTest.Reading::barometer)
                         .orElseThrow()
                         .bar())
                 .isCloseTo(1.0125, within(1e-4));
-        assertThat(HeldModel.read("60 7.9 17 300 hPa", UnitSystem.METRIC)
+        assertThat(ReadingText.read("60 7.9 17 300 hPa", UnitSystem.METRIC, "bar")
                         .refusal()
                         .orElseThrow())
                 .contains("barometer between");

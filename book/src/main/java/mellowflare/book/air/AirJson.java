@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.json.Fields;
+import mellowflare.book.json.ReadingsJson;
 import mellowflare.book.json.Words;
 import mellowflare.core.air.demand.Use;
 import mellowflare.core.air.layout.Outlet;
@@ -18,11 +19,9 @@ import mellowflare.core.air.main.Held;
 import mellowflare.core.air.main.Making;
 import mellowflare.core.air.main.Plant;
 import mellowflare.core.air.main.Shop;
-import mellowflare.core.flow.hold.HoldTest;
 import mellowflare.core.measure.AbsolutePressure;
 import mellowflare.core.measure.AirReference;
 import mellowflare.core.measure.FreeAir;
-import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.PressureDifference;
 import mellowflare.core.measure.Temperature;
@@ -160,14 +159,7 @@ final class AirJson {
 
     private ObjectNode held(Held h) {
         ObjectNode n = nodes.objectNode();
-        ArrayNode readings = n.putArray("readings");
-        h.readings().forEach(r -> {
-            ObjectNode one = readings.addObject()
-                    .put("time", r.seconds())
-                    .put("pressure", r.gauge().bar());
-            r.air().ifPresent(t -> one.put("temperature", t.celsius()));
-            r.barometer().ifPresent(b -> one.put("barometer", b.bar()));
-        });
+        ReadingsJson.write(h.readings(), n.putArray("readings"));
         n.put("allowed", h.allowed().litresPerMinute());
         REFERENCES.entrySet().stream()
                 .filter(e -> e.getValue() == h.allowed().reference() && e.getValue() != AirReference.ISO1217)
@@ -304,17 +296,9 @@ final class AirJson {
     }
 
     private static Held held(Fields f) throws BookTrouble {
-        List<HoldTest.Reading> readings = new ArrayList<>();
-        for (Fields r : f.array("readings")) {
-            readings.add(new HoldTest.Reading(
-                    r.number("time"),
-                    GaugePressure.ofBar(r.number("pressure")),
-                    r.maybeNumber("temperature").map(Temperature::ofCelsius),
-                    r.maybeNumber("barometer").map(AbsolutePressure::ofBar)));
-        }
         AirReference reference = f.has("reference") ? f.word("reference", REFERENCES) : AirReference.ISO1217;
         return new Held(
-                readings,
+                ReadingsJson.read(f),
                 f.maybeNumber("allowed").map(l -> new FreeAir(l, reference)).orElse(Held.NOT_YET.allowed()),
                 f.maybeNumber("gaugeStep").map(PressureDifference::ofBar).orElse(Held.NOT_YET.gaugeStep()),
                 f.flag("receiver"));

@@ -2,6 +2,7 @@ package mellowflare.book.job;
 
 import java.util.List;
 import mellowflare.book.air.AirInBook;
+import mellowflare.book.gas.GasInBook;
 import mellowflare.book.hose.HoseInBook;
 import mellowflare.book.line.KindInBook;
 import mellowflare.book.line.Paper;
@@ -17,7 +18,7 @@ import mellowflare.core.line.Plan;
 /** The kinds of line that the book can keep: one line each, in the order in which their demo jobs stand. */
 public final class BookKinds {
     public static final List<KindInBook<?, ?>> ALL =
-            List.of(new HoseInBook(), new TubeInBook(), new PipeInBook(), new AirInBook());
+            List.of(new HoseInBook(), new TubeInBook(), new PipeInBook(), new GasInBook(), new AirInBook());
 
     private BookKinds() {}
 

@@ -200,8 +200,14 @@ public final class Fields {
         return angle;
     }
 
-    /** A number has the limits of the same figure typed with its unit. */
-    private <T> Optional<T> quantity(
+    /**
+     * Any quantity. A number has the limits of the same figure typed with its unit.
+     *
+     * @param unit of a number; empty where it has none
+     * @param number makes the quantity of a number
+     * @param reader makes it of a text, which must carry its unit
+     */
+    public <T> Optional<T> quantity(
             String name, String unit, DoubleFunction<T> number, Function<String, Read<T>> reader) throws Refused {
         if (!has(name)) {
             return Optional.empty();
@@ -483,6 +489,11 @@ public final class Fields {
             throw wrong(name, Say.it("fields.list-texts-brackets-expected"));
         }
         return List.copyOf(all);
+    }
+
+    /** Whether a list was given whose first entry is a text. */
+    public boolean isTexts(String name) {
+        return has(name) && node.get(name).isArray() && node.get(name).path(0).isTextual();
     }
 
     public boolean isText(String name) {

@@ -2,11 +2,14 @@ package mellowflare.core.advice;
 
 import mellowflare.core.measure.AirReference;
 import mellowflare.core.measure.Angle;
+import mellowflare.core.measure.Area;
 import mellowflare.core.measure.FlowRate;
 import mellowflare.core.measure.FreeAir;
+import mellowflare.core.measure.GasFlow;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.Power;
 import mellowflare.core.measure.PressureDifference;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.UnitSystem;
@@ -42,6 +45,20 @@ public sealed interface Figure {
 
     /** A flow of free air, with the state it is counted in where that is not ISO 1217. */
     record OfAir(FreeAir value) implements Figure {}
+
+    /** A pressure of fuel gas behind its regulator: small, in millibar or inches of water; from 1 bar up as any other. */
+    record OfGasPressure(GaugePressure value) implements Figure {}
+
+    /** A drop of pressure of fuel gas. */
+    record OfGasDrop(PressureDifference value) implements Figure {}
+
+    /** A flow of fuel gas. */
+    record OfGasFlow(GasFlow value) implements Figure {}
+
+    record OfPower(Power value) implements Figure {}
+
+    /** A free area. */
+    record OfArea(Area value) implements Figure {}
 
     /** A long length, as walked and not as cut: metres, or feet and inches. */
     record OfReach(Length value) implements Figure {}
@@ -94,6 +111,18 @@ public sealed interface Figure {
         return new OfAir(value);
     }
 
+    static Figure of(Area value) {
+        return new OfArea(value);
+    }
+
+    static Figure of(Power value) {
+        return new OfPower(value);
+    }
+
+    static Figure of(GasFlow value) {
+        return new OfGasFlow(value);
+    }
+
     static Figure of(PressureDifference value) {
         return new OfDifference(value);
     }
@@ -117,6 +146,14 @@ public sealed interface Figure {
         return smaller < 0.1
                 ? Say.it("figure.less-than", "bound", "0.1" + unit)
                 : LengthFormat.decimal(smaller, smaller < 10 ? 1 : 0, 0) + unit;
+    }
+
+    private static String millibar(double mbar) {
+        return LengthFormat.decimal(mbar, Math.abs(mbar) < 10 ? 2 : Math.abs(mbar) < 200 ? 1 : 0, 0) + " mbar";
+    }
+
+    private static String water(double inches) {
+        return LengthFormat.decimal(inches, Math.abs(inches) < 100 ? 2 : 0, 0) + " in WC";
     }
 
     /** The value in the given system, with its unit. */
@@ -145,6 +182,31 @@ public sealed interface Figure {
                     ? ""
                     : " (" + f.value.reference().word() + ")";
             return air(f.value, metric) + state;
+        }
+        if (this instanceof OfGasPressure f) {
+            return f.value.bar() >= 1
+                    ? of(f.value).text(system)
+                    : metric ? millibar(f.value.millibar()) : water(f.value.inchesOfWater());
+        }
+        if (this instanceof OfGasDrop f) {
+            return metric ? millibar(f.value.millibar()) : water(f.value.inchesOfWater());
+        }
+        if (this instanceof OfGasFlow f) {
+            return metric
+                    ? LengthFormat.decimal(f.value.cubicMetresPerHour(), f.value.cubicMetresPerHour() < 1 ? 3 : 2, 0)
+                            + " m³/h"
+                    : LengthFormat.decimal(f.value.cubicFeetPerHour(), f.value.cubicFeetPerHour() < 10 ? 1 : 0, 0)
+                            + " ft³/h";
+        }
+        if (this instanceof OfArea f) {
+            return metric
+                    ? LengthFormat.decimal(f.value.squareCentimetres(), 0, 0) + " cm²"
+                    : LengthFormat.decimal(f.value.squareInches(), 0, 0) + " in²";
+        }
+        if (this instanceof OfPower f) {
+            return metric
+                    ? LengthFormat.decimal(f.value.kilowatts(), f.value.kilowatts() < 100 ? 1 : 0, 0) + " kW"
+                    : LengthFormat.decimal(Math.round(f.value.btuPerHour() / 100) * 100.0, 0, 0) + " Btu/h";
         }
         if (this instanceof OfReach f) {
             return metric

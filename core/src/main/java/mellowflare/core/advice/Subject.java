@@ -32,6 +32,10 @@ public enum Subject {
     RUN(Say.it("subject.run")),
     ASSEMBLY(Say.it("subject.assembly")),
     PIECES(Say.it("subject.pieces")),
+    SOURCE(Say.it("subject.source")),
+    GAS_LAYOUT(Say.it("subject.gas-layout")),
+    INLETS(Say.it("subject.inlets")),
+    GAS_JOINTS(Say.it("subject.gas-joints")),
     LINE(Say.it("subject.line")),
     MAKE(Say.it("subject.make"));
 

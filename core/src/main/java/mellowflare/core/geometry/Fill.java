@@ -9,5 +9,11 @@ public enum Fill {
     SOFT,
     WIRE,
     PAPER,
-    BLACK
+    BLACK,
+    /** Most of what a pressure may lose is still there. */
+    PLENTY,
+    ENOUGH,
+    SCARCE,
+    /** Less than is needed. */
+    SHORT
 }

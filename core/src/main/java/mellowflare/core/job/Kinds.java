@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import mellowflare.core.air.AirMainKind;
+import mellowflare.core.gas.GasLineKind;
 import mellowflare.core.hose.HoseLineKind;
 import mellowflare.core.line.Kind;
 import mellowflare.core.line.KindId;
@@ -16,7 +17,7 @@ import mellowflare.core.tube.TubeLineKind;
 public final class Kinds {
     /** In the order in which they are offered; the first is what a new job is. */
     public static final List<Kind<?, ?>> ALL =
-            List.of(HoseLineKind.HOSE, TubeLineKind.TUBE, PipeLineKind.PIPE, AirMainKind.AIR);
+            List.of(HoseLineKind.HOSE, TubeLineKind.TUBE, PipeLineKind.PIPE, GasLineKind.GAS, AirMainKind.AIR);
 
     private Kinds() {}
 

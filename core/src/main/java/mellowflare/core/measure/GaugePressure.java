@@ -24,6 +24,31 @@ public record GaugePressure(double bar) implements Comparable<GaugePressure> {
         return bar * TradeUnits.PSI_PER_BAR;
     }
 
+    /** A gauge pressure of so many millibar. */
+    public static GaugePressure ofMillibar(double millibar) {
+        return new GaugePressure(millibar / 1000);
+    }
+
+    /** This pressure in millibar. */
+    public double millibar() {
+        return bar * 1000;
+    }
+
+    /** This pressure in inches of water. */
+    public double inchesOfWater() {
+        return bar * 1e5 / TradeUnits.PASCAL_PER_INCH_WATER;
+    }
+
+    /** How far this one lies above another; below zero where it lies below. */
+    public PressureDifference minus(GaugePressure other) {
+        return PressureDifference.ofBar(bar - other.bar);
+    }
+
+    /** This one, lower by a difference; not below full vacuum. */
+    public GaugePressure less(PressureDifference drop) {
+        return new GaugePressure(Math.max(-1, bar - drop.bar()));
+    }
+
     /**
      * @param factor a pure number, such as 2 for proof on working pressure
      */

@@ -19,6 +19,28 @@ public record PressureDifference(double bar) implements Comparable<PressureDiffe
         return new PressureDifference(bar);
     }
 
+    /** So many millibar. */
+    public static PressureDifference ofMillibar(double millibar) {
+        return new PressureDifference(millibar / 1000);
+    }
+
+    /**
+     * @param inches of water
+     */
+    public static PressureDifference ofInchesOfWater(double inches) {
+        return new PressureDifference(inches * TradeUnits.PASCAL_PER_INCH_WATER / 1e5);
+    }
+
+    /** This difference in millibar. */
+    public double millibar() {
+        return bar * 1000;
+    }
+
+    /** This difference in inches of water. */
+    public double inchesOfWater() {
+        return bar * 1e5 / TradeUnits.PASCAL_PER_INCH_WATER;
+    }
+
     /** This difference in pounds-force per square inch. */
     public double psi() {
         return bar * TradeUnits.PSI_PER_BAR;

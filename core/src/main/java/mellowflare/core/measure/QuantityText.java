@@ -107,6 +107,57 @@ public final class QuantityText {
     }
 
     /**
+     * @param text such as {@code 12 kW} or {@code 40000 BTU/h}
+     * @param bare the unit of a number without one; empty refuses it
+     * @return a power up to 10 000 kW, or a refusal
+     */
+    public static Read<Power> power(String text, Optional<String> bare) {
+        return read(
+                text,
+                bare,
+                TradeUnits.POWERS,
+                Say.it("quantity-text.power"),
+                Say.it("quantity-text.kw-btu-h"),
+                (n, kilowatts) -> n < 0 || n * kilowatts > 10_000
+                        ? outOfRange(text, Say.it("quantity-text.power-between-0-10"))
+                        : Read.of(Power.ofKilowatts(n * kilowatts)));
+    }
+
+    /**
+     * @param text such as {@code 37.8 MJ/m3} or {@code 1030 BTU/ft3}
+     * @param bare the unit of a number without one; empty refuses it
+     * @return a heating value from 1 to 500 MJ/m3, or a refusal
+     */
+    public static Read<HeatingValue> heatingValue(String text, Optional<String> bare) {
+        return read(
+                text,
+                bare,
+                TradeUnits.HEATS,
+                Say.it("quantity-text.heating-value"),
+                Say.it("quantity-text.mj-m3-btu-ft3"),
+                (n, megajoules) -> n * megajoules < 1 || n * megajoules > 500
+                        ? outOfRange(text, Say.it("quantity-text.heating-value-between-1"))
+                        : Read.of(new HeatingValue(n * megajoules)));
+    }
+
+    /**
+     * @param text such as {@code 2.5 m3/h} or {@code 65 ft3/h}
+     * @param bare the unit of a number without one; empty refuses it
+     * @return a flow of gas up to 10 000 m3/h, or a refusal
+     */
+    public static Read<GasFlow> gasFlow(String text, Optional<String> bare) {
+        return read(
+                text,
+                bare,
+                TradeUnits.GAS_FLOWS,
+                Say.it("quantity-text.gas-flow"),
+                Say.it("quantity-text.m3-h-ft3-h"),
+                (n, cubicMetres) -> n < 0 || n * cubicMetres > 10_000
+                        ? outOfRange(text, Say.it("quantity-text.gas-flow-between-0-10"))
+                        : Read.of(GasFlow.ofCubicMetresPerHour(n * cubicMetres)));
+    }
+
+    /**
      * @param text such as {@code 37 deg} or {@code 37°}
      * @param bare the unit of a number without one; empty refuses it
      * @return an angle from 0 to 360 degrees, or a refusal

@@ -29,6 +29,12 @@ final class TradeUnits {
 
     private static final Unit<Pressure> MILLIBAR = Units.PASCAL.transform(MultiplyConverter.of(1e2));
 
+    /** By ISO 31-3: the conventional inch of water, 249.088 91 Pa. */
+    static final double PASCAL_PER_INCH_WATER = 249.08891;
+
+    private static final Unit<Pressure> INCH_WATER =
+            Units.PASCAL.transform(MultiplyConverter.of(PASCAL_PER_INCH_WATER));
+
     /** By ISO 31-3: the conventional inch of mercury, 3 386.389 Pa. */
     static final Map<String, Unit<Pressure>> BAROMETERS = Map.of(
             "bar", BAR,
@@ -50,7 +56,13 @@ final class TradeUnits {
             "mpa",
             Units.PASCAL.transform(MultiplyConverter.of(1e6)),
             "mbar",
-            MILLIBAR);
+            MILLIBAR,
+            "inwc",
+            INCH_WATER,
+            "in wc",
+            INCH_WATER,
+            "inh2o",
+            INCH_WATER);
     static final Map<String, Unit<Temperature>> TEMPERATURES =
             Map.of("c", CELSIUS, "°c", CELSIUS, "f", FAHRENHEIT, "°f", FAHRENHEIT, "k", Units.KELVIN);
     static final Map<String, Unit<?>> FLOWS = Map.of(
@@ -60,6 +72,34 @@ final class TradeUnits {
             "gpm", GALLON_PER_MINUTE,
             "m3/h", CUBIC_METRE_PER_HOUR,
             "m³/h", CUBIC_METRE_PER_HOUR);
+
+    /** Kilowatts each. */
+    static final Map<String, Double> POWERS = Map.of(
+            "kw", 1.0,
+            "w", 0.001,
+            "btu/h", 1 / Power.BTU_PER_HOUR,
+            "btu/hr", 1 / Power.BTU_PER_HOUR,
+            "btuh", 1 / Power.BTU_PER_HOUR,
+            "kbtu/h", 1000 / Power.BTU_PER_HOUR,
+            "mbh", 1000 / Power.BTU_PER_HOUR);
+
+    /** Megajoules in a cubic metre each. */
+    static final Map<String, Double> HEATS = Map.of(
+            "mj/m3", 1.0,
+            "mj/m³", 1.0,
+            "kwh/m3", 3.6,
+            "btu/ft3", HeatingValue.MJ_PER_BTU_FT3,
+            "btu/ft³", HeatingValue.MJ_PER_BTU_FT3);
+
+    /** Cubic metres an hour each. */
+    static final Map<String, Double> GAS_FLOWS = Map.of(
+            "m3/h", 1.0,
+            "m³/h", 1.0,
+            "l/h", 0.001,
+            "l/min", 0.06,
+            "ft3/h", GasFlow.ofCubicFeetPerHour(1).cubicMetresPerHour(),
+            "ft³/h", GasFlow.ofCubicFeetPerHour(1).cubicMetresPerHour(),
+            "cfh", GasFlow.ofCubicFeetPerHour(1).cubicMetresPerHour());
 
     /** Degrees each. */
     static final Map<String, Double> ANGLES = Map.of("deg", 1.0, "°", 1.0, "degree", 1.0, "degrees", 1.0);

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
 import mellowflare.core.geometry.Apart;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.pipe.layout.Box;
@@ -59,50 +58,98 @@ final class Swing {
         return all.stream().mapToDouble(this::reach).max().orElse(0);
     }
 
-    /** Whether a stretch that turns meets one that stands. */
-    boolean meets(Capsule turning, Capsule standing) {
-        double room = turning.radius() + standing.radius() - CLEAR_MM;
-        List<Ring> a = rings(turning);
-        List<Ring> b = rings(standing);
-        for (int i = 0; i + 1 < a.size(); i++) {
-            for (int j = 0; j + 1 < b.size(); j++) {
-                if (apart(a.get(i), a.get(i + 1), b.get(j), b.get(j + 1)) < room) {
-                    return true;
+    /**
+     * A stretch that turns, as far as it is the same for all that stands: its points by how far along the axis and how far from it they lie, and the ball that it stays inside, whichever way it points.
+     */
+    final class Swept {
+        private final Capsule turning;
+        private final double[] along = new double[POINTS];
+        private final double[] out = new double[POINTS];
+        private final double lowest;
+        private final double highest;
+        private final double innermost;
+        private final double outermost;
+        private final Vector middle;
+        private final double radius;
+
+        private Swept(Capsule turning) {
+            this.turning = turning;
+            points(turning, along, out);
+            lowest = Math.min(along[0], along[POINTS - 1]);
+            highest = Math.max(along[0], along[POINTS - 1]);
+            // Distance from a line is convex: it is greatest at an end.
+            outermost = Math.max(out[0], out[POINTS - 1]);
+            innermost = least(out);
+            middle = at.plus(axis.times((lowest + highest) / 2));
+            radius = Math.hypot((highest - lowest) / 2, outermost) + turning.radius();
+        }
+
+        /** Whether it meets a stretch that stands: what is far from its ball or its ring is passed over unseen. */
+        boolean meets(Capsule standing) {
+            double x = standing.middle().x() - middle.x();
+            double y = standing.middle().y() - middle.y();
+            double z = standing.middle().z() - middle.z();
+            double reach = radius + standing.reach();
+            if (x * x + y * y + z * z >= reach * reach) {
+                return false;
+            }
+            double room = turning.radius() + standing.radius() - CLEAR_MM;
+            double[] a = new double[POINTS];
+            double[] o = new double[POINTS];
+            points(standing, a, o);
+            if (Math.min(a[0], a[POINTS - 1]) - highest > room
+                    || lowest - Math.max(a[0], a[POINTS - 1]) > room
+                    || least(o) - outermost > room
+                    || innermost - Math.max(o[0], o[POINTS - 1]) > room) {
+                return false;
+            }
+            for (int i = 0; i + 1 < POINTS; i++) {
+                for (int j = 0; j + 1 < POINTS; j++) {
+                    if (apart(i, a, o, j) < room) {
+                        return true;
+                    }
                 }
             }
+            return false;
         }
-        return false;
+
+        private double apart(int i, double[] a, double[] o, int j) {
+            return Apart.between(
+                    new Vector(along[i], out[i], 0),
+                    new Vector(along[i + 1], out[i + 1], 0),
+                    new Vector(a[j], o[j], 0),
+                    new Vector(a[j + 1], o[j + 1], 0));
+        }
     }
 
-    /** The ball that what turns stays inside, whichever way it points. */
-    private record Ball(Vector middle, double radius) {}
-
-    private Ball ball(Capsule turning) {
-        Ring a = ring(turning.from());
-        Ring b = ring(turning.to());
-        double out = Math.max(a.out(), b.out());
-        double half = Math.abs(a.along() - b.along()) / 2;
-        return new Ball(
-                at.plus(axis.times((a.along() + b.along()) / 2)),
-                Math.sqrt(half * half + out * out) + turning.radius());
+    Swept sweep(Capsule turning) {
+        return new Swept(turning);
     }
 
-    /** What of a body that stands may be met by a stretch that turns: a first look, much cheaper than the second. */
-    Predicate<Capsule> near(Capsule turning) {
-        Ball ball = ball(turning);
-        return standing -> {
-            Vector d = standing.middle().minus(ball.middle());
-            double room = ball.radius() + standing.reach();
-            return d.dot(d) < room * room;
-        };
+    private static double least(double[] all) {
+        double least = all[0];
+        for (double d : all) {
+            least = Math.min(least, d);
+        }
+        return least;
     }
 
-    private static double apart(Ring a0, Ring a1, Ring b0, Ring b1) {
-        return Apart.between(
-                new Vector(a0.along(), a0.out(), 0),
-                new Vector(a1.along(), a1.out(), 0),
-                new Vector(b0.along(), b0.out(), 0),
-                new Vector(b1.along(), b1.out(), 0));
+    private void points(Capsule c, double[] along, double[] out) {
+        double dx = c.to().x() - c.from().x();
+        double dy = c.to().y() - c.from().y();
+        double dz = c.to().z() - c.from().z();
+        for (int i = 0; i < POINTS; i++) {
+            double t = (double) i / (POINTS - 1);
+            double x = c.from().x() + t * dx - at.x();
+            double y = c.from().y() + t * dy - at.y();
+            double z = c.from().z() + t * dz - at.z();
+            double a = x * axis.x() + y * axis.y() + z * axis.z();
+            x -= a * axis.x();
+            y -= a * axis.y();
+            z -= a * axis.z();
+            along[i] = a;
+            out[i] = Math.sqrt(x * x + y * y + z * z);
+        }
     }
 
     /** The first box that what turns meets. */

@@ -5,7 +5,6 @@ import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import mellowflare.core.measure.Length;
 import mellowflare.core.pipe.layout.Box;
@@ -179,13 +178,13 @@ final class TakenApart {
         parts.stream().forEach(i -> of.get(i).forEach(b -> beside.set(b.other(i))));
         for (int i = parts.nextSetBit(0); i >= 0; i = parts.nextSetBit(i + 1)) {
             for (Capsule c : room(bodies.get(i), handles)) {
-                Predicate<Capsule> near = swing.near(c);
+                Swing.Swept swept = swing.sweep(c);
                 Optional<String> box = swing.meets(c, boxes).map(Box::name);
                 if (box.isPresent()) {
                     return box;
                 }
                 for (int k = there.nextSetBit(0); k >= 0; k = there.nextSetBit(k + 1)) {
-                    if (!parts.get(k) && !beside.get(k) && meets(swing, c, near, bodies.get(k))) {
+                    if (!parts.get(k) && !beside.get(k) && meets(swept, bodies.get(k))) {
                         return Optional.of(bodies.get(k).name());
                     }
                 }
@@ -194,9 +193,9 @@ final class TakenApart {
         return Optional.empty();
     }
 
-    private static boolean meets(Swing swing, Capsule turning, Predicate<Capsule> near, Body standing) {
+    private static boolean meets(Swing.Swept swept, Body standing) {
         for (Capsule s : standing.solid()) {
-            if (near.test(s) && swing.meets(turning, s)) {
+            if (swept.meets(s)) {
                 return true;
             }
         }

@@ -188,6 +188,16 @@ public final class Walk {
         odd.add(new Walked.Odd(kind, piece, other));
     }
 
+    /** Name of the place where one stands. */
+    public String here() {
+        return here.name();
+    }
+
+    /** How many stretches were met so far. */
+    public int count() {
+        return runs.size();
+    }
+
     /** All that was met so far. */
     public Walked walked() {
         return new Walked(start, spots, runs, odd);

@@ -1,12 +1,11 @@
-package mellowflare.app.air;
+package mellowflare.app.entry;
 
-import mellowflare.app.entry.FieldState;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.Read;
 import mellowflare.core.measure.Refusal;
 
 /** Fields for plain numbers within limits. */
-final class Numbers {
+public final class Numbers {
     private Numbers() {}
 
     /**
@@ -15,7 +14,7 @@ final class Numbers {
      * @param most largest
      * @param shown said behind what was understood
      */
-    static FieldState<Double> field(String what, double least, double most, String shown) {
+    public static FieldState<Double> field(String what, double least, double most, String shown) {
         return FieldState.of(
                 t -> {
                     try {
@@ -39,7 +38,8 @@ final class Numbers {
                 v -> shown);
     }
 
-    static String text(double v) {
+    /** As it stands in a field. */
+    public static String text(double v) {
         return LengthFormat.decimal(v, 3, 0);
     }
 }

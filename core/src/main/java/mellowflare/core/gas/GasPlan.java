@@ -1,0 +1,71 @@
+package mellowflare.core.gas;
+
+import java.util.List;
+import java.util.Optional;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.fluid.Fluid;
+import mellowflare.core.fluid.FluidTable;
+import mellowflare.core.gas.draw.GasStrip;
+import mellowflare.core.gas.fuel.FuelGas;
+import mellowflare.core.gas.order.GasStepWriter;
+import mellowflare.core.gas.rules.GasRules;
+import mellowflare.core.gas.work.GasCase;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.line.BenchWords;
+import mellowflare.core.line.CutFigure;
+import mellowflare.core.line.Plan;
+import mellowflare.core.measure.CalledFigure;
+import mellowflare.core.procedure.Step;
+
+/**
+ * Everything that follows from a gas line.
+ *
+ * @param c the line worked out
+ * @param findings every rule's finding, worst first
+ * @param steps the order of work
+ */
+public record GasPlan(GasCase c, List<Finding> findings, List<Step> steps) implements Plan {
+    public GasPlan {
+        findings = List.copyOf(findings);
+        steps = List.copyOf(steps);
+    }
+
+    /** Works the line out. Never refuses: what is missing comes out as findings that were not checked. */
+    public static GasPlan of(GasCase c) {
+        return new GasPlan(c, GasRules.check(c), new GasStepWriter(c).write());
+    }
+
+    @Override
+    public String stillNeeded() {
+        return Say.it("gas-plan.still-needed");
+    }
+
+    @Override
+    public Optional<CalledFigure> measured() {
+        return Optional.empty();
+    }
+
+    @Override
+    public Optional<CutFigure> cutFigure() {
+        return Optional.empty();
+    }
+
+    @Override
+    public BenchWords benchWords() {
+        return new BenchWords.ManyPieces(
+                Optional.of(c.walk().walked().runs().size()).filter(n -> n > 0), c.pipeLength());
+    }
+
+    /** The gas of the line, whatever the job says of other lines. */
+    @Override
+    public Optional<Fluid> fluid() {
+        return c.gas()
+                .map(FuelGas::sinks)
+                .flatMap(sinks -> c.data().get(FluidTable.KEY).find(sinks ? "lpg" : "natural-gas"));
+    }
+
+    @Override
+    public Drawing strip() {
+        return GasStrip.band(c, findings);
+    }
+}

@@ -1,0 +1,2 @@
+/** Drawings of a gas line. */
+package mellowflare.core.gas.draw;

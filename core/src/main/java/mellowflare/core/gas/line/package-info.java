@@ -1,0 +1,2 @@
+/** What a job keeps of a gas line. */
+package mellowflare.core.gas.line;

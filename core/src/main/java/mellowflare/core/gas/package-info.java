@@ -1,0 +1,2 @@
+/** Low-pressure fuel gas: from the cylinder or meter to every burner. */
+package mellowflare.core.gas;

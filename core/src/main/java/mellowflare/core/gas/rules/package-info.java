@@ -1,0 +1,2 @@
+/** What is judged on a gas line: one small class for each subject. */
+package mellowflare.core.gas.rules;
