@@ -43,6 +43,7 @@ class ArchitectureTest {
             List.of("flow"),
             List.of("parts"),
             List.of("cutting"),
+            List.of("bag"),
             List.of("run"),
             List.of("line"),
             KINDS,

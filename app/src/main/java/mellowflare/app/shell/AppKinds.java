@@ -8,12 +8,13 @@ import mellowflare.app.line.KindInApp;
 import mellowflare.app.page.Place;
 import mellowflare.app.pipe.PipeInApp;
 import mellowflare.app.tube.TubeInApp;
+import mellowflare.app.water.WaterInApp;
 import mellowflare.core.line.Kind;
 
 /** The kinds of line that the window can show: one line each. */
 final class AppKinds {
-    private static final List<KindInApp> ALL =
-            List.of(new HoseInApp(), new TubeInApp(), new PipeInApp(), new GasInApp(), new AirInApp());
+    private static final List<KindInApp> ALL = List.of(
+            new HoseInApp(), new TubeInApp(), new PipeInApp(), new GasInApp(), new WaterInApp(), new AirInApp());
 
     private AppKinds() {}
 

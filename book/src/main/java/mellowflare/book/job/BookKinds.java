@@ -10,6 +10,7 @@ import mellowflare.book.line.SheetPart;
 import mellowflare.book.pipe.PipeInBook;
 import mellowflare.book.tag.TagFacts;
 import mellowflare.book.tube.TubeInBook;
+import mellowflare.book.water.WaterInBook;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.line.Kind;
 import mellowflare.core.line.Line;
@@ -17,8 +18,8 @@ import mellowflare.core.line.Plan;
 
 /** The kinds of line that the book can keep: one line each, in the order in which their demo jobs stand. */
 public final class BookKinds {
-    public static final List<KindInBook<?, ?>> ALL =
-            List.of(new HoseInBook(), new TubeInBook(), new PipeInBook(), new GasInBook(), new AirInBook());
+    public static final List<KindInBook<?, ?>> ALL = List.of(
+            new HoseInBook(), new TubeInBook(), new PipeInBook(), new GasInBook(), new WaterInBook(), new AirInBook());
 
     private BookKinds() {}
 

@@ -1,23 +1,30 @@
 package mellowflare.book.tag;
 
 import com.google.zxing.BarcodeFormat;
+import com.google.zxing.Binarizer;
 import com.google.zxing.BinaryBitmap;
 import com.google.zxing.DecodeHintType;
 import com.google.zxing.EncodeHintType;
+import com.google.zxing.LuminanceSource;
 import com.google.zxing.NotFoundException;
 import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.ReaderException;
 import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
+import com.google.zxing.common.GlobalHistogramBinarizer;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
 import com.google.zxing.qrcode.QRCodeWriter;
 import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Iterator;
+import java.util.List;
 import java.util.Map;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
@@ -31,6 +38,9 @@ import mellowflare.core.geometry.Pen;
 public final class TagCode {
     /** More than any camera that is pointed at a tag takes. */
     private static final long MOST_DOTS = 60_000_000;
+
+    /** A code whose squares fall badly on the dots of a picture is found in the same picture made smaller. */
+    private static final double[] SCALES = {1, 0.7, 0.5};
 
     private TagCode() {}
 
@@ -120,19 +130,41 @@ public final class TagCode {
 
     /** Reads the facts from a picture in memory. */
     public static TagFacts read(BufferedImage image) throws BookTrouble {
-        int[] pixels = image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
-        BinaryBitmap bitmap = new BinaryBitmap(
-                new HybridBinarizer(new RGBLuminanceSource(image.getWidth(), image.getHeight(), pixels)));
-        try {
-            return TagFacts.read(new QRCodeReader()
-                    .decode(
-                            bitmap,
-                            Map.of(DecodeHintType.TRY_HARDER, Boolean.TRUE, DecodeHintType.CHARACTER_SET, "UTF-8"))
-                    .getText());
-        } catch (NotFoundException e) {
-            throw new BookTrouble(Say.it("tag-code.no-code-was-found"), e);
-        } catch (ReaderException e) {
-            throw new BookTrouble(Say.it("tag-code.the-code-picture-cannot"), e);
+        ReaderException failed = NotFoundException.getNotFoundInstance();
+        for (double scale : SCALES) {
+            LuminanceSource source = source(image, scale);
+            // Shadows want a threshold for each patch, print on clean paper one for the whole picture.
+            for (Binarizer way : List.of(new HybridBinarizer(source), new GlobalHistogramBinarizer(source))) {
+                try {
+                    return TagFacts.read(decoded(way));
+                } catch (ReaderException e) {
+                    failed = failed instanceof NotFoundException ? e : failed;
+                }
+            }
         }
+        throw new BookTrouble(
+                failed instanceof NotFoundException
+                        ? Say.it("tag-code.no-code-was-found")
+                        : Say.it("tag-code.the-code-picture-cannot"),
+                failed);
+    }
+
+    private static LuminanceSource source(BufferedImage image, double scale) {
+        int width = Math.max(1, (int) Math.round(image.getWidth() * scale));
+        int height = Math.max(1, (int) Math.round(image.getHeight() * scale));
+        BufferedImage scaled = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = scaled.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+        g.drawImage(image, 0, 0, width, height, Color.WHITE, null);
+        g.dispose();
+        return new RGBLuminanceSource(width, height, scaled.getRGB(0, 0, width, height, null, 0, width));
+    }
+
+    private static String decoded(Binarizer way) throws ReaderException {
+        return new QRCodeReader()
+                .decode(
+                        new BinaryBitmap(way),
+                        Map.of(DecodeHintType.TRY_HARDER, Boolean.TRUE, DecodeHintType.CHARACTER_SET, "UTF-8"))
+                .getText();
     }
 }

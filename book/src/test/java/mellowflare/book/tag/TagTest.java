@@ -63,7 +63,9 @@ class TagTest {
     void testEveryDemoLineHasATagThatReadsBack() throws Exception {
         for (Job job : Jobs.demo()) {
             Evaluation e = Evaluation.of(job, Jobs.DATA);
-            assertThat(TagCode.read(picture(e, 220))).isEqualTo(BookKinds.tag(e));
+            for (int dpi : new int[] {220, 300}) {
+                assertThat(TagCode.read(picture(e, dpi))).as(job.id()).isEqualTo(BookKinds.tag(e));
+            }
         }
     }
 

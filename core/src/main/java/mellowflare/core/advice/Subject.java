@@ -36,6 +36,10 @@ public enum Subject {
     GAS_LAYOUT(Say.it("subject.gas-layout")),
     INLETS(Say.it("subject.inlets")),
     GAS_JOINTS(Say.it("subject.gas-joints")),
+    HOUSE_PIPE(Say.it("subject.house-pipe")),
+    EQUIPMENT(Say.it("subject.equipment")),
+    WATER_SET(Say.it("subject.water-set")),
+    BAG(Say.it("subject.bag")),
     LINE(Say.it("subject.line")),
     MAKE(Say.it("subject.make"));
 

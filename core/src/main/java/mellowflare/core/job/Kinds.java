@@ -12,12 +12,18 @@ import mellowflare.core.parts.OwnParts;
 import mellowflare.core.pipe.PipeLineKind;
 import mellowflare.core.reference.OwnLists;
 import mellowflare.core.tube.TubeLineKind;
+import mellowflare.core.water.WaterPointKind;
 
 /** The kinds of line that the program knows: one line each. */
 public final class Kinds {
     /** In the order in which they are offered; the first is what a new job is. */
-    public static final List<Kind<?, ?>> ALL =
-            List.of(HoseLineKind.HOSE, TubeLineKind.TUBE, PipeLineKind.PIPE, GasLineKind.GAS, AirMainKind.AIR);
+    public static final List<Kind<?, ?>> ALL = List.of(
+            HoseLineKind.HOSE,
+            TubeLineKind.TUBE,
+            PipeLineKind.PIPE,
+            GasLineKind.GAS,
+            WaterPointKind.WATER,
+            AirMainKind.AIR);
 
     private Kinds() {}
 

@@ -1,22 +1,20 @@
-package mellowflare.app.gas;
+package mellowflare.app.entry;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
-import mellowflare.app.entry.ChoiceRow;
-import mellowflare.app.entry.Text;
 
 /** Questions that are answered by yes or no: the question in full, the answers under it. */
-final class Answers {
+public final class Answers {
     private Answers() {}
 
     /**
      * @param id of the row, by which what is still needed leads to it
      * @param word the question in short
      */
-    static ChoiceRow<Boolean> yesNo(String id, String word, Consumer<Optional<Boolean>> told) {
+    public static ChoiceRow<Boolean> yesNo(String id, String word, Consumer<Optional<Boolean>> told) {
         ChoiceRow<Boolean> row = new ChoiceRow<>(
                 word,
                 List.of(true, false),
@@ -29,7 +27,7 @@ final class Answers {
     }
 
     /** An answer under its question. */
-    static VBox asked(String question, Node answer) {
+    public static VBox asked(String question, Node answer) {
         VBox box = new VBox(1, Text.of(question, "sum-says"), answer);
         box.getStyleClass().add("asked");
         return box;

@@ -1,0 +1,2 @@
+/** The page of water points: pipe and equipment, sets of parts, the bag, the site. */
+package mellowflare.app.water;

@@ -1,0 +1,2 @@
+/** Water points on the command line. */
+package mellowflare.cli.water;

@@ -1,0 +1,71 @@
+package mellowflare.core.water;
+
+import java.util.List;
+import java.util.Optional;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.fluid.Fluid;
+import mellowflare.core.fluid.FluidTable;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.line.BenchWords;
+import mellowflare.core.line.CutFigure;
+import mellowflare.core.line.Plan;
+import mellowflare.core.measure.CalledFigure;
+import mellowflare.core.measure.Length;
+import mellowflare.core.procedure.Step;
+import mellowflare.core.water.draw.WaterDrawing;
+import mellowflare.core.water.order.WaterStepWriter;
+import mellowflare.core.water.rules.WaterRules;
+import mellowflare.core.water.work.WaterCase;
+
+/**
+ * Everything that follows from a water point.
+ *
+ * @param c the point worked out
+ * @param findings every rule's finding, worst first
+ * @param steps the order of work
+ */
+public record WaterPlan(WaterCase c, List<Finding> findings, List<Step> steps) implements Plan {
+    private static final String DRINKING_WATER = "potable-water";
+
+    public WaterPlan {
+        findings = List.copyOf(findings);
+        steps = List.copyOf(steps);
+    }
+
+    /** Works the point out. Never refuses: what is missing comes out as findings that were not checked. */
+    public static WaterPlan of(WaterCase c) {
+        return new WaterPlan(c, WaterRules.check(c), new WaterStepWriter(c).write());
+    }
+
+    @Override
+    public String stillNeeded() {
+        return Say.it("water-plan.still-needed");
+    }
+
+    @Override
+    public Optional<CalledFigure> measured() {
+        return Optional.empty();
+    }
+
+    @Override
+    public Optional<CutFigure> cutFigure() {
+        return Optional.empty();
+    }
+
+    @Override
+    public BenchWords benchWords() {
+        return new BenchWords.ManyPieces(
+                c.set().map(s -> s.parts().size()), c.line().distance().orElse(Length.ofMm(0)));
+    }
+
+    /** Drinking water, whatever the job says of other lines. */
+    @Override
+    public Optional<Fluid> fluid() {
+        return c.data().get(FluidTable.KEY).find(DRINKING_WATER);
+    }
+
+    @Override
+    public Drawing strip() {
+        return WaterDrawing.band(c, findings);
+    }
+}

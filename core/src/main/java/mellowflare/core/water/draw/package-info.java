@@ -1,0 +1,2 @@
+/** Drawings of a water point. */
+package mellowflare.core.water.draw;

@@ -1,0 +1,2 @@
+/** A household water point: from the house pipe to the equipment. */
+package mellowflare.core.water;

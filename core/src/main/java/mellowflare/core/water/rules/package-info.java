@@ -1,0 +1,2 @@
+/** What is judged on a water point. */
+package mellowflare.core.water.rules;

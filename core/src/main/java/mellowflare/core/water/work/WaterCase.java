@@ -1,0 +1,113 @@
+package mellowflare.core.water.work;
+
+import java.util.List;
+import java.util.Optional;
+import mellowflare.core.bag.Bag;
+import mellowflare.core.bag.Find;
+import mellowflare.core.bag.Packing;
+import mellowflare.core.line.Setting;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.parts.Nipples;
+import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.water.choose.Chooser;
+import mellowflare.core.water.choose.NippleFit;
+import mellowflare.core.water.choose.WaterSet;
+import mellowflare.core.water.line.WaterLine;
+import mellowflare.core.water.stock.EquipmentThread;
+import mellowflare.core.water.stock.HousePipe;
+import mellowflare.core.water.stock.WaterStock;
+
+/**
+ * A water point with everything looked up and worked out: what the rules look at.
+ *
+ * @param line as the job keeps it
+ * @param equipment its thread
+ * @param pipe the size of the house pipe; empty while it is not known, and where none is near what was measured
+ * @param sets every set of parts, the best first
+ * @param nipple through the wall; empty while its measures are not known
+ * @param finds what may be behind the wall; none where the pipe is seen
+ * @param curve bags of rising size
+ * @param bag the smallest that finishes with the chance wanted; empty where nothing is hidden
+ * @param setting what else the job says
+ */
+public record WaterCase(
+        WaterLine line,
+        Optional<EquipmentThread> equipment,
+        Optional<HousePipe> pipe,
+        List<WaterSet> sets,
+        Optional<NippleFit> nipple,
+        List<Find> finds,
+        List<Bag> curve,
+        Optional<Bag> bag,
+        Setting setting) {
+    /** Between plate and valve, where nobody says otherwise. */
+    public static final Length USUAL_GAP = Length.ofMm(3);
+
+    private static final String USUAL_SIZE = "1/2";
+
+    public WaterCase {
+        sets = List.copyOf(sets);
+        finds = List.copyOf(finds);
+        curve = List.copyOf(curve);
+    }
+
+    /** Looks a water point up and works it out. */
+    public static WaterCase of(WaterLine line, Setting setting) {
+        WaterStock stock = setting.data().get(WaterStock.KEY);
+        List<Find> finds =
+                line.hidden() && line.age().isPresent() ? stock.finds(line.age().get(), line.elsewhere()) : List.of();
+        List<Bag> curve = finds.isEmpty() ? List.of() : Packing.curve(finds, stock.always());
+        return new WaterCase(
+                line,
+                line.equipment().flatMap(stock::thread),
+                line.material().flatMap(m -> line.outside().flatMap(o -> stock.pipe(m, o))),
+                Chooser.sets(line, stock, setting.units()),
+                nipple(line, stock, setting.data().get(Nipples.KEY)),
+                finds,
+                curve,
+                Packing.reaching(curve, line.chance()),
+                setting);
+    }
+
+    private static Optional<NippleFit> nipple(WaterLine line, WaterStock stock, Nipples nipples) {
+        String size = line.nippleSize().orElse(USUAL_SIZE);
+        if (line.wallDepth().isEmpty() || stock.makeUp(size).isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(NippleFit.of(
+                stock.makeUp(size).get(),
+                line.wallDepth().get(),
+                line.plate().orElse(Length.ofMm(0)),
+                line.gap().orElse(USUAL_GAP),
+                nipples.lengths(size)));
+    }
+
+    public UnitSystem units() {
+        return setting.units();
+    }
+
+    public ReferenceData data() {
+        return setting.data();
+    }
+
+    public WaterStock stock() {
+        return data().get(WaterStock.KEY);
+    }
+
+    /** The set that was taken, if it still can be; otherwise the best that can. */
+    public Optional<WaterSet> set() {
+        return sets.stream()
+                .filter(s -> s.possible() && line.taken().filter(s.id()::equals).isPresent())
+                .findFirst()
+                .or(() -> sets.stream().filter(WaterSet::possible).findFirst());
+    }
+
+    /** What all parts of a bag cost, in the catalogue's money. */
+    public double price(Bag b) {
+        return stock().parts().stream()
+                .filter(p -> b.parts().contains(p.id()))
+                .mapToDouble(p -> p.price())
+                .sum();
+    }
+}

@@ -1,0 +1,2 @@
+/** A water point worked out. */
+package mellowflare.core.water.work;
