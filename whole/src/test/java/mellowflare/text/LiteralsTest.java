@@ -62,8 +62,16 @@ class LiteralsTest {
             Map.entry("MetalsTouch", ".*"));
 
     /** Demo jobs play in a made-up yard, whose names nobody translates. */
-    private static final Set<String> MADE_UP =
-            Set.of("HoseDemo", "TubeDemo", "AirDemo", "PipeDemo", "GasDemo", "WaterInBook", "OtherHoses", "DemoBook");
+    private static final Set<String> MADE_UP = Set.of(
+            "HoseDemo",
+            "TubeDemo",
+            "AirDemo",
+            "PipeDemo",
+            "GasDemo",
+            "WaterInBook",
+            "TeeInBook",
+            "OtherHoses",
+            "DemoBook");
 
     private static final Pattern NOT_SHOWN =
             Pattern.compile(".*(?:Exception|Error|BrokenTable|ReferenceKey.*|Thread)|RuleText|Source");

@@ -155,10 +155,7 @@ public final class MakeView implements Page {
         if (model.words() instanceof BenchWords.OnePiece one) {
             cut.length(one.cut(), one.toCut(), model.units());
             overall.length(one.length(), model.current().figure().map(f -> f.value()), model.units());
-            done.words(
-                    Say.it("make-view.ticked"),
-                    Say.it("make-view.progress", "doneCount", model.bench().doneCount(), "total", total),
-                    one.tolerance());
+            ticked(total, one.tolerance());
         } else if (model.words() instanceof BenchWords.ManyPieces many) {
             cut.words(
                     Say.it("make-view.pieces-cut"),
@@ -168,11 +165,23 @@ public final class MakeView implements Page {
                     Say.it("make-view.pipe"),
                     new Figure.OfReach(many.total()).text(model.units()),
                     Say.it("make-view.centre-centre"));
-            done.words(
-                    Say.it("make-view.ticked"),
-                    Say.it("make-view.progress", "doneCount", model.bench().doneCount(), "total", total),
-                    "");
+            ticked(total, "");
+        } else if (model.words() instanceof BenchWords.Assembled parts) {
+            said(cut, parts.first());
+            said(overall, parts.second());
+            ticked(total, "");
         }
+    }
+
+    private void ticked(int total, String tolerance) {
+        done.words(
+                Say.it("make-view.ticked"),
+                Say.it("make-view.progress", "doneCount", model.bench().doneCount(), "total", total),
+                tolerance);
+    }
+
+    private void said(FigureBox box, BenchWords.Said s) {
+        box.words(s.name(), s.value().map(f -> f.text(model.units())).orElse("–"), s.of());
     }
 
     /** Fields are only made anew when the step changes, so that typing is not disturbed. */

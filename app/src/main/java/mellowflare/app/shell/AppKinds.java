@@ -7,6 +7,7 @@ import mellowflare.app.hose.HoseInApp;
 import mellowflare.app.line.KindInApp;
 import mellowflare.app.page.Place;
 import mellowflare.app.pipe.PipeInApp;
+import mellowflare.app.tee.TeeInApp;
 import mellowflare.app.tube.TubeInApp;
 import mellowflare.app.water.WaterInApp;
 import mellowflare.core.line.Kind;
@@ -14,7 +15,13 @@ import mellowflare.core.line.Kind;
 /** The kinds of line that the window can show: one line each. */
 final class AppKinds {
     private static final List<KindInApp> ALL = List.of(
-            new HoseInApp(), new TubeInApp(), new PipeInApp(), new GasInApp(), new WaterInApp(), new AirInApp());
+            new HoseInApp(),
+            new TubeInApp(),
+            new PipeInApp(),
+            new GasInApp(),
+            new WaterInApp(),
+            new TeeInApp(),
+            new AirInApp());
 
     private AppKinds() {}
 

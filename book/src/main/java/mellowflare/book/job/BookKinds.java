@@ -9,6 +9,7 @@ import mellowflare.book.line.Paper;
 import mellowflare.book.line.SheetPart;
 import mellowflare.book.pipe.PipeInBook;
 import mellowflare.book.tag.TagFacts;
+import mellowflare.book.tee.TeeInBook;
 import mellowflare.book.tube.TubeInBook;
 import mellowflare.book.water.WaterInBook;
 import mellowflare.core.job.Evaluation;
@@ -19,7 +20,13 @@ import mellowflare.core.line.Plan;
 /** The kinds of line that the book can keep: one line each, in the order in which their demo jobs stand. */
 public final class BookKinds {
     public static final List<KindInBook<?, ?>> ALL = List.of(
-            new HoseInBook(), new TubeInBook(), new PipeInBook(), new GasInBook(), new WaterInBook(), new AirInBook());
+            new HoseInBook(),
+            new TubeInBook(),
+            new PipeInBook(),
+            new GasInBook(),
+            new WaterInBook(),
+            new TeeInBook(),
+            new AirInBook());
 
     private BookKinds() {}
 

@@ -24,7 +24,7 @@ public final class Methods {
                         id(row, row.word("topic", MethodTopic.class)),
                         row.said("name"),
                         row.said("reason"),
-                        row.need("usual").equals("yes")),
+                        row.yes("usual")),
                 s -> s.topic() + " " + s.id());
         for (MethodTopic topic : MethodTopic.values()) {
             Set<String> there =

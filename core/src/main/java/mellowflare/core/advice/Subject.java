@@ -40,6 +40,7 @@ public enum Subject {
     EQUIPMENT(Say.it("subject.equipment")),
     WATER_SET(Say.it("subject.water-set")),
     BAG(Say.it("subject.bag")),
+    TEE(Say.it("subject.tee")),
     LINE(Say.it("subject.line")),
     MAKE(Say.it("subject.make"));
 

@@ -55,21 +55,13 @@ final class EndReader {
 
     private static List<End> ofTable(Row form, ThreadTable threads, String name) {
         List<Row> rows = CsvTable.beside(EndTable.class, name + ".csv").rows();
-        double usualSizes =
-                rows.stream().filter(r -> r.need("usual").equals("yes")).count();
+        double usualSizes = rows.stream().filter(r -> r.yes("usual")).count();
         List<End> ends = new ArrayList<>();
         for (Row row : rows) {
             Outside outside = Outside.of(row, form, threads);
             List<String> seats = row.maybe("seats").map(s -> row.list("seats")).orElse(form.list("seats"));
-            ends.add(end(
-                    form,
-                    row.need("size"),
-                    outside,
-                    ring(row),
-                    seats,
-                    row.need("usual").equals("yes"),
-                    usualSizes,
-                    row.source()));
+            ends.add(
+                    end(form, row.need("size"), outside, ring(row), seats, row.yes("usual"), usualSizes, row.source()));
         }
         return ends;
     }

@@ -39,7 +39,7 @@ public final class FluidTable {
                                 row.word("group", FluidGroup.class),
                                 row.number("density_kg_m3"),
                                 viscosity(row),
-                                row.need("tape").equals("yes"),
+                                row.yes("tape"),
                                 row.said("caution"),
                                 row.words("hazards", Hazard.class),
                                 row.source()),

@@ -11,6 +11,7 @@ import mellowflare.core.line.KindId;
 import mellowflare.core.parts.OwnParts;
 import mellowflare.core.pipe.PipeLineKind;
 import mellowflare.core.reference.OwnLists;
+import mellowflare.core.tee.TeeInKind;
 import mellowflare.core.tube.TubeLineKind;
 import mellowflare.core.water.WaterPointKind;
 
@@ -23,6 +24,7 @@ public final class Kinds {
             PipeLineKind.PIPE,
             GasLineKind.GAS,
             WaterPointKind.WATER,
+            TeeInKind.TEE,
             AirMainKind.AIR);
 
     private Kinds() {}

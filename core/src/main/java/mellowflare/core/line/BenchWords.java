@@ -1,6 +1,7 @@
 package mellowflare.core.line;
 
 import java.util.Optional;
+import mellowflare.core.advice.Figure;
 import mellowflare.core.measure.Length;
 
 /** What the figures of a line are called at the bench. */
@@ -25,4 +26,15 @@ public sealed interface BenchWords {
      * @param total how much pipe, centre to centre
      */
     record ManyPieces(Optional<Integer> pieces, Length total) implements BenchWords {}
+
+    /** Of a line that is put together from parts, or that a part is put into: the two figures that are asked for most. */
+    record Assembled(Said first, Said second) implements BenchWords {}
+
+    /**
+     * A figure under its name.
+     *
+     * @param value empty while it is not known
+     * @param of what it is the figure of; may be empty
+     */
+    record Said(String name, Optional<Figure> value, String of) {}
 }

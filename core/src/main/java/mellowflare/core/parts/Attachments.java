@@ -32,7 +32,7 @@ public final class Attachments {
                                 r.word("attach", Attach.class),
                                 r.said("butts"),
                                 r.said("inspect"),
-                                r.need("press").equals("yes"),
+                                r.yes("press"),
                                 r.number("minutes"),
                                 r.source()),
                         Row::attach));

@@ -87,7 +87,7 @@ public final class HoseKinds {
                 words(r, "groups", FluidGroup.class),
                 words(r, "attach", Attach.class),
                 r.list("cutting"),
-                r.need("braid").equals("yes"),
+                r.yes("braid"),
                 1 + r.number("shortest_pct") / 100,
                 1 + r.number("longest_pct") / 100,
                 r.said("note"),

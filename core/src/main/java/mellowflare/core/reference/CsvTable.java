@@ -200,6 +200,16 @@ public final class CsvTable {
             throw new BrokenTable(file, line(), column, "the column's name says no unit");
         }
 
+        /** Yes or no, and nothing else. */
+        public boolean yes(String column) {
+            return word(column, YesNo.class) == YesNo.YES;
+        }
+
+        private enum YesNo {
+            YES,
+            NO
+        }
+
         /** One of a closed list of words, upper or lower case. */
         public <E extends Enum<E>> E word(String column, Class<E> words) {
             return word(column, need(column), words);

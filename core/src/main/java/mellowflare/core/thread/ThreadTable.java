@@ -193,7 +193,7 @@ public final class ThreadTable {
                 female,
                 handTight,
                 useful,
-                row.need("usual").equals("yes"),
+                row.yes("usual"),
                 row.source());
     }
 }

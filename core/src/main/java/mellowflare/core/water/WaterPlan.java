@@ -2,6 +2,7 @@ package mellowflare.core.water;
 
 import java.util.List;
 import java.util.Optional;
+import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidTable;
@@ -10,8 +11,8 @@ import mellowflare.core.line.BenchWords;
 import mellowflare.core.line.CutFigure;
 import mellowflare.core.line.Plan;
 import mellowflare.core.measure.CalledFigure;
-import mellowflare.core.measure.Length;
 import mellowflare.core.procedure.Step;
+import mellowflare.core.water.choose.WaterSet;
 import mellowflare.core.water.draw.WaterDrawing;
 import mellowflare.core.water.order.WaterStepWriter;
 import mellowflare.core.water.rules.WaterRules;
@@ -54,8 +55,15 @@ public record WaterPlan(WaterCase c, List<Finding> findings, List<Step> steps) i
 
     @Override
     public BenchWords benchWords() {
-        return new BenchWords.ManyPieces(
-                c.set().map(s -> s.parts().size()), c.line().distance().orElse(Length.ofMm(0)));
+        return new BenchWords.Assembled(
+                new BenchWords.Said(
+                        Say.it("water-plan.parts"),
+                        c.set().map(s -> Figure.of(Integer.toString(s.parts().size()))),
+                        c.set().map(s -> s.method().name()).orElse("")),
+                new BenchWords.Said(
+                        Say.it("water-plan.connector"),
+                        c.set().flatMap(WaterSet::connector).map(Figure::of),
+                        c.set().map(s -> s.link().name()).orElse("")));
     }
 
     /** Drinking water, whatever the job says of other lines. */

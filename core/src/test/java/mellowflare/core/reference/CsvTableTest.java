@@ -36,6 +36,10 @@ class CsvTableTest {
         assertThatThrownBy(() -> row("a,1,1,1,,s,sure\n").text("weight")).hasMessageContaining("no such column");
         assertThatThrownBy(() -> row("a,1,1,1,,,sure\n").source()).hasMessageContaining("column source: is empty");
         assertThatThrownBy(() -> row("a,1,1,1,,s,maybe\n").source()).hasMessageContaining("is not a known word");
+        assertThat(row("yes,1,1,1,,s,sure\n").yes("name")).isTrue();
+        assertThat(row("No,1,1,1,,s,sure\n").yes("name")).isFalse();
+        assertThatThrownBy(() -> row("yess,1,1,1,,s,sure\n").yes("name"))
+                .hasMessageContaining("“yess” is not a known word");
     }
 
     @Test

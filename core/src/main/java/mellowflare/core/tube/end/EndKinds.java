@@ -99,7 +99,7 @@ public final class EndKinds {
                 (int) r.number("layers"),
                 r.word("made", EndTraits.Made.class),
                 r.word("nut", EndTraits.Nut.class),
-                r.need("sleeve").equals("yes"),
+                r.yes("sleeve"),
                 codes(r, "codes"),
                 codes(r, "never"),
                 r.said("seals_at"),

@@ -38,7 +38,7 @@ public final class FlareToolFile {
                 r.maybeLength("step_mm"),
                 r.length("slip_mm"),
                 r.length("hold_mm"),
-                r.need("clutch").equals("yes"),
+                r.yes("clutch"),
                 r.has("spread_mm") ? r.maybeLength("spread_mm") : java.util.Optional.empty(),
                 r.source());
     }

@@ -36,7 +36,7 @@ public final class TubeMaterials {
                                         r.number("elongation"),
                                         r.number("springback"),
                                         r.number("rim"),
-                                        r.need("anneal").equals("yes"),
+                                        r.yes("anneal"),
                                         r.number("wall_minus"),
                                         r.maybe("brazed_as"),
                                         r.source()),

@@ -49,7 +49,7 @@ public final class TubeSizes {
                 new Tube(name, od, wall, material, r.source()),
                 r.maybe("bore"),
                 called,
-                r.need("soft").equals("yes"),
+                r.yes("soft"),
                 r.list("for"));
     }
 

@@ -11,11 +11,6 @@ import mellowflare.core.reference.Source;
  */
 public record BagPart(String id, String name, double price, boolean always, Source source) {
     static BagPart read(CsvTable.Row r) {
-        return new BagPart(
-                r.need("id"),
-                r.said("name"),
-                r.number("price"),
-                r.need("always").equals("yes"),
-                r.source());
+        return new BagPart(r.need("id"), r.said("name"), r.number("price"), r.yes("always"), r.source());
     }
 }

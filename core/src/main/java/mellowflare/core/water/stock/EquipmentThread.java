@@ -77,7 +77,7 @@ public record EquipmentThread(
                 r.need("thread"),
                 r.word("gender", Gender.class),
                 r.word("seal", Seal.class),
-                r.need("by_hand").equals("yes"),
+                r.yes("by_hand"),
                 r.need("material").equals("PLASTIC"),
                 r.source());
     }

@@ -47,10 +47,10 @@ public record LinkKind(
         return new LinkKind(
                 r.word("id", Id.class),
                 r.said("name"),
-                r.need("flexible").equals("yes"),
+                r.yes("flexible"),
                 r.maybeLength("offset_mm"),
                 Angle.ofDegrees(r.number("tilt_deg")),
-                r.need("swivel").equals("yes"),
+                r.yes("swivel"),
                 r.number("price"),
                 r.number("minutes"),
                 GaugePressure.ofBar(r.number("to_bar")),

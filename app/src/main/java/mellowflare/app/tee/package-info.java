@@ -1,0 +1,2 @@
+/** Tees into standing lines in the window. */
+package mellowflare.app.tee;

@@ -1,0 +1,2 @@
+/** Tees into standing lines, kept and on paper. */
+package mellowflare.book.tee;

@@ -1,0 +1,2 @@
+/** The drawing of a tee-in. */
+package mellowflare.core.tee.draw;

@@ -1,0 +1,2 @@
+/** The order of work of a tee-in. */
+package mellowflare.core.tee.order;

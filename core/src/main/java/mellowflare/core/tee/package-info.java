@@ -1,0 +1,2 @@
+/** A tee into a standing tube. */
+package mellowflare.core.tee;

@@ -1,0 +1,2 @@
+/** What is judged on a tee-in. */
+package mellowflare.core.tee.rules;

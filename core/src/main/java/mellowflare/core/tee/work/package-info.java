@@ -1,0 +1,2 @@
+/** A tee-in worked out. */
+package mellowflare.core.tee.work;
