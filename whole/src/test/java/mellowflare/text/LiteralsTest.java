@@ -70,6 +70,7 @@ class LiteralsTest {
             "GasDemo",
             "WaterInBook",
             "TeeInBook",
+            "BrokenInBook",
             "OtherHoses",
             "DemoBook");
 

@@ -2,6 +2,7 @@ package mellowflare.app.shell;
 
 import java.util.List;
 import mellowflare.app.air.AirInApp;
+import mellowflare.app.broken.BrokenInApp;
 import mellowflare.app.gas.GasInApp;
 import mellowflare.app.hose.HoseInApp;
 import mellowflare.app.line.KindInApp;
@@ -21,6 +22,7 @@ final class AppKinds {
             new GasInApp(),
             new WaterInApp(),
             new TeeInApp(),
+            new BrokenInApp(),
             new AirInApp());
 
     private AppKinds() {}

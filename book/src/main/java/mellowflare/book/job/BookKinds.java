@@ -2,6 +2,7 @@ package mellowflare.book.job;
 
 import java.util.List;
 import mellowflare.book.air.AirInBook;
+import mellowflare.book.broken.BrokenInBook;
 import mellowflare.book.gas.GasInBook;
 import mellowflare.book.hose.HoseInBook;
 import mellowflare.book.line.KindInBook;
@@ -26,6 +27,7 @@ public final class BookKinds {
             new GasInBook(),
             new WaterInBook(),
             new TeeInBook(),
+            new BrokenInBook(),
             new AirInBook());
 
     private BookKinds() {}

@@ -41,6 +41,7 @@ public enum Subject {
     WATER_SET(Say.it("subject.water-set")),
     BAG(Say.it("subject.bag")),
     TEE(Say.it("subject.tee")),
+    STUCK(Say.it("subject.stuck")),
     LINE(Say.it("subject.line")),
     MAKE(Say.it("subject.make"));
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import mellowflare.core.air.AirMainKind;
+import mellowflare.core.broken.BrokenPartKind;
 import mellowflare.core.gas.GasLineKind;
 import mellowflare.core.hose.HoseLineKind;
 import mellowflare.core.line.Kind;
@@ -25,6 +26,7 @@ public final class Kinds {
             GasLineKind.GAS,
             WaterPointKind.WATER,
             TeeInKind.TEE,
+            BrokenPartKind.BROKEN,
             AirMainKind.AIR);
 
     private Kinds() {}

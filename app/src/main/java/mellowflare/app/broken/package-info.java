@@ -1,0 +1,2 @@
+/** Stuck and broken parts in the window. */
+package mellowflare.app.broken;

@@ -1,0 +1,66 @@
+package mellowflare.app.broken;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import mellowflare.app.OpenBook;
+import mellowflare.book.BookTrouble;
+import mellowflare.core.broken.stock.StuckFluid;
+import mellowflare.core.broken.work.Attempt;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** A stuck or broken part without a window. */
+class BrokenModelTest {
+    @TempDir
+    private Path folder;
+
+    private OpenBook open;
+    private BrokenModel broken;
+
+    @BeforeEach
+    void open() throws BookTrouble {
+        open = OpenBook.demo(folder);
+        open.desk().open("demo-broken-nipple");
+        open.settle();
+        broken = new BrokenModel(open.desk());
+    }
+
+    @AfterEach
+    void close() {
+        open.close();
+    }
+
+    @Test
+    void testThePriceOfAnHourIsShownTypedAndRefused() {
+        assertThat(broken.hour().textProperty().get()).isEqualTo("48");
+        broken.hour().textProperty().set("60");
+        assertThat(broken.line().hour()).contains(60.0);
+        broken.hour().textProperty().set("much");
+        assertThat(broken.hour().refusalProperty().get()).isNotEmpty();
+        assertThat(broken.line().hour()).contains(60.0);
+        broken.hour().textProperty().set("");
+        assertThat(broken.line().hour()).isEmpty();
+    }
+
+    @Test
+    void testTheListSaysWhyNot() {
+        assertThat(broken.c().attempts().stream().map(broken::says))
+                .contains(
+                        "– penetrant and patience. Never penetrant on drinking water: its oil gets into drinking water.",
+                        "✓ extractor, 10 min: extractor, hammer, wrench");
+    }
+
+    @Test
+    void testAnotherFluidAndPlaceOpenOtherRungs() {
+        broken.change("fluid", l -> l.withFluid(Optional.of(StuckFluid.Id.HEATING_WATER)));
+        broken.change("near", l -> l.withNear(Optional.of(false)));
+        assertThat(broken.c().attempts()).allMatch(Attempt::open);
+        broken.change("fluid", l -> l.withFluid(Optional.of(StuckFluid.Id.GAS)));
+        assertThat(broken.c().attempts()).anyMatch(Attempt::never);
+        assertThat(broken.compared(27.5, Optional.of(25.2))).isEqualTo("28 min, 25.20");
+    }
+}

@@ -1,0 +1,108 @@
+package mellowflare.app.broken;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.time.Clock;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.Labeled;
+import javafx.stage.Stage;
+import mellowflare.app.OpenBook;
+import mellowflare.app.desk.Desk;
+import mellowflare.app.desk.Keeper;
+import mellowflare.app.line.LineModel;
+import mellowflare.app.look.Look;
+import mellowflare.app.page.Leads;
+import mellowflare.book.store.Book;
+import mellowflare.core.advice.Need;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.broken.BrokenPartKind;
+import mellowflare.core.broken.stock.StuckFluid;
+import mellowflare.core.job.Evaluation;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The page of a broken part in a real window. */
+@ExtendWith(ApplicationExtension.class)
+class BrokenViewTest {
+    private static final Leads LEADS = new Leads() {
+        @Override
+        public void to(Subject part) {}
+
+        @Override
+        public void to(Need need) {}
+    };
+
+    private Desk desk;
+    private BrokenView view;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        Book book = OpenBook.demoBook(Files.createTempDirectory("book"));
+        desk = new Desk(
+                new Keeper(book, Platform::runLater),
+                OpenBook.DATA,
+                Evaluation.of(book.job("demo-broken-nipple").orElseThrow(), OpenBook.DATA),
+                Clock.systemUTC());
+        Look look = new Look();
+        view = new BrokenView(new BrokenModel(desk), new LineModel(desk), look, LEADS);
+        Scene scene = new Scene((Parent) view.node(), 1280, 800);
+        look.dress(scene);
+        stage.setScene(scene);
+        stage.show();
+        view.opened();
+    }
+
+    @AfterEach
+    void close() {
+        desk.keeper().close();
+    }
+
+    private static void turn(FxRobot robot, BrokenLeaf leaf) {
+        robot.interact(
+                () -> robot.lookup("#leaf-BROKEN-" + leaf.name()).queryButton().fire());
+    }
+
+    private static String words(FxRobot robot, String id) {
+        Node at = robot.lookup(id).query();
+        return robot.from(at).lookup((Predicate<Node>) n -> n instanceof Labeled).queryAllAs(Labeled.class).stream()
+                .map(Labeled::getText)
+                .collect(Collectors.joining("\n"));
+    }
+
+    @Test
+    void testAnotherMaterialMovesTheChance(FxRobot robot) {
+        assertThat(words(robot, "#broken-chance")).contains("90 %");
+        robot.interact(() -> robot.lookup((Predicate<Node>)
+                        n -> n instanceof Button b && b.getText().equals("heating water"))
+                .queryAs(Button.class)
+                .fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(desk.job().line(BrokenPartKind.BROKEN).fluid()).contains(StuckFluid.Id.HEATING_WATER);
+        assertThat(words(robot, "#broken-chance")).contains("92 %");
+    }
+
+    @Test
+    void testEveryTabOpensAndWhatIsNeededLeadsThere(FxRobot robot) {
+        for (BrokenLeaf l : BrokenLeaf.values()) {
+            turn(robot, l);
+        }
+        turn(robot, BrokenLeaf.LADDER);
+        assertThat(words(robot, "#broken-ladder")).contains("Never heat near plastic", "75 min, 84.00");
+        robot.interact(() -> view.lead(Subject.STUCK));
+        assertThat(robot.lookup("#broken-state").tryQuery()).isPresent();
+        robot.interact(() -> view.lead(Subject.SITE));
+        assertThat(robot.lookup("#broken-near").tryQuery()).isPresent();
+    }
+}

@@ -1,0 +1,2 @@
+/** Stuck and broken parts, kept and on paper. */
+package mellowflare.book.broken;

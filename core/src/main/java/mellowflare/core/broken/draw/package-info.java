@@ -1,0 +1,2 @@
+/** The ladder drawn, and the strip of the band. */
+package mellowflare.core.broken.draw;

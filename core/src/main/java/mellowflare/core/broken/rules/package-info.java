@@ -1,0 +1,2 @@
+/** What is judged on a stuck or broken part. */
+package mellowflare.core.broken.rules;

@@ -1,0 +1,2 @@
+/** Rungs of the ladder, fluids, materials, extractors. */
+package mellowflare.core.broken.stock;

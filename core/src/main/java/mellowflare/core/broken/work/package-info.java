@@ -1,0 +1,2 @@
+/** A stuck or broken part worked out. */
+package mellowflare.core.broken.work;
