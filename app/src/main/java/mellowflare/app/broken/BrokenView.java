@@ -4,11 +4,9 @@ import java.util.Arrays;
 import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
-import mellowflare.app.line.KindChoice;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.line.PaperPresses;
 import mellowflare.app.line.Slip;
@@ -56,23 +54,13 @@ public final class BrokenView implements Page {
         this.papers = Text.under(Say.it("broken-view.papers"), new PaperPresses(model.papers(), model::write));
         LeafPage.dress(picture, look, "broken-picture", Say.it("broken-view.the-ladder"));
         chance.setId("broken-chance");
-        page.frame(slip(line), chance, ladderTakes, cutBack, judged);
+        page.frame(Slip.of(line, findings), chance, ladderTakes, cutBack, judged);
         model.currentProperty().addListener((o, was, now) -> {
             if (isOpen() && model.isBroken()) {
                 refresh();
             }
         });
         turnTo(BrokenLeaf.PART);
-    }
-
-    private Node slip(LineModel line) {
-        VBox content =
-                new VBox(4, new KindChoice(line), Text.of(Say.it("broken-view.checks"), "slip-heading"), findings);
-        content.getStyleClass().add("slip-content");
-        ScrollPane scroll = new ScrollPane(content);
-        scroll.setFitToWidth(true);
-        scroll.getStyleClass().add("slip");
-        return scroll;
     }
 
     /** Turns to a leaf: what stands under the drawing. */

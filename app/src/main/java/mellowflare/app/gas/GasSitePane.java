@@ -1,16 +1,11 @@
 package mellowflare.app.gas;
 
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.function.BiFunction;
-import java.util.function.Function;
 import javafx.scene.layout.VBox;
-import mellowflare.app.entry.Answers;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.Questions;
 import mellowflare.app.entry.Text;
 import mellowflare.core.gas.line.GasSite;
 import mellowflare.core.gas.stock.GasSystem;
@@ -21,10 +16,11 @@ final class GasSitePane extends VBox {
     private final ChoiceRow<GasSystem.Joint> joint;
     private final ChoiceRow<GasSystem.Joint> odd;
     private final ChoiceRow<GasSite.Sealant> sealant;
-    private final Map<ChoiceRow<Boolean>, Function<GasSite, Optional<Boolean>>> answers = new LinkedHashMap<>();
+    private final Questions<GasSite> questions;
 
     GasSitePane(GasModel model) {
         this.model = model;
+        this.questions = new Questions<>(model::site);
         setId("gas-site");
         joint = joints(
                 "gas-joint",
@@ -50,17 +46,23 @@ final class GasSitePane extends VBox {
         sealant.setId("gas-sealant");
         VBox work = Text.under(
                 Say.it("gas-site-pane.work"),
-                asked("gas-licensed", Say.it("gas-site-pane.licensed"), GasSite::licensed, GasSite::withLicensed),
+                questions.asked(
+                        "gas-licensed", Say.it("gas-site-pane.licensed"), GasSite::licensed, GasSite::withLicensed),
                 joint,
                 odd,
                 sealant,
-                asked("gas-hidden", Say.it("gas-site-pane.hidden"), GasSite::buriedByCode, GasSite::withBuriedByCode));
+                questions.asked(
+                        "gas-hidden",
+                        Say.it("gas-site-pane.hidden"),
+                        GasSite::buriedByCode,
+                        GasSite::withBuriedByCode));
         VBox hoses = Text.under(
                 Say.it("gas-site-pane.hoses"),
-                asked("gas-hot", Say.it("gas-site-pane.hot"), GasSite::hot, GasSite::withHot),
-                asked("gas-pull", Say.it("gas-site-pane.pull"), GasSite::pullOut, GasSite::withPullOut),
-                asked("gas-proved", Say.it("gas-site-pane.proved"), GasSite::proved, GasSite::withProved),
-                asked("gas-guarded", Say.it("gas-site-pane.guarded"), GasSite::guarded, GasSite::withGuarded));
+                questions.asked("gas-hot", Say.it("gas-site-pane.hot"), GasSite::hot, GasSite::withHot),
+                questions.asked("gas-pull", Say.it("gas-site-pane.pull"), GasSite::pullOut, GasSite::withPullOut),
+                questions.asked("gas-proved", Say.it("gas-site-pane.proved"), GasSite::proved, GasSite::withProved),
+                questions.asked(
+                        "gas-guarded", Say.it("gas-site-pane.guarded"), GasSite::guarded, GasSite::withGuarded));
         EntryRow openings = new EntryRow(
                 Say.it("gas-site-pane.openings"),
                 Say.it("gas-site-pane.free-area"),
@@ -68,10 +70,15 @@ final class GasSitePane extends VBox {
         openings.field().setId("gas-openings");
         VBox room = Text.under(
                 Say.it("gas-site-pane.room"),
-                asked("gas-sleeping", Say.it("gas-site-pane.sleeping"), GasSite::sleeping, GasSite::withSleeping),
+                questions.asked(
+                        "gas-sleeping", Say.it("gas-site-pane.sleeping"), GasSite::sleeping, GasSite::withSleeping),
                 openings,
-                asked("gas-detector", Say.it("gas-site-pane.detector"), GasSite::gasDetector, GasSite::withGasDetector),
-                asked("gas-co", Say.it("gas-site-pane.co"), GasSite::coDetector, GasSite::withCoDetector));
+                questions.asked(
+                        "gas-detector",
+                        Say.it("gas-site-pane.detector"),
+                        GasSite::gasDetector,
+                        GasSite::withGasDetector),
+                questions.asked("gas-co", Say.it("gas-site-pane.co"), GasSite::coDetector, GasSite::withCoDetector));
         for (VBox box : List.of(work, hoses, room)) {
             box.getStyleClass().add("tight");
         }
@@ -99,22 +106,11 @@ final class GasSitePane extends VBox {
         };
     }
 
-    private VBox asked(
-            String id,
-            String question,
-            Function<GasSite, Optional<Boolean>> is,
-            BiFunction<GasSite, Optional<Boolean>, GasSite> with) {
-        ChoiceRow<Boolean> row = Answers.yesNo(id, "", told -> model.site(question, s -> with.apply(s, told)));
-        row.setAccessibleText(question);
-        answers.put(row, is);
-        return Answers.asked(question, row);
-    }
-
     void refresh() {
         GasSite s = model.line().site();
         joint.show(s.joint());
         odd.show(s.joint());
         sealant.show(s.sealant());
-        answers.forEach((row, is) -> row.show(is.apply(s)));
+        questions.show(s);
     }
 }

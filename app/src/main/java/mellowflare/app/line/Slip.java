@@ -24,7 +24,7 @@ public final class Slip {
      * @param findings what was judged
      */
     public static Node of(LineModel line, String made, Node entries, Node service, FindingList findings) {
-        VBox content = new VBox(
+        return scrolled(new VBox(
                 4,
                 new KindChoice(line),
                 Text.of(made, "slip-heading"),
@@ -32,7 +32,20 @@ public final class Slip {
                 Text.of(Say.it("slip.service"), "slip-heading"),
                 service,
                 Text.of(Say.it("slip.checks"), "slip-heading"),
-                findings);
+                findings));
+    }
+
+    /**
+     * Lays the slip of a kind out whose entries stand in its tabs.
+     *
+     * @param line the line
+     * @param findings what was judged
+     */
+    public static Node of(LineModel line, FindingList findings) {
+        return scrolled(new VBox(4, new KindChoice(line), Text.of(Say.it("slip.checks"), "slip-heading"), findings));
+    }
+
+    private static Node scrolled(VBox content) {
         content.getStyleClass().add("slip-content");
         ScrollPane scroll = new ScrollPane(content);
         scroll.setFitToWidth(true);

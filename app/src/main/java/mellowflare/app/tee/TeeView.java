@@ -3,11 +3,9 @@ package mellowflare.app.tee;
 import java.util.Arrays;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
-import mellowflare.app.line.KindChoice;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.line.PaperPresses;
 import mellowflare.app.line.Slip;
@@ -30,7 +28,7 @@ import mellowflare.core.tee.work.TeeCase;
 public final class TeeView implements Page {
     private final TeeModel model;
     private final LeafPage page;
-    private final DrawingPane picture = new DrawingPane(new Insets(34, 30, 14, 30), 12);
+    private final DrawingPane picture = new DrawingPane(new Insets(60, 30, 26, 30), 12);
     private final TeeMeasurePane measure;
     private final TeeSitePane site;
     private final VBox papers;
@@ -53,22 +51,13 @@ public final class TeeView implements Page {
         this.papers = Text.under(Say.it("tee-view.papers"), new PaperPresses(model.papers(), model::write));
         LeafPage.dress(picture, look, "tee-picture", Say.it("tee-view.line-and-tee"));
         cut.setId("tee-cut");
-        page.frame(slip(line), cut, piece, takesIn, judged);
+        page.frame(Slip.of(line, findings), cut, piece, takesIn, judged);
         model.currentProperty().addListener((o, was, now) -> {
             if (isOpen() && model.isTee()) {
                 refresh();
             }
         });
         turnTo(TeeLeaf.MEASURE);
-    }
-
-    private Node slip(LineModel line) {
-        VBox content = new VBox(4, new KindChoice(line), Text.of(Say.it("tee-view.checks"), "slip-heading"), findings);
-        content.getStyleClass().add("slip-content");
-        ScrollPane scroll = new ScrollPane(content);
-        scroll.setFitToWidth(true);
-        scroll.getStyleClass().add("slip");
-        return scroll;
     }
 
     /** Turns to a leaf: what stands under the drawing. */

@@ -4,11 +4,9 @@ import java.util.Arrays;
 import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
-import mellowflare.app.line.KindChoice;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.line.PaperPresses;
 import mellowflare.app.line.Slip;
@@ -63,23 +61,13 @@ public final class WaterView implements Page {
         this.papers = Text.under(Say.it("water-view.papers"), new PaperPresses(model.papers(), model::write));
         LeafPage.dress(picture, look, "water-picture", Say.it("water-view.the-set-of-parts"));
         nipple.setId("water-nipple");
-        page.frame(slip(line), nipple, connector, packed, cost, judged);
+        page.frame(Slip.of(line, findings), nipple, connector, packed, cost, judged);
         model.currentProperty().addListener((o, was, now) -> {
             if (isOpen() && model.isWater()) {
                 refresh();
             }
         });
         turnTo(WaterLeaf.PIPE);
-    }
-
-    private Node slip(LineModel line) {
-        VBox content =
-                new VBox(4, new KindChoice(line), Text.of(Say.it("water-view.checks"), "slip-heading"), findings);
-        content.getStyleClass().add("slip-content");
-        ScrollPane scroll = new ScrollPane(content);
-        scroll.setFitToWidth(true);
-        scroll.getStyleClass().add("slip");
-        return scroll;
     }
 
     /** Turns to a leaf: what is drawn, and what stands under it. */

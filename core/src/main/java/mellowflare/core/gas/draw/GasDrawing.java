@@ -387,6 +387,11 @@ public final class GasDrawing {
             sheet.rect(Pen.FINE, f, x, -4, x + 9, -1);
             x += 9;
         }
-        sheet.label(new Point(x + 3, -3.4), Say.it("gas-drawing.scale"), "", Shape.Role.NAME, Shape.Anchor.START);
+        sheet.label(
+                new Point(x + 3, -3.4),
+                Say.it("gas-drawing.scale"),
+                Say.it("gas-drawing.column"),
+                Shape.Role.NAME,
+                Shape.Anchor.START);
     }
 }

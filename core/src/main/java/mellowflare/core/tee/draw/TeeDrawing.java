@@ -114,13 +114,13 @@ public final class TeeDrawing {
                             Figure.of(a).text(c.units()),
                             true)));
             sheet.label(
-                    new Point(-HALF, y + 18),
+                    new Point(-HALF, y + 36),
                     Say.it("tee-drawing.end-a"),
                     slack(c.line().slackA().map(Length::mm).orElse(0.0)),
                     Shape.Role.NAME,
                     Shape.Anchor.START);
             sheet.label(
-                    new Point(HALF, y + 18),
+                    new Point(HALF, y + 36),
                     Say.it("tee-drawing.end-b"),
                     slack(c.line().slackB().map(Length::mm).orElse(0.0)),
                     Shape.Role.NAME,
