@@ -135,7 +135,7 @@ final class AppliancesPane extends VBox {
                     Say.it("appliances-pane.before"),
                     Say.it("appliances-pane.gets"),
                     Say.it("appliances-pane.needs"),
-                    Say.it("appliances-pane.bears"));
+                    Say.it("appliances-pane.rated-to"));
             for (int i = 0; i < heads.size(); i++) {
                 table.add(Text.of(heads.get(i), "soft"), i, 0);
             }

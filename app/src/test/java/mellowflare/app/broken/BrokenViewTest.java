@@ -2,29 +2,19 @@ package mellowflare.app.broken;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Files;
-import java.time.Clock;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import javafx.application.Platform;
 import javafx.scene.Node;
-import javafx.scene.Parent;
-import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
 import javafx.stage.Stage;
-import mellowflare.app.OpenBook;
+import mellowflare.app.OpenPage;
 import mellowflare.app.desk.Desk;
-import mellowflare.app.desk.Keeper;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.look.Look;
-import mellowflare.app.page.Leads;
-import mellowflare.book.store.Book;
-import mellowflare.core.advice.Need;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.broken.BrokenPartKind;
 import mellowflare.core.broken.stock.StuckFluid;
-import mellowflare.core.job.Evaluation;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -36,32 +26,15 @@ import org.testfx.util.WaitForAsyncUtils;
 /** The page of a broken part in a real window. */
 @ExtendWith(ApplicationExtension.class)
 class BrokenViewTest {
-    private static final Leads LEADS = new Leads() {
-        @Override
-        public void to(Subject part) {}
-
-        @Override
-        public void to(Need need) {}
-    };
-
     private Desk desk;
     private BrokenView view;
 
     @Start
     void start(Stage stage) throws Exception {
-        Book book = OpenBook.demoBook(Files.createTempDirectory("book"));
-        desk = new Desk(
-                new Keeper(book, Platform::runLater),
-                OpenBook.DATA,
-                Evaluation.of(book.job("demo-broken-nipple").orElseThrow(), OpenBook.DATA),
-                Clock.systemUTC());
+        desk = OpenPage.desk("demo-broken-nipple");
         Look look = new Look();
-        view = new BrokenView(new BrokenModel(desk), new LineModel(desk), look, LEADS);
-        Scene scene = new Scene((Parent) view.node(), 1280, 800);
-        look.dress(scene);
-        stage.setScene(scene);
-        stage.show();
-        view.opened();
+        view = new BrokenView(new BrokenModel(desk), new LineModel(desk), look, OpenPage.NOWHERE);
+        OpenPage.show(stage, view, look);
     }
 
     @AfterEach

@@ -2,31 +2,21 @@ package mellowflare.app.gas;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Files;
-import java.time.Clock;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import javafx.application.Platform;
 import javafx.scene.Node;
-import javafx.scene.Parent;
-import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import mellowflare.app.OpenBook;
+import mellowflare.app.OpenPage;
 import mellowflare.app.desk.Desk;
-import mellowflare.app.desk.Keeper;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.look.Look;
-import mellowflare.app.page.Leads;
-import mellowflare.book.store.Book;
-import mellowflare.core.advice.Need;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.gas.GasLineKind;
 import mellowflare.core.gas.line.GasLine;
-import mellowflare.core.job.Evaluation;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -38,25 +28,12 @@ import org.testfx.util.WaitForAsyncUtils;
 /** The page of a gas line in a real window. */
 @ExtendWith(ApplicationExtension.class)
 class GasViewTest {
-    private static final Leads LEADS = new Leads() {
-        @Override
-        public void to(Subject part) {}
-
-        @Override
-        public void to(Need need) {}
-    };
-
     private Desk desk;
     private GasView view;
 
     @Start
     void start(Stage stage) throws Exception {
-        Book book = OpenBook.demoBook(Files.createTempDirectory("book"));
-        desk = new Desk(
-                new Keeper(book, Platform::runLater),
-                OpenBook.DATA,
-                Evaluation.of(book.job("demo-mess-gas").orElseThrow(), OpenBook.DATA),
-                Clock.systemUTC());
+        desk = OpenPage.desk("demo-mess-gas");
         GasModel gas = new GasModel(desk);
         Look look = new Look();
         view = new GasView(
@@ -67,12 +44,8 @@ class GasViewTest {
                 new SizeSearch(Runnable::run, Runnable::run),
                 new LineModel(desk),
                 look,
-                LEADS);
-        Scene scene = new Scene((Parent) view.node(), 1280, 800);
-        look.dress(scene);
-        stage.setScene(scene);
-        stage.show();
-        view.opened();
+                OpenPage.NOWHERE);
+        OpenPage.show(stage, view, look);
     }
 
     @AfterEach

@@ -48,7 +48,7 @@ import picocli.CommandLine.Command;
             "      house {material (copper, pex, cpvc, pvc, galvanised, brass), outside}; misalignment, distance, straightTube; hidden (true, false);",
             "      wallDepth, plate, gap, nippleSize (1/2); pressure, temperature; allow [methods]; flame, flexible (true, false);",
             "      age (old, middle, new), elsewhere [materials], chance (0.9); mainHolds, branchFirm; units; id",
-            "Out:  sets [{id, possible, parts, joints [{at, seal, put, turns}], tools, bears, connector, price, minutes, goods, bads, blocked}],",
+            "Out:  sets [{id, possible, parts, joints [{at, seal, put, turns}], tools, mostOffset, connector, price, minutes, goods, bads, blocked}],",
             "      nipple {exact, stock, gap, neighbours}, bag [{part, name, price}], chance, curve [{parts, chance}], findings",
             "Example:  echo '{\"equipment\": {\"thread\": \"faucet\"}, \"house\": {\"material\": \"copper\", \"outside\": \"5/8 in\"},"
                     + " \"straightTube\": 40, \"distance\": 320}' | ./mellow-flare water"
@@ -199,7 +199,7 @@ public final class WaterCommand extends ComputeCommand {
                             .put("put", j.put())
                             .put("turns", j.turns()));
             texts(n, "tools", s.tools());
-            s.bears().ifPresent(b -> n.put("bears", b.mm()));
+            s.mostOffset().ifPresent(b -> n.put("mostOffset", b.mm()));
             s.connector().ifPresent(x -> n.put("connector", x.mm()));
             n.put("price", s.price()).put("minutes", s.minutes());
             texts(n, "goods", s.goods());

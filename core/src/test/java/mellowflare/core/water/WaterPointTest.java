@@ -161,7 +161,7 @@ class WaterPointTest {
         assertEquals(406.4, flex.connector().orElseThrow().mm(), 1e-9);
         assertEquals(
                 Math.floor(Math.sqrt(Math.pow(406.4 / 1.06, 2) - 320 * 320)),
-                flex.bears().orElseThrow().mm());
+                flex.mostOffset().orElseThrow().mm());
         WaterPlan far = plan(copper().withDistance(Optional.of(Length.ofMm(1400))));
         assertFalse(set(far, JoinMethod.Id.PUSH, LinkKind.Id.FLEX).possible());
     }

@@ -8,7 +8,7 @@ import mellowflare.core.broken.work.BrokenCase;
 /** All that is judged on a stuck or broken part. */
 public final class BrokenRules {
     private static final List<Rule<BrokenCase>> ALL =
-            List.of(new SafeToTurn(), new PartBears(), new LadderHelps(), new ThreadSeals());
+            List.of(new SafeToTurn(), new PartIsBrittle(), new LadderHelps(), new ThreadSeals());
 
     private BrokenRules() {}
 

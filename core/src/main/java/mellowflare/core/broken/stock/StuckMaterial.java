@@ -8,8 +8,8 @@ import mellowflare.core.reference.Source;
  *
  * @param brittle whether it breaks without a sign
  * @param warning said before the pull; may be empty
- * @param lever whether it bears a longer lever
- * @param heat whether it bears a heat gun
+ * @param lever whether it can take a longer lever
+ * @param heat whether it can take a heat gun
  */
 public record StuckMaterial(
         Id id, String name, boolean brittle, String warning, boolean lever, boolean heat, Source source) {

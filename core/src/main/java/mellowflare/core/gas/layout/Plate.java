@@ -11,7 +11,7 @@ import mellowflare.core.measure.Power;
  * @param usual id of the usual appliance that stands for it while the plate cannot be read
  * @param marking at its inlet
  * @param least pressure with which it still burns well; empty for that of the line's appliance pressure
- * @param greatest pressure that it bears; empty for that of the line's appliance pressure
+ * @param greatest pressure that it is rated to; empty for that of the line's appliance pressure
  * @param gas id of the gas that it is set for; empty while nobody looked
  */
 public record Plate(

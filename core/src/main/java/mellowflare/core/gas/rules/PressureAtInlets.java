@@ -15,7 +15,7 @@ import mellowflare.core.gas.work.Inlet;
 import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.Source;
 
-/** The pressure that every appliance gets, against what it needs and bears. */
+/** The pressure that every appliance gets, against what it needs and is rated to. */
 final class PressureAtInlets implements Rule<GasCase> {
     static final RuleText LEAST = new RuleText(
             "gas.inlet-pressure",

@@ -16,7 +16,7 @@ import mellowflare.core.reference.Source;
  * @param lockUp pressure behind it when nothing is drawn
  * @param capacity what it passes with its least pressure before it
  * @param leastIn pressure that it needs before it
- * @param mostIn pressure that it bears before it
+ * @param mostIn pressure before it that it is rated for
  * @param guard what keeps the pressure behind it from rising if it fails
  * @param price in the catalogue's money
  * @param source of its figures
@@ -36,7 +36,7 @@ public record Regulator(
     public Regulator {
         if (out.bar() <= 0 || lockUp.compareTo(out) < 0 || mostIn.compareTo(leastIn) <= 0) {
             throw new IllegalArgumentException(
-                    "A regulator holds a pressure above zero, locks up at it or above, and bears more than it needs");
+                    "A regulator holds a pressure above zero, locks up at it or above, and is rated for more than it needs");
         }
     }
 

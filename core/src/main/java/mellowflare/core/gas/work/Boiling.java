@@ -14,7 +14,7 @@ import mellowflare.core.measure.Power;
 import mellowflare.core.measure.Temperature;
 
 /**
- * What cylinders can boil off in the cold: the heat that comes through the wetted wall while the liquid is as cold as its regulator bears, over the heat of boiling:
+ * What cylinders can boil off in the cold: the heat that comes through the wetted wall while the liquid is as cold as its regulator allows, over the heat of boiling:
  * m = U A (t air - t liquid) / r.
  *
  * @param liquid coldest the liquid may become, so that the pressure over it still serves

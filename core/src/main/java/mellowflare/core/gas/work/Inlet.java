@@ -20,7 +20,7 @@ import mellowflare.core.measure.PressureDifference;
  * @param before the same without what is new; empty for what is new itself, and while nothing is
  * @param shut pressure when nothing is drawn: its regulator has locked up
  * @param least that it needs
- * @param greatest that it bears
+ * @param greatest that it is rated to
  */
 public record Inlet(
         GasWalk.At at,

@@ -20,7 +20,7 @@ final class StubsReach implements Rule<TeeCase> {
     private static final RuleText CUT = new RuleText(
             "tee.cut-out",
             Severity.STOP,
-            "The joints take in more than the tee spans: there is nothing to cut out.",
+            "The joints take up the whole length of the tee: no tube would be cut out.",
             "Cut {cut} out of the tube.",
             "across the tee {across}, less {goesIn} at each end",
             "Measure the tee again: cone to cone of a flared one, end to end of any other.",

@@ -77,9 +77,9 @@ public final class Chooser {
         List<String> bads = new ArrayList<>();
         List<String> blocked = new ArrayList<>();
         Optional<Length> connector = l.flexible() ? connector() : Optional.empty();
-        Optional<Length> bears = bears(l, connector);
+        Optional<Length> mostOffset = mostOffset(l, connector);
         method(m, goods, bads, blocked);
-        link(l, connector, bears, goods, bads, blocked);
+        link(l, connector, mostOffset, goods, bads, blocked);
         Set<String> tools = new LinkedHashSet<>(m.tools());
         if (l.id() == LinkKind.Id.TUBE) {
             tools.add(Say.it("chooser.tube-bender"));
@@ -89,7 +89,7 @@ public final class Chooser {
                 m,
                 l,
                 connector,
-                bears,
+                mostOffset,
                 parts(m, l, connector),
                 joints(m, l),
                 List.copyOf(tools),
@@ -114,7 +114,7 @@ public final class Chooser {
         return stock.connectors().stream().filter(c -> c.mm() >= way * BOW).findFirst();
     }
 
-    private Optional<Length> bears(LinkKind l, Optional<Length> connector) {
+    private Optional<Length> mostOffset(LinkKind l, Optional<Length> connector) {
         if (!l.flexible()) {
             return l.offset();
         }
@@ -187,7 +187,7 @@ public final class Chooser {
     private void link(
             LinkKind l,
             Optional<Length> connector,
-            Optional<Length> bears,
+            Optional<Length> mostOffset,
             List<String> goods,
             List<String> bads,
             List<String> blocked) {
@@ -200,9 +200,15 @@ public final class Chooser {
                 blocked.add(Say.it("chooser.too-far"));
             }
             goods.add(Say.it("chooser.forgives"));
-        } else if (bears.filter(b -> offset.compareTo(b) > 0).isPresent()) {
+        } else if (mostOffset.filter(b -> offset.compareTo(b) > 0).isPresent()) {
             blocked.add(Say.it(
-                    "chooser.misaligned", "link", l.name(), "offset", figure(offset), "bears", figure(bears.get())));
+                    "chooser.misaligned",
+                    "link",
+                    l.name(),
+                    "offset",
+                    figure(offset),
+                    "most",
+                    figure(mostOffset.get())));
         } else if (line.offset().isEmpty()) {
             bads.add(Say.it("chooser.must-line-up"));
         }

@@ -13,7 +13,7 @@ import mellowflare.core.water.stock.LinkKind;
  * @param method how the valve goes on the pipe
  * @param link what leads to the equipment
  * @param connector stocked length of a braided connector; empty for a rigid link, and where none is long enough
- * @param bears greatest misalignment that the link bears; empty while the distance is not known
+ * @param mostOffset greatest misalignment of the link; empty while the distance is not known
  * @param parts in order from the pipe
  * @param joints every seal in order from the pipe
  * @param tools names, each once
@@ -28,7 +28,7 @@ public record WaterSet(
         JoinMethod method,
         LinkKind link,
         Optional<Length> connector,
-        Optional<Length> bears,
+        Optional<Length> mostOffset,
         List<String> parts,
         List<SetJoint> joints,
         List<String> tools,

@@ -23,7 +23,7 @@ import mellowflare.core.water.stock.JoinMethod;
 import mellowflare.core.water.stock.LinkKind;
 import mellowflare.core.water.work.WaterCase;
 
-/** The set of parts between house pipe and equipment, seen from the side: every seal glows and bears its number. Lengths along are not to scale; how far the axes lie apart is. */
+/** The set of parts between house pipe and equipment, seen from the side: every seal glows and has its number. Lengths along are not to scale; how far the axes lie apart is. */
 public final class WaterDrawing {
     private static final double WALL = 66;
     private static final double PIPE = 5;
@@ -186,7 +186,7 @@ public final class WaterDrawing {
                                     "offset",
                                     Figure.of(o).text(c.units()),
                                     "most",
-                                    s.bears()
+                                    s.mostOffset()
                                             .map(b -> Figure.of(b).text(c.units()))
                                             .orElse("–")))
                             .orElse(""),

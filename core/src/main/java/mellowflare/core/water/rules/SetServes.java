@@ -71,7 +71,7 @@ final class SetServes implements Rule<WaterCase> {
                         TAKEN,
                         Subject.WATER_SET,
                         Map.of("why", Figure.of(String.join(" ", s.blocked()))))));
-        set.filter(s -> !s.link().flexible() || s.bears().isPresent())
+        set.filter(s -> !s.link().flexible() || s.mostOffset().isPresent())
                 .ifPresent(s -> all.add(Finding.of(
                         s.link().flexible() || c.line().offset().isPresent(),
                         OFFSET,
@@ -79,7 +79,7 @@ final class SetServes implements Rule<WaterCase> {
                         Map.of(
                                 "link", Figure.of(s.link().name()),
                                 "offset", Figure.of(c.line().offset().orElse(Length.ofMm(0))),
-                                "most", s.bears().map(Figure::of).orElse(Figure.of(""))))));
+                                "most", s.mostOffset().map(Figure::of).orElse(Figure.of(""))))));
         return all;
     }
 }

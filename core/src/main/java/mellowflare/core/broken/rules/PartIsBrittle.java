@@ -15,12 +15,12 @@ import mellowflare.core.reference.Confidence;
 import mellowflare.core.reference.Source;
 
 /** What the part may do under the wrench, said before the pull. */
-final class PartBears implements Rule<BrokenCase> {
+final class PartIsBrittle implements Rule<BrokenCase> {
     private static final RuleText BRITTLE = new RuleText(
             "broken.brittle",
             Severity.WARN,
             "{warning}",
-            "{material} bears the pull.",
+            "{material} is not brittle.",
             "what it is made of",
             "Say so before the pull, and have what cutting back takes at hand.",
             new Source("table of materials", Confidence.TYPICAL));
