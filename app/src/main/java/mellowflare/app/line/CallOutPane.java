@@ -3,6 +3,7 @@ package mellowflare.app.line;
 import java.util.List;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.control.skin.VirtualFlow;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
@@ -141,9 +142,19 @@ public final class CallOutPane<P extends Called> extends VBox {
             list.getSelectionModel().clearSelection();
         } else if (list.getSelectionModel().getSelectedIndex() != at) {
             list.getSelectionModel().clearAndSelect(at);
-            list.scrollTo(Math.max(0, at - 3));
+            if (!inView(at)) {
+                list.scrollTo(Math.max(0, at - 3));
+            }
         }
         showing = false;
+    }
+
+    /** What is seen whole stays where it is. */
+    private boolean inView(int at) {
+        return list.lookup(".virtual-flow") instanceof VirtualFlow<?> flow
+                && flow.getFirstVisibleCell() != null
+                && flow.getFirstVisibleCell().getIndex() < at
+                && at < flow.getLastVisibleCell().getIndex();
     }
 
     /** Of a long walk only the rows that differ are shown anew. */

@@ -56,6 +56,8 @@ final class AssemblyPane extends VBox {
         box.onEnter(run::takeBox);
         WordCell.dress(part, p -> p, Say.it("assembly-pane.which-part"));
         part.setId("take-out-part");
+        // Names are short; without a width of its own the box would lay out a cell for every part to find one.
+        part.setPrefWidth(160);
         part.setMaxWidth(Double.MAX_VALUE);
         part.setAccessibleText(Say.it("assembly-pane.which-part"));
         part.valueProperty().addListener((o, was, now) -> {

@@ -54,7 +54,10 @@ final class RunPane {
                 new CallOutPane.Asks("up 2.1 m", Say.it("run-pane.next"), Say.it("run-pane.begin")),
                 redraw);
         WordCell.dress(place, p -> p, Say.it("run-pane.last-place"));
+        // Names are short; without a width of its own the box would lay out a cell for every place to find one.
+        place.setPrefWidth(160);
         place.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(place, Priority.ALWAYS);
         place.setId("run-check");
         place.setAccessibleText(Say.it("run-pane.to-which-place"));
         place.valueProperty().addListener((o, was, now) -> {

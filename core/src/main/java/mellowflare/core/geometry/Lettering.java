@@ -9,8 +9,6 @@ public final class Lettering {
     private static final double LETTER = 5;
     /** How much narrower the smaller words under a name are. */
     private static final double SMALLER = 0.85;
-    /** So many places along a line are looked at for words that lie over it. */
-    private static final int CHECKED = 60;
     /** Words over words cannot be read at all, over a line they can. */
     private static final int WORDS_OVER_WORDS = 3;
 
@@ -66,16 +64,32 @@ public final class Lettering {
             return left < other.right && other.left < right && bottom < other.top && other.bottom < top;
         }
 
+        /** Whether a line passes through it: the line is clipped to it, side by side. */
         boolean over(Line line) {
-            double clear = line.clear;
-            for (int i = 0; i <= CHECKED; i++) {
-                double x = line.a.x() + (line.b.x() - line.a.x()) * i / CHECKED;
-                double y = line.a.y() + (line.b.y() - line.a.y()) * i / CHECKED;
-                if (x > left - clear && x < right + clear && y > bottom - clear && y < top + clear) {
-                    return true;
-                }
+            double ax = line.a.x();
+            double ay = line.a.y();
+            double bx = line.b.x();
+            double by = line.b.y();
+            double l = left - line.clear;
+            double r = right + line.clear;
+            double b = bottom - line.clear;
+            double t = top + line.clear;
+            if (ax <= l && bx <= l || ax >= r && bx >= r || ay <= b && by <= b || ay >= t && by >= t) {
+                return false;
             }
-            return false;
+            double dx = bx - ax;
+            double dy = by - ay;
+            double from = 0;
+            double to = 1;
+            if (dx != 0) {
+                from = Math.max(from, Math.min((l - ax) / dx, (r - ax) / dx));
+                to = Math.min(to, Math.max((l - ax) / dx, (r - ax) / dx));
+            }
+            if (dy != 0) {
+                from = Math.max(from, Math.min((b - ay) / dy, (t - ay) / dy));
+                to = Math.min(to, Math.max((b - ay) / dy, (t - ay) / dy));
+            }
+            return from < to || from == to && dx == 0 && dy == 0;
         }
     }
 
@@ -96,12 +110,11 @@ public final class Lettering {
         double wide = LETTER * Math.max(text.length(), SMALLER * under.length());
         Place best = null;
         Field taken = null;
-        long fewest = Long.MAX_VALUE;
+        int fewest = Integer.MAX_VALUE;
         for (Place shift : PLACES) {
             Place place = new Place(p.plus(shift.at.x(), shift.at.y()), shift.anchor);
             Field field = Field.of(place, wide, !under.isEmpty());
-            long crossed = lines.stream().filter(field::over).count()
-                    + WORDS_OVER_WORDS * written.stream().filter(field::over).count();
+            int crossed = crossed(field);
             if (crossed < fewest) {
                 fewest = crossed;
                 best = place;
@@ -110,5 +123,16 @@ public final class Lettering {
         }
         written.add(taken);
         return best;
+    }
+
+    private int crossed(Field field) {
+        int crossed = 0;
+        for (Line line : lines) {
+            crossed += field.over(line) ? 1 : 0;
+        }
+        for (Field words : written) {
+            crossed += field.over(words) ? WORDS_OVER_WORDS : 0;
+        }
+        return crossed;
     }
 }

@@ -28,6 +28,22 @@ public record Evaluation(Job job, Plan plan, Bench bench, ReferenceData data) {
         }
     }
 
+    /** The same as that of all its components, the cheapest asked first: every change of the window compares two of them. */
+    @Override
+    public boolean equals(Object other) {
+        return this == other
+                || other instanceof Evaluation e
+                        && data.equals(e.data)
+                        && job.equals(e.job)
+                        && plan.equals(e.plan)
+                        && bench.equals(e.bench);
+    }
+
+    @Override
+    public int hashCode() {
+        return job.hashCode();
+    }
+
     /** Works a job out. Pure: the same job and data give the same result. */
     public static Evaluation of(Job job, ReferenceData data) {
         return of(job, data, Optional.empty());

@@ -53,6 +53,6 @@ public final class Texts {
         if (text == null) {
             throw new IllegalArgumentException("No text “" + id + "” in " + home);
         }
-        return language.text(home + "/" + id, text);
+        return language.isEnglish() ? text : language.text(home + "/" + id, text);
     }
 }

@@ -41,4 +41,15 @@ class LetteringTest {
         Lettering.Place other = lettering.beside(new Point(104, 100), "a very long name", "");
         assertThat(other.at()).isNotEqualTo(new Point(104, 88));
     }
+
+    /** A slanted line that only cuts the corner of where the words would stand is in their way too; one that ends before it is not. */
+    @Test
+    void testALineIsInTheWayWhereItPassesThrough() {
+        Lettering.Line corner = new Lettering.Line(new Point(60, 60), new Point(94, 90));
+        Lettering.Line before = new Lettering.Line(new Point(60, 60), new Point(78, 76));
+        assertThat(new Lettering(List.of(corner)).beside(HERE, "bench", "").at())
+                .isNotEqualTo(new Point(100, 88));
+        assertThat(new Lettering(List.of(before)).beside(HERE, "bench", "").at())
+                .isEqualTo(new Point(100, 88));
+    }
 }

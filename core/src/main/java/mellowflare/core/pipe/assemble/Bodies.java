@@ -1,11 +1,9 @@
 package mellowflare.core.pipe.assemble;
 
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Length;
 import mellowflare.core.pipe.makeup.EndKind;
@@ -33,13 +31,14 @@ final class Bodies {
     private final Laid laid;
     private final PartsInUse parts;
     /** Body behind each mouth of each fitting. */
-    private final Map<List<Integer>, Integer> behind = new HashMap<>();
+    private final List<Integer[]> behind = new ArrayList<>();
 
     private Bodies(Laid laid, PartsInUse parts) {
         this.laid = laid;
         this.parts = parts;
         bodies.add(new Body("", Body.Kind.GROUND, List.of(), Optional.empty(), -1));
         for (int i = 0; i < laid.fittings().size(); i++) {
+            behind.add(new Integer[laid.fittings().get(i).mouths().size()]);
             fitting(i);
         }
         laid.spools().forEach(this::spool);
@@ -59,7 +58,7 @@ final class Bodies {
             halves(i, f);
         } else {
             int body = add(f.name(), Body.Kind.FITTING, solid(f, all(f)), handle(f), order(i));
-            IntStream.range(0, f.mouths().size()).forEach(m -> behind.put(List.of(i, m), body));
+            Arrays.fill(behind.get(i), body);
         }
     }
 
@@ -77,12 +76,12 @@ final class Bodies {
         EndKind kind = f.end().orElseThrow();
         if (!kind.flanged()) {
             if (f.fixed()) {
-                behind.put(List.of(i, 0), 0);
+                behind.get(i)[0] = 0;
             }
             return;
         }
         int body = add(f.name(), Body.Kind.FITTING, disc(f), Optional.empty(), order(i));
-        behind.put(List.of(i, 0), body);
+        behind.get(i)[0] = body;
         if (f.fixed()) {
             bonds.add(new Bond(
                     body, 0, Bond.Kind.FLANGE, f.at(), f.mouths().get(0).out()));
@@ -101,8 +100,8 @@ final class Bodies {
                 f.kind() == Fitted.Kind.FLANGES ? disc(f) : solid(f, f.mouths().subList(1, 2));
         int a = add(Say.it("bodies.near-half", "name", f.called()), Body.Kind.HALF, first, Optional.empty(), order(i));
         int b = add(Say.it("bodies.far-half", "name", f.called()), Body.Kind.HALF, second, Optional.empty(), order(i));
-        behind.put(List.of(i, 0), a);
-        behind.put(List.of(i, 1), b);
+        behind.get(i)[0] = a;
+        behind.get(i)[1] = b;
         bonds.add(new Bond(a, b, kind, f.at(), f.mouths().get(1).out()));
     }
 
@@ -126,7 +125,7 @@ final class Bodies {
     }
 
     private void bond(int body, int fitting, int mouth, Vector away) {
-        Integer other = behind.get(List.of(fitting, mouth));
+        Integer other = behind.get(fitting)[mouth];
         Mouth m = laid.fittings().get(fitting).mouths().get(mouth);
         if (other != null && m.join() != Mouth.Join.NONE) {
             Vector at = laid.fittings().get(fitting).at().plus(away.times(face(m)));
@@ -135,7 +134,7 @@ final class Bodies {
     }
 
     private void attached(Attached x) {
-        Integer other = behind.get(List.of(x.fitting(), x.mouth()));
+        Integer other = behind.get(x.fitting())[x.mouth()];
         if (other == null) {
             return;
         }

@@ -67,21 +67,33 @@ final class Swing {
         private final double[] out = new double[POINTS];
         private final double lowest;
         private final double highest;
-        private final double innermost;
         private final double outermost;
+        /** Of all its points; looked for when something is near. */
+        private double innermost = Double.NaN;
+
         private final Vector middle;
         private final double radius;
 
         private Swept(Capsule turning) {
             this.turning = turning;
-            points(turning, along, out);
-            lowest = Math.min(along[0], along[POINTS - 1]);
-            highest = Math.max(along[0], along[POINTS - 1]);
+            Ring from = ring(turning.from());
+            Ring to = ring(turning.to());
+            lowest = Math.min(from.along, to.along);
+            highest = Math.max(from.along, to.along);
             // Distance from a line is convex: it is greatest at an end.
-            outermost = Math.max(out[0], out[POINTS - 1]);
-            innermost = least(out);
+            outermost = Math.max(from.out, to.out);
             middle = at.plus(axis.times((lowest + highest) / 2));
             radius = Math.hypot((highest - lowest) / 2, outermost) + turning.radius();
+        }
+
+        /** Middle of the ball that it stays inside (mm). */
+        Vector middle() {
+            return middle;
+        }
+
+        /** Radius of that ball (mm). */
+        double radius() {
+            return radius;
         }
 
         /** Whether it meets a stretch that stands: what is far from its ball or its ring is passed over unseen. */
@@ -92,6 +104,10 @@ final class Swing {
             double reach = radius + standing.reach();
             if (x * x + y * y + z * z >= reach * reach) {
                 return false;
+            }
+            if (Double.isNaN(innermost)) {
+                points(turning, along, out);
+                innermost = least(out);
             }
             double room = turning.radius() + standing.radius() - CLEAR_MM;
             double[] a = new double[POINTS];

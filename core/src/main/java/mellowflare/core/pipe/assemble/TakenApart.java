@@ -5,7 +5,7 @@ import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 import mellowflare.core.measure.Length;
 import mellowflare.core.pipe.layout.Box;
 
@@ -18,7 +18,14 @@ final class TakenApart {
     private final List<List<Bond>> of;
     private final List<Box> boxes;
     private final int[] lastFirst;
+    private final Balls balls;
+    /** All before it in {@code lastFirst} are off. */
+    private int begin;
+
     private final BitSet there = new BitSet();
+    /** How many bonds hold each body that do not open. */
+    private final int[] held;
+
     private final List<Blocked> blocked = new ArrayList<>();
 
     TakenApart(Bodies run, List<Box> boxes) {
@@ -32,13 +39,22 @@ final class TakenApart {
             of.get(b.b()).add(b);
         });
         there.set(0, bodies.size());
-        lastFirst = IntStream.range(1, bodies.size())
-                .boxed()
-                .sorted(Comparator.comparingInt((Integer i) -> bodies.get(i).order())
-                        .thenComparingInt(i -> i)
-                        .reversed())
-                .mapToInt(i -> i)
+        balls = new Balls(bodies);
+        held = new int[bodies.size()];
+        bonds.stream().filter(b -> !b.opens()).forEach(b -> {
+            held[b.a()]++;
+            held[b.b()]++;
+        });
+        lastFirst = LongStream.range(1, bodies.size())
+                .map(i -> ((long) bodies.get((int) i).order() << Integer.SIZE) + i)
+                .sorted()
+                .mapToInt(key -> (int) key)
                 .toArray();
+        for (int i = 0, k = lastFirst.length - 1; i < k; i++, k--) {
+            int first = lastFirst[i];
+            lastFirst[i] = lastFirst[k];
+            lastFirst[k] = first;
+        }
     }
 
     /** A move that can be made: what comes off, at which bond. */
@@ -65,15 +81,18 @@ final class TakenApart {
 
     private Optional<Move> next() {
         blocked.clear();
-        for (int body : lastFirst) {
+        while (begin < lastFirst.length && !there.get(lastFirst[begin])) {
+            begin++;
+        }
+        for (int at = begin; at < lastFirst.length; at++) {
+            int body = lastFirst[at];
             if (!there.get(body)) {
                 continue;
             }
-            List<Bond> rigid = rigid(body);
-            if (rigid.size() <= 1) {
+            if (held[body] <= 1) {
                 BitSet one = new BitSet();
                 one.set(body);
-                Optional<Move> move = try_(one, rigid.stream().findFirst());
+                Optional<Move> move = try_(one, rigid(body).stream().findFirst());
                 if (move.isPresent()) {
                     return move;
                 }
@@ -183,7 +202,7 @@ final class TakenApart {
                 if (box.isPresent()) {
                     return box;
                 }
-                for (int k = there.nextSetBit(0); k >= 0; k = there.nextSetBit(k + 1)) {
+                for (int k = balls.next(there, 0, swept); k >= 0; k = balls.next(there, k + 1, swept)) {
                     if (!parts.get(k) && !beside.get(k) && meets(swept, bodies.get(k))) {
                         return Optional.of(bodies.get(k).name());
                     }
@@ -227,8 +246,21 @@ final class TakenApart {
                 .sorted(Comparator.comparingInt(Body::order))
                 .map(Body::name)
                 .toList();
-        there.andNot(m.parts());
+        leave(m.parts());
         return new AssemblyStep(names, onto, joint, Length.ofMm(m.swing()), m.handleOff(), closes);
+    }
+
+    private void leave(BitSet parts) {
+        for (int i = parts.nextSetBit(0); i >= 0; i = parts.nextSetBit(i + 1)) {
+            for (Bond b : of.get(i)) {
+                int other = b.other(i);
+                if (!b.opens() && there.get(other)) {
+                    held[i]--;
+                    held[other]--;
+                }
+            }
+            there.clear(i);
+        }
     }
 
     // --- one part ---

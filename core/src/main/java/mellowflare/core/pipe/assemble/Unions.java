@@ -49,7 +49,7 @@ final class Unions {
      */
     record Wanted(List<UnionPlace> places, List<String> nowhere) {}
 
-    private record Edge(int a, int b, String name, double cost) {}
+    private record Edge(int a, int b, String name) {}
 
     Wanted wanted(Bodies run) {
         int[] root = new int[run.bodies.size()];
@@ -69,7 +69,7 @@ final class Unions {
             Body body = run.bodies.get(i);
             List<Integer> ends = threads.get(i);
             if (body.kind() == Body.Kind.PIPE && ends.size() == 2) {
-                edges.add(new Edge(ends.get(0), ends.get(1), body.name(), cost(body.name())));
+                edges.add(new Edge(ends.get(0), ends.get(1), body.name()));
             }
         }
         for (Bond b : run.bonds) {
@@ -79,16 +79,24 @@ final class Unions {
                 join(root, b.a(), b.b());
             }
         }
-        edges.sort(Comparator.comparingDouble(Edge::cost).reversed());
+        int[] trial = root.clone();
+        // What a union costs is asked only where something closes a ring.
+        if (edges.stream().allMatch(e -> join(trial, e.a(), e.b()))) {
+            return new Wanted(List.of(), List.of());
+        }
+        Map<String, Double> costs = new HashMap<>();
+        edges.forEach(e -> costs.put(e.name(), cost(e.name())));
+        edges.sort(Comparator.comparingDouble((Edge e) -> costs.get(e.name())).reversed());
         List<UnionPlace> places = new ArrayList<>();
         List<String> nowhere = new ArrayList<>();
         RunAsk with = ask;
         for (Edge e : edges) {
             if (!join(root, e.a(), e.b())) {
-                Optional<RunAsk> parted = Double.isInfinite(e.cost()) ? Optional.empty() : parted(with, e.name());
+                double cost = costs.get(e.name());
+                Optional<RunAsk> parted = Double.isInfinite(cost) ? Optional.empty() : parted(with, e.name());
                 if (parted.isPresent()) {
                     with = parted.get();
-                    places.add(new UnionPlace(e.name(), e.cost(), false, with));
+                    places.add(new UnionPlace(e.name(), cost, false, with));
                 } else {
                     nowhere.add(e.name());
                 }

@@ -1,6 +1,6 @@
 package mellowflare.core.pipe.chance;
 
-import java.util.Comparator;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import mellowflare.core.geometry.Vector;
@@ -37,20 +37,21 @@ public record Closing(double chance, Length allowed, List<Share> shares, Optiona
      */
     public static Closing of(List<Part> parts, Vector out, Length allowed) {
         double all = parts.stream().mapToDouble(Part::variance).sum();
-        double chance = 1;
-        for (Vector axis : List.of(new Vector(1, 0, 0), new Vector(0, 1, 0), new Vector(0, 0, 1))) {
-            double variance = parts.stream()
-                    .mapToDouble(p -> {
-                        double s = p.scatter().mm() * p.direction().dot(axis);
-                        return s * s;
-                    })
-                    .sum();
-            chance *= within(out.dot(axis), Math.sqrt(variance), allowed.mm());
+        double x = 0;
+        double y = 0;
+        double z = 0;
+        for (Part p : parts) {
+            double v = p.scatter().mm() * p.scatter().mm();
+            x += v * p.direction().x() * p.direction().x();
+            y += v * p.direction().y() * p.direction().y();
+            z += v * p.direction().z() * p.direction().z();
         }
-        List<Share> shares = parts.stream()
-                .map(p -> new Share(p, all > 0 ? p.variance() / all : 0))
-                .sorted(Comparator.comparingDouble(Share::share).reversed())
-                .toList();
+        double chance = within(out.x(), Math.sqrt(x), allowed.mm())
+                * within(out.y(), Math.sqrt(y), allowed.mm())
+                * within(out.z(), Math.sqrt(z), allowed.mm());
+        List<Share> shares = new ArrayList<>(parts.size());
+        parts.forEach(p -> shares.add(new Share(p, all > 0 ? p.variance() / all : 0)));
+        shares.sort((a, b) -> Double.compare(b.share, a.share));
         return new Closing(
                 chance,
                 allowed,

@@ -1,10 +1,16 @@
 package mellowflare.core.pipe.line;
 
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedList;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Instrument;
 import mellowflare.core.measure.Length;
+import mellowflare.core.pipe.chance.Cause;
 import mellowflare.core.pipe.chance.Part;
 import mellowflare.core.pipe.chance.Scatter;
 import mellowflare.core.pipe.makeup.PartsInUse;
@@ -26,6 +32,8 @@ final class ClosingParts {
     private final Laid laid;
     private final PartsInUse parts;
     private final List<Part> all = new ArrayList<>();
+    /** Of a joint, by size: a run has hundreds of joints of a few sizes. */
+    private final Map<String, Optional<Length>> scatters = new HashMap<>();
 
     private ClosingParts(Laid laid, PartsInUse parts) {
         this.laid = laid;
@@ -47,28 +55,20 @@ final class ClosingParts {
         way.stream()
                 .filter(s -> !s.implied() && s.bought().isEmpty())
                 .forEach(s -> c.all.add(new Part(
-                        Say.it("closing-parts.length", "piece", s.name()),
-                        true,
-                        Instrument.TAPE.scatter(),
-                        s.direction())));
+                        new Cause(Cause.Kind.LENGTH, s.name()), true, Instrument.TAPE.scatter(), s.direction())));
         c.pieces(way);
         return c.all;
     }
 
     /** The pipes from the start to a fitting. */
     static List<Spool> way(Laid laid, int end) {
-        List<Spool> way = new ArrayList<>();
-        int at = end;
-        while (at != 0) {
-            int here = at;
-            Spool s = laid.spools().stream()
-                    .filter(x -> x.to() == here)
-                    .findFirst()
-                    .orElseThrow();
-            way.add(0, s);
-            at = s.from();
+        Map<Integer, Spool> to = new HashMap<>();
+        laid.spools().forEach(s -> to.putIfAbsent(s.to(), s));
+        LinkedList<Spool> way = new LinkedList<>();
+        for (int at = end; at != 0; at = way.getFirst().from()) {
+            way.addFirst(Objects.requireNonNull(to.get(at)));
         }
-        return way;
+        return List.copyOf(way);
     }
 
     /** A reading of the overall moves the far end along; one of the offset across. */
@@ -76,7 +76,7 @@ final class ClosingParts {
         Length once = t.written().instrument().scatter();
         Vector direction = f == OffsetFigure.OVERALL ? ALONG : ACROSS.times(share(f, s));
         all.add(new Part(
-                Say.it("closing-parts.reading", "symbol", f.symbol(), "word", f.word()),
+                new Cause(Cause.Kind.READING, Say.it("closing-parts.reading", "symbol", f.symbol(), "word", f.word())),
                 true,
                 t.confirmed() ? Scatter.twice(once) : once,
                 direction));
@@ -95,7 +95,7 @@ final class ClosingParts {
         for (int i = 0; i < way.size(); i++) {
             Spool s = way.get(i);
             if (s.bought().isEmpty()) {
-                all.add(new Part(Say.it("closing-parts.cut", "piece", s.name()), false, Scatter.CUT, s.direction()));
+                all.add(new Part(new Cause(Cause.Kind.CUT, s.name()), false, Scatter.CUT, s.direction()));
             }
             joint(s, laid.from(s), laid.from(s).mouths().get(s.fromMouth()));
             joint(s, laid.to(s), laid.to(s).mouths().get(s.toMouth()));
@@ -106,13 +106,12 @@ final class ClosingParts {
         if (m.join() != Mouth.Join.THREADED && m.join() != Mouth.Join.SOCKET) {
             return;
         }
-        parts.makeUp(m.size())
-                .map(ThreadMakeUp::scatter)
-                .ifPresent(scatter -> all.add(
-                        new Part(Say.it("closing-parts.make-up", "place", f.called()), false, scatter, s.direction())));
+        scatters.computeIfAbsent(m.size(), size -> parts.makeUp(size).map(ThreadMakeUp::scatter))
+                .ifPresent(scatter ->
+                        all.add(new Part(new Cause(Cause.Kind.MAKE_UP, f.called()), false, scatter, s.direction())));
         if (f.kind() == Fitted.Kind.ELBOW) {
             all.add(new Part(
-                    Say.it("closing-parts.square", "place", f.called()),
+                    new Cause(Cause.Kind.SQUARE, f.called()),
                     false,
                     s.points().times(Scatter.SQUARE),
                     s.direction().square()));

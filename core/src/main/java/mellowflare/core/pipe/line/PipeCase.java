@@ -178,7 +178,7 @@ public record PipeCase(
             List<mellowflare.core.pipe.chance.Part> moved, Vector last) {
         return moved.stream()
                 .map(p -> new mellowflare.core.pipe.chance.Part(
-                        p.what(), p.reading(), p.scatter(), squared(p.direction(), last)))
+                        p.cause(), p.reading(), p.scatter(), squared(p.direction(), last)))
                 .filter(p -> p.direction().length() > 1e-9)
                 .toList();
     }

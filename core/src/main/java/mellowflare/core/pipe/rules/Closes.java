@@ -36,7 +36,7 @@ final class Closes implements Rule<PipeCase> {
         Closing k = c.closing().get();
         String again = k.again()
                 .filter(s -> s.share() > 0.15)
-                .map(s -> Say.it("closes.read-again", "what", s.part().what()))
+                .map(s -> Say.it("closes.read-again", "what", s.part().cause().says()))
                 .orElse(Say.it("closes.in-place"));
         return List.of(Finding.of(
                 k.chance() >= LIKELY,
@@ -48,7 +48,11 @@ final class Closes implements Rule<PipeCase> {
                                 Figure.of(
                                         k.shares().isEmpty()
                                                 ? ""
-                                                : k.shares().get(0).part().what()),
+                                                : k.shares()
+                                                        .get(0)
+                                                        .part()
+                                                        .cause()
+                                                        .says()),
                         "allowed", Figure.of(k.allowed()),
                         "do", Figure.of(again))));
     }

@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mellowflare.core.material.Metal;
@@ -291,7 +291,13 @@ public final class PipeStock {
         return Optional.empty();
     }
 
-    private static <T> Optional<T> first(List<T> all, Function<T, Boolean> wanted) {
-        return all.stream().filter(wanted::apply).findFirst();
+    /** Asked many hundred times for a long run. */
+    private static <T> Optional<T> first(List<T> all, Predicate<T> wanted) {
+        for (T each : all) {
+            if (wanted.test(each)) {
+                return Optional.of(each);
+            }
+        }
+        return Optional.empty();
     }
 }
