@@ -19,7 +19,7 @@ import mellowflare.core.geometry.Shape;
 
 /** Paints a core drawing on a canvas: only places, pens and colours, no figures of its own. */
 final class CanvasPainter {
-    private static final double DIMENSION_STEP = 30;
+    static final double DIMENSION_STEP = 30;
     private static final double ARROW = 7;
 
     private final GraphicsContext g;

@@ -13,6 +13,8 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.layout.Region;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.geometry.Drawing;
+import mellowflare.core.geometry.LabelRoom;
+import mellowflare.core.geometry.Letters;
 import mellowflare.core.geometry.Point;
 
 /** Shows one drawing as large as it fits, redrawn whenever drawing, size or colours change. */
@@ -111,7 +113,9 @@ public final class DrawingPane extends Region {
                 Math.min(wide / now.box().width(), high / now.box().height()));
         double left = margin.getLeft() + (wide - now.box().width() * scale) / 2;
         double bottom = top + (high + now.box().height() * scale) / 2;
-        view = new CanvasPainter.View(now, left, bottom, scale);
-        new CanvasPainter(g, ink.get(), view, textSize * textScale.get()).paint();
+        double size = textSize * textScale.get();
+        Drawing settled = LabelRoom.settled(now, new Letters(scale, size, CanvasPainter.DIMENSION_STEP));
+        view = new CanvasPainter.View(settled, left, bottom, scale);
+        new CanvasPainter(g, ink.get(), view, size).paint();
     }
 }

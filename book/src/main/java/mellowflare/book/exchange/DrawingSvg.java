@@ -5,6 +5,8 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Fill;
+import mellowflare.core.geometry.LabelRoom;
+import mellowflare.core.geometry.Letters;
 import mellowflare.core.geometry.Pen;
 import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
@@ -22,7 +24,7 @@ public final class DrawingSvg implements Shape.Painter<RuntimeException> {
 
     public static String of(Drawing d, String title) {
         DrawingSvg svg = new DrawingSvg();
-        svg.write(d, title);
+        svg.write(LabelRoom.settled(d, new Letters(1, TEXT, STEP)), title);
         return svg.out.toString();
     }
 

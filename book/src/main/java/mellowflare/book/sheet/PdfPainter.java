@@ -6,6 +6,8 @@ import java.util.Comparator;
 import java.util.List;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Fill;
+import mellowflare.core.geometry.LabelRoom;
+import mellowflare.core.geometry.Letters;
 import mellowflare.core.geometry.Pen;
 import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
@@ -23,6 +25,8 @@ public final class PdfPainter implements Shape.Painter<IOException> {
     private static final float[] METAL = {0.93f, 0.92f, 0.90f};
     private static final float[] DARK = {0.35f, 0.36f, 0.37f};
     private static final float DIMENSION_STEP = 15;
+    /** Size of names (pt). */
+    private static final float NAME = 8;
 
     private final PDPageContentStream out;
     private final SheetFonts fonts;
@@ -53,7 +57,8 @@ public final class PdfPainter implements Shape.Painter<IOException> {
             throws IOException {
         double scale = width / drawing.box().width();
         float height = (float) (drawing.box().height() * scale);
-        PdfPainter painter = new PdfPainter(out, fonts, drawing, left, top - room - height, scale);
+        Drawing settled = LabelRoom.settled(drawing, new Letters(scale, NAME, DIMENSION_STEP));
+        PdfPainter painter = new PdfPainter(out, fonts, settled, left, top - room - height, scale);
         painter.all();
         return height + room;
     }
@@ -121,7 +126,7 @@ public final class PdfPainter implements Shape.Painter<IOException> {
             case MIDDLE -> 0.5f;
             case END -> 1;
         };
-        text(x(l.at()), y(l.at()) - 3, l.text(), 8, INK, anchor);
+        text(x(l.at()), y(l.at()) - 3, l.text(), NAME, INK, anchor);
         text(x(l.at()), y(l.at()) - 12, l.under(), 7, SOFT, anchor);
     }
 

@@ -64,32 +64,16 @@ public final class Lettering {
             return left < other.right && other.left < right && bottom < other.top && other.bottom < top;
         }
 
-        /** Whether a line passes through it: the line is clipped to it, side by side. */
         boolean over(Line line) {
-            double ax = line.a.x();
-            double ay = line.a.y();
-            double bx = line.b.x();
-            double by = line.b.y();
-            double l = left - line.clear;
-            double r = right + line.clear;
-            double b = bottom - line.clear;
-            double t = top + line.clear;
-            if (ax <= l && bx <= l || ax >= r && bx >= r || ay <= b && by <= b || ay >= t && by >= t) {
-                return false;
-            }
-            double dx = bx - ax;
-            double dy = by - ay;
-            double from = 0;
-            double to = 1;
-            if (dx != 0) {
-                from = Math.max(from, Math.min((l - ax) / dx, (r - ax) / dx));
-                to = Math.min(to, Math.max((l - ax) / dx, (r - ax) / dx));
-            }
-            if (dy != 0) {
-                from = Math.max(from, Math.min((b - ay) / dy, (t - ay) / dy));
-                to = Math.min(to, Math.max((b - ay) / dy, (t - ay) / dy));
-            }
-            return from < to || from == to && dx == 0 && dy == 0;
+            return Clip.passes(
+                    line.a.x(),
+                    line.a.y(),
+                    line.b.x(),
+                    line.b.y(),
+                    left - line.clear,
+                    bottom - line.clear,
+                    right + line.clear,
+                    top + line.clear);
         }
     }
 
