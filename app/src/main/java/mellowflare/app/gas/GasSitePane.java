@@ -31,7 +31,8 @@ final class GasSitePane extends VBox {
                         GasSystem.Joint.BRAZE,
                         GasSystem.Joint.PRESS,
                         GasSystem.Joint.WELD,
-                        GasSystem.Joint.FUSE));
+                        GasSystem.Joint.FUSE,
+                        GasSystem.Joint.MAKER));
         odd = joints(
                 "gas-joint-odd",
                 Say.it("gas-site-pane.or"),

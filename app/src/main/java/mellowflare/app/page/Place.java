@@ -5,6 +5,7 @@ public enum Place {
     GAUGE(Say.it("place.gauge"), 'G'),
     LINE(Say.it("place.line"), 'L'),
     AIR(Say.it("place.air"), 'A'),
+    PACK(Say.it("place.pack"), 'P'),
     MAKE(Say.it("place.make"), 'M'),
     BOOK(Say.it("place.book"), 'B'),
     TABLES(Say.it("place.tables"), 'T');

@@ -26,6 +26,8 @@ import mellowflare.app.line.LineModel;
 import mellowflare.app.look.Look;
 import mellowflare.app.make.MakeModel;
 import mellowflare.app.make.MakeView;
+import mellowflare.app.pack.PackModel;
+import mellowflare.app.pack.PackView;
 import mellowflare.app.page.Leads;
 import mellowflare.app.page.Page;
 import mellowflare.app.page.Place;
@@ -95,6 +97,7 @@ public final class Shell extends BorderPane implements Leads {
         return switch (place) {
             case GAUGE -> new GaugeView(gauge, hold, caliper, look, this::lookUp);
             case LINE, AIR -> new KindPage(place, line, kind -> kind.page(desk, line, look, this), this::go);
+            case PACK -> new PackView(new PackModel(desk), look);
             case MAKE -> new MakeView(new MakeModel(desk));
             case BOOK -> new BookView(new BookModel(desk), look);
             case TABLES -> new TablesView(tables, look);

@@ -10,12 +10,12 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Columns;
-import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.Text;
 import mellowflare.core.advice.Figure;
+import mellowflare.core.bag.BagPart;
 import mellowflare.core.bag.Find;
+import mellowflare.core.bag.Packed;
 import mellowflare.core.measure.LengthFormat;
-import mellowflare.core.water.stock.BagPart;
 import mellowflare.core.water.stock.HouseAge;
 import mellowflare.core.water.stock.HouseMaterial;
 
@@ -44,14 +44,11 @@ final class BagPane extends VBox {
             elsewhere.put(m, b);
             seen.getChildren().add(b);
         }
-        EntryRow chance = new EntryRow(Say.it("bag-pane.chance"), "90", model.chance());
-        chance.field().setId("water-chance");
         VBox asked = Text.under(
                 Say.it("bag-pane.what-is-known"),
                 age,
                 Text.of(Say.it("bag-pane.seen-elsewhere"), "sum-says"),
                 seen,
-                chance,
                 says);
         asked.getStyleClass().add("tight");
         getChildren()
@@ -66,16 +63,15 @@ final class BagPane extends VBox {
         age.show(model.line().age());
         elsewhere.forEach((m, b) ->
                 b.pseudoClassStateChanged(CHOSEN, model.line().elsewhere().contains(m)));
-        double all = model.c().finds().stream().mapToDouble(Find::weight).sum();
+        Packed packed = model.c().packed();
         List<String> covers = model.c().bag().map(b -> b.covers()).orElse(List.of());
         Text.fill(
                 finds,
-                model.c().finds().isEmpty()
-                        ? List.of(Say.it("bag-pane.nothing-hidden"))
-                        : model.c().finds().stream()
-                                .sorted((a, b) -> Double.compare(b.weight(), a.weight()))
-                                .map(f -> line(f, all, covers.contains(f.id())))
-                                .toList(),
+                packed.open()
+                        ? packed.likeliest().stream()
+                                .map(f -> line(f, packed.share(f), covers.contains(f.id())))
+                                .toList()
+                        : List.of(Say.it("bag-pane.nothing-hidden")),
                 "finding-remedy");
         Text.fill(parts, model.packed().stream().map(BagPart::name).toList(), "finding-remedy");
         says.setText(model.c()
@@ -85,14 +81,14 @@ final class BagPane extends VBox {
                         "parts",
                         b.parts().size(),
                         "chance",
-                        new Figure.OfShare(b.chance()).text(model.units()),
+                        new Figure.OfShare(packed.chance(b)).text(model.units()),
                         "price",
-                        LengthFormat.decimal(model.c().price(b), 0, 0)))
+                        packed.price(b).map(x -> LengthFormat.decimal(x, 0, 0)).orElse("–")))
                 .orElse(""));
     }
 
-    private String line(Find f, double all, boolean covered) {
-        String share = new Figure.OfShare(f.weight() / all).text(model.units());
+    private String line(Find f, double likely, boolean covered) {
+        String share = new Figure.OfShare(likely).text(model.units());
         return covered
                 ? Say.it("bag-pane.covered", "find", f.name(), "share", share)
                 : Say.it("bag-pane.not-covered", "find", f.name(), "share", share);

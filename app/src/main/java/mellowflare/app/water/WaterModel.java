@@ -14,7 +14,7 @@ import mellowflare.app.entry.Numbers;
 import mellowflare.app.line.AboveZero;
 import mellowflare.book.job.Papers;
 import mellowflare.core.advice.Figure;
-import mellowflare.core.bag.Bag;
+import mellowflare.core.bag.BagPart;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
@@ -26,7 +26,6 @@ import mellowflare.core.water.WaterPlan;
 import mellowflare.core.water.WaterPointKind;
 import mellowflare.core.water.choose.WaterSet;
 import mellowflare.core.water.line.WaterLine;
-import mellowflare.core.water.stock.BagPart;
 import mellowflare.core.water.stock.EquipmentThread;
 import mellowflare.core.water.stock.HouseAge;
 import mellowflare.core.water.stock.HouseMaterial;
@@ -48,7 +47,6 @@ public final class WaterModel {
     private final FieldState<Temperature> warmest = new FieldState<>(
             (t, u) -> QuantityText.temperature(t, Optional.of(u == UnitSystem.METRIC ? "C" : "F")),
             (v, u) -> Figure.of(v).text(u.other()));
-    private final FieldState<Double> chance = Numbers.field(Say.it("water-model.the-chance"), 1, 100, "%");
 
     public WaterModel(Desk desk) {
         this.desk = desk;
@@ -61,10 +59,6 @@ public final class WaterModel {
         keep(gap, Say.it("water-model.gap"), (l, v) -> l.withGap(v));
         keep(pressure, Say.it("water-model.pressure"), (l, v) -> l.withPressure(v));
         keep(warmest, Say.it("water-model.warmest"), (l, v) -> l.withWarmest(v));
-        keep(
-                chance,
-                Say.it("water-model.chance"),
-                (l, v) -> l.withChance(v.map(x -> x / 100).orElse(WaterLine.USUAL_CHANCE)));
         desk.currentProperty().addListener((o, was, now) -> refresh());
         refresh();
     }
@@ -136,10 +130,6 @@ public final class WaterModel {
         return warmest;
     }
 
-    public FieldState<Double> chance() {
-        return chance;
-    }
-
     // --- choices ---
 
     public List<EquipmentThread> threads() {
@@ -180,13 +170,7 @@ public final class WaterModel {
 
     /** The parts of the bag, those that get the water back on first. */
     public List<BagPart> packed() {
-        return c().bag()
-                .map(Bag::parts)
-                .map(ids -> c().stock().parts().stream()
-                        .filter(p -> ids.contains(p.id()))
-                        .sorted((a, b) -> Boolean.compare(b.always(), a.always()))
-                        .toList())
-                .orElse(List.of());
+        return c().bag().map(c().packed()::parts).orElse(List.of());
     }
 
     void change(String what, UnaryOperator<WaterLine> change) {
@@ -216,7 +200,6 @@ public final class WaterModel {
         length(gap, l.gap());
         number(pressure, l.pressure(), p -> metric ? p.bar() : p.psi());
         number(warmest, l.warmest(), t -> metric ? t.celsius() : t.fahrenheit());
-        number(chance, Optional.of(l.chance() * 100), v -> v);
     }
 
     private void length(FieldState<Length> field, Optional<Length> value) {

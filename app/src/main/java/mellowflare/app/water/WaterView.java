@@ -19,13 +19,13 @@ import mellowflare.app.page.Page;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Subject;
+import mellowflare.core.bag.BagPlot;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.water.WaterPlan;
 import mellowflare.core.water.choose.NippleFit;
 import mellowflare.core.water.choose.WaterSet;
-import mellowflare.core.water.draw.BagPlot;
 import mellowflare.core.water.draw.WaterDrawing;
 import mellowflare.core.water.work.WaterCase;
 
@@ -97,7 +97,10 @@ public final class WaterView implements Page {
             case PAPERS -> {}
         }
         picture.drawingProperty()
-                .set(leaf == WaterLeaf.BAG ? BagPlot.of(plan.c()) : WaterDrawing.page(plan.c(), plan.findings()));
+                .set(
+                        leaf == WaterLeaf.BAG
+                                ? BagPlot.of(plan.c().packed(), model.units())
+                                : WaterDrawing.page(plan.c(), plan.findings()));
         page.show(picture);
         findings.show(plan.findings(), model.units());
         figures(plan.c());
@@ -129,7 +132,9 @@ public final class WaterView implements Page {
                 c.bag().map(b -> Integer.toString(b.parts().size())).orElse("–"),
                 c.bag()
                         .map(b -> Say.it(
-                                "water-view.finishes", "chance", new Figure.OfShare(b.chance()).text(model.units())))
+                                "water-view.finishes",
+                                "chance",
+                                new Figure.OfShare(c.packed().chance(b)).text(model.units())))
                         .orElse(Say.it("water-view.nothing-hidden")));
         cost.words(
                 Say.it("water-view.costs"),

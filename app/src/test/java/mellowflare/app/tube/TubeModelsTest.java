@@ -13,6 +13,8 @@ import mellowflare.app.entry.FieldState;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.job.Papers;
 import mellowflare.core.advice.State;
+import mellowflare.core.bag.BagAsk;
+import mellowflare.core.bag.OwnFind;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.Gender;
@@ -393,6 +395,11 @@ class TubeModelsTest {
     @Test
     void testPapersAreWrittenBesideTheBook() throws Exception {
         PapersModel p = m.papers();
+        open.desk()
+                .change(
+                        "may be found",
+                        "",
+                        j -> j.withBag(BagAsk.NONE.with(new OwnFind("old sleeve", 10, List.of("sleeve puller")))));
         assertThat(p.list()).anyMatch(x -> x.name().contains("sleeve"));
         for (Papers.Offer paper : p.papers()) {
             p.write(paper);
@@ -400,7 +407,7 @@ class TubeModelsTest {
             assertThat(open.desk().newsProperty().get()).contains(" written to ");
         }
         try (Stream<Path> files = Files.list(folder.resolve("out"))) {
-            assertThat(files).hasSize(8);
+            assertThat(files).hasSize(10);
         }
     }
 

@@ -6,9 +6,9 @@ import java.nio.file.Path;
 import java.util.Optional;
 import mellowflare.app.OpenBook;
 import mellowflare.book.BookTrouble;
+import mellowflare.core.bag.BagPart;
 import mellowflare.core.measure.Length;
 import mellowflare.core.water.choose.WaterSet;
-import mellowflare.core.water.stock.BagPart;
 import mellowflare.core.water.stock.HouseAge;
 import mellowflare.core.water.stock.HouseMaterial;
 import org.junit.jupiter.api.AfterEach;
@@ -45,8 +45,6 @@ class WaterModelTest {
         water.depth().textProperty().set("deep");
         assertThat(water.depth().refusalProperty().get()).isNotEmpty();
         assertThat(water.line().wallDepth()).contains(Length.ofInches(2));
-        water.chance().textProperty().set("50");
-        assertThat(water.line().chance()).isEqualTo(0.5);
     }
 
     @Test

@@ -1,5 +1,6 @@
 package mellowflare.book.job;
 
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -8,6 +9,7 @@ import mellowflare.book.BookTrouble;
 import mellowflare.book.Version;
 import mellowflare.book.exchange.TextFiles;
 import mellowflare.book.sheet.GaugeCardSheet;
+import mellowflare.core.bag.Packed;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.reference.ReferenceData;
@@ -27,6 +29,13 @@ public final class JobFiles {
                 .cutFigure()
                 .ifPresent(c -> snapshot.put("cutLength", c.exact().mm()));
         snapshot.put("stops", result.stops());
+        Packed packed = result.packed();
+        packed.bag().ifPresent(b -> {
+            ObjectNode bag = snapshot.putObject("bag");
+            bag.put("chance", packed.chance(b));
+            ArrayNode parts = bag.putArray("parts");
+            packed.parts(b).forEach(p -> parts.add(p.name()));
+        });
         return JobJson.writePretty(tree);
     }
 

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import mellowflare.book.BookTrouble;
+import mellowflare.book.bag.BagJson;
 import mellowflare.book.json.Fields;
 import mellowflare.book.json.LogJson;
 import mellowflare.book.json.PortJson;
@@ -14,6 +15,7 @@ import mellowflare.book.json.Words;
 import mellowflare.book.line.KindInBook;
 import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Practice;
+import mellowflare.core.bag.BagAsk;
 import mellowflare.core.job.Job;
 import mellowflare.core.line.Kind;
 import mellowflare.core.line.Line;
@@ -48,6 +50,7 @@ final class JobReader {
                 practice(f.object("practice")),
                 new Ports(PortJson.read(ports.object("a")), PortJson.read(ports.object("b"))),
                 ServiceJson.read(f.object("service")),
+                f.has("bag") ? BagJson.read(f.object("bag")) : BagAsk.NONE,
                 kind(f),
                 lines,
                 logs);

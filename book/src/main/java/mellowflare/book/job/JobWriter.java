@@ -3,11 +3,13 @@ package mellowflare.book.job;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.TreeMap;
+import mellowflare.book.bag.BagJson;
 import mellowflare.book.json.LogJson;
 import mellowflare.book.json.PortJson;
 import mellowflare.book.json.ServiceJson;
 import mellowflare.book.json.Words;
 import mellowflare.book.line.KindInBook;
+import mellowflare.core.bag.BagAsk;
 import mellowflare.core.job.Job;
 import mellowflare.core.line.Line;
 import mellowflare.core.measure.UnitSystem;
@@ -31,6 +33,9 @@ final class JobWriter {
         ports.set("a", PortJson.write(job.ports().a()));
         ports.set("b", PortJson.write(job.ports().b()));
         n.set("service", ServiceJson.write(job.service()));
+        if (!job.bag().equals(BagAsk.NONE)) {
+            n.set("bag", BagJson.write(job.bag()));
+        }
         n.put("kind", job.kind().id().word());
         ObjectNode lines = n.putObject("lines");
         ObjectNode logs = n.putObject("logs");

@@ -10,6 +10,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import mellowflare.book.BookTrouble;
+import mellowflare.book.bag.BagCsv;
+import mellowflare.book.bag.BagPdf;
 import mellowflare.book.exchange.TextFiles;
 import mellowflare.book.line.Paper;
 import mellowflare.core.job.Evaluation;
@@ -44,6 +46,18 @@ public final class Papers {
                 Say.it("papers.job-with-its-results"),
                 ".json",
                 (result, plan, now) -> JobFiles.exportText(result)));
+        all.add(new Paper<>(
+                "bag",
+                Say.it("papers.bag"),
+                Say.it("papers.to-pack"),
+                "-bag.pdf",
+                (result, plan, now) -> BagPdf.bytes(result)));
+        all.add(Paper.ofText(
+                "bag-list",
+                Say.it("papers.bag-list"),
+                Say.it("papers.parts-prices"),
+                "-bag.csv",
+                (result, plan, now) -> BagCsv.text(result)));
         all.addAll(BookKinds.papers(kind));
         return all;
     }

@@ -142,12 +142,14 @@ public final class OwnCatalogue {
                 file.lists().csv(file.kind(), file.lists().plus(before, rows)).getBytes(StandardCharsets.UTF_8));
     }
 
-    /** Writes all parts and lists, house and own, as CSV files into a folder; gives the files. */
+    /** Writes all parts and lists, house and own, as CSV files into a folder; gives the files. A list without rows has no file: it could not be read again. */
     public static List<Path> export(ReferenceData data, Path into) throws BookTrouble {
         List<Path> written = new ArrayList<>();
         for (File<?> file : files()) {
-            written.add(TextFiles.write(
-                    into.resolve(file.kind().id() + ".csv"), csv(file, data).getBytes(StandardCharsets.UTF_8)));
+            if (count(file, data) > 0) {
+                written.add(TextFiles.write(
+                        into.resolve(file.kind().id() + ".csv"), csv(file, data).getBytes(StandardCharsets.UTF_8)));
+            }
         }
         return written;
     }
@@ -167,6 +169,10 @@ public final class OwnCatalogue {
             }
         }
         throw new IllegalArgumentException("No list is kept in " + kind.id());
+    }
+
+    private static <O> int count(File<O> file, ReferenceData data) {
+        return file.lists().count(file.lists().of(data));
     }
 
     private static <O> String csv(File<O> file, ReferenceData data) {

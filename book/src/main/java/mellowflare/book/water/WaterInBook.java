@@ -1,8 +1,6 @@
 package mellowflare.book.water;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import de.siegmar.fastcsv.writer.CsvWriter;
-import java.io.StringWriter;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,22 +13,18 @@ import mellowflare.book.line.KindInBook;
 import mellowflare.book.line.Paper;
 import mellowflare.book.line.SheetPart;
 import mellowflare.book.tag.TagFacts;
-import mellowflare.core.bag.Bag;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.line.Kind;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
-import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.UnitSystem;
-import mellowflare.core.reference.CsvText;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.water.WaterPlan;
 import mellowflare.core.water.WaterPointKind;
 import mellowflare.core.water.draw.WaterDrawing;
 import mellowflare.core.water.line.WaterLine;
-import mellowflare.core.water.stock.BagPart;
 import mellowflare.core.water.stock.HouseAge;
 import mellowflare.core.water.stock.HouseMaterial;
 import mellowflare.core.water.work.WaterCase;
@@ -82,44 +76,13 @@ public final class WaterInBook implements KindInBook<WaterLine, WaterPlan> {
 
     @Override
     public List<Paper<WaterPlan>> papers() {
-        return List.of(
-                new Paper<>(
-                        "bag",
-                        Say.it("water-in-book.bag"),
-                        Say.it("water-in-book.to-pack"),
-                        "-bag.pdf",
-                        (e, plan, now) -> BagPdf.bytes(e, plan.c())),
-                Paper.ofText(
-                        "bag-list",
-                        Say.it("water-in-book.bag-list"),
-                        Say.it("water-in-book.parts-prices"),
-                        "-bag.csv",
-                        (e, plan, now) -> bagCsv(plan.c())),
-                Paper.ofText(
-                        "drawing",
-                        Say.it("water-in-book.drawing"),
-                        Say.it("water-in-book.set-of-parts"),
-                        ".svg",
-                        (e, plan, now) -> DrawingSvg.of(
-                                WaterDrawing.page(plan.c(), plan.findings()),
-                                e.job().title())));
-    }
-
-    private static String bagCsv(WaterCase c) throws BookTrouble {
-        Bag bag = BagPdf.bag(c);
-        StringWriter text = new StringWriter();
-        CsvWriter csv = CsvWriter.builder().build(text);
-        csv.writeRecord("part", "name", "price", "always");
-        for (BagPart p : c.stock().parts()) {
-            if (bag.parts().contains(p.id())) {
-                csv.writeRecord(
-                        p.id(),
-                        CsvText.shown(p.name()),
-                        LengthFormat.decimal(p.price(), 2, 2),
-                        p.always() ? "yes" : "no");
-            }
-        }
-        return text.toString();
+        return List.of(Paper.ofText(
+                "drawing",
+                Say.it("water-in-book.drawing"),
+                Say.it("water-in-book.set-of-parts"),
+                ".svg",
+                (e, plan, now) -> DrawingSvg.of(
+                        WaterDrawing.page(plan.c(), plan.findings()), e.job().title())));
     }
 
     @Override

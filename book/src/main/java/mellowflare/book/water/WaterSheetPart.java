@@ -7,13 +7,13 @@ import mellowflare.book.line.SheetPart;
 import mellowflare.book.sheet.SheetPage;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.bag.Bag;
+import mellowflare.core.bag.BagPart;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.water.WaterPlan;
 import mellowflare.core.water.choose.WaterSet;
 import mellowflare.core.water.draw.WaterDrawing;
-import mellowflare.core.water.stock.BagPart;
 import mellowflare.core.water.work.WaterCase;
 
 /** What the sheet of a water point shows of it. */
@@ -64,7 +64,9 @@ final class WaterSheetPart implements SheetPart {
                 new String[] {
                     Say.it("water-sheet-part.bag"),
                     c.bag().map(b -> Integer.toString(b.parts().size())).orElse("–"),
-                    c.bag().map(b -> new Figure.OfShare(b.chance()).text(units)).orElse("")
+                    c.bag()
+                            .map(b -> new Figure.OfShare(c.packed().chance(b)).text(units))
+                            .orElse("")
                 }));
         page.text(Say.it("water-sheet-part.licence"), 9, 0, true, 0.13f);
     }
@@ -101,10 +103,14 @@ final class WaterSheetPart implements SheetPart {
     }
 
     private void bag(SheetPage page, Bag bag) throws IOException {
-        for (BagPart p : c.stock().parts()) {
-            if (bag.parts().contains(p.id())) {
-                page.row(PARTS, List.of(p.name(), LengthFormat.decimal(p.price(), 2, 2)), 9.5f, false);
-            }
+        for (BagPart p : c.packed().parts(bag)) {
+            page.row(
+                    PARTS,
+                    List.of(
+                            p.name(),
+                            p.price().map(x -> LengthFormat.decimal(x, 2, 2)).orElse("–")),
+                    9.5f,
+                    false);
         }
         page.text(Say.it("water-sheet-part.catalogue-prices"), 8.5f, 0, false, 0.37f);
     }

@@ -261,7 +261,8 @@ class AirFilesTest {
         assertThatThrownBy(() -> Jobs.paper("hand-over", SHED)).hasMessageContaining("has no “hand-over”");
         Evaluation hose = Evaluation.of(demo("demo-slew-hose"), DATA);
         assertThatThrownBy(() -> Jobs.paperText("cuts", hose))
-                .hasMessageContaining("of kind “hose”, which has no “cuts”. It has: sheet, tag, export, parts");
+                .hasMessageContaining(
+                        "of kind “hose”, which has no “cuts”. It has: sheet, tag, export, bag, bag-list, parts");
     }
 
     private static String text(byte[] pdf) throws IOException {

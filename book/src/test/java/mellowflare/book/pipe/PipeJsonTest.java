@@ -16,6 +16,8 @@ import mellowflare.book.demo.KittiwakeSlip;
 import mellowflare.book.job.JobJson;
 import mellowflare.book.job.Papers;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.bag.BagAsk;
+import mellowflare.core.bag.OwnFind;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
@@ -198,7 +200,11 @@ class PipeJsonTest {
 
     @Test
     void testEveryPaperIsWrittenAndNoneOfNothing() throws Exception {
-        Evaluation e = Evaluation.of(demo("demo-pipe-run"), DATA);
+        // Of a run that is called out nothing is unseen: what may be found is named, so that there is a bag too.
+        Evaluation e = Evaluation.of(
+                demo("demo-pipe-run")
+                        .withBag(BagAsk.NONE.with(new OwnFind("a stub behind the post", 10, List.of("coupling 1")))),
+                DATA);
         for (Papers.Offer offer : Papers.offered(PipeLineKind.PIPE)) {
             assertThat(Papers.bytes(offer.id(), e, NOW)).as(offer.id()).isNotEmpty();
         }

@@ -12,7 +12,7 @@ import java.util.Set;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.demo.KittiwakeSlip;
 import mellowflare.book.job.JobJson;
-import mellowflare.book.line.Paper;
+import mellowflare.book.job.Papers;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.job.ShippedData;
@@ -43,9 +43,7 @@ class WaterInBookTest {
     }
 
     private static byte[] paper(Job job, String id) throws Exception {
-        Paper<WaterPlan> paper = new WaterInBook()
-                .papers().stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow();
-        return paper.maker().bytes(Evaluation.of(job, DATA), plan(job), NOW);
+        return Papers.bytes(id, Evaluation.of(job, DATA), NOW);
     }
 
     @Test

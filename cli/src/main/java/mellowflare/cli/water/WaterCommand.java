@@ -16,6 +16,7 @@ import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
 import mellowflare.cli.output.FindingsOut;
 import mellowflare.core.advice.Practice;
+import mellowflare.core.bag.BagPart;
 import mellowflare.core.fluid.Service;
 import mellowflare.core.line.Ports;
 import mellowflare.core.line.Setting;
@@ -27,7 +28,6 @@ import mellowflare.core.water.WaterPlan;
 import mellowflare.core.water.choose.NippleFit;
 import mellowflare.core.water.choose.WaterSet;
 import mellowflare.core.water.line.WaterLine;
-import mellowflare.core.water.stock.BagPart;
 import mellowflare.core.water.stock.EquipmentThread;
 import mellowflare.core.water.stock.HouseAge;
 import mellowflare.core.water.stock.HouseMaterial;
@@ -170,17 +170,14 @@ public final class WaterCommand extends ComputeCommand {
             c.nipple().ifPresent(n -> nipple(out.putObject("nipple"), n, units));
             ArrayNode bag = out.putArray("bag");
             c.bag().ifPresent(b -> {
-                for (BagPart p : c.stock().parts()) {
-                    if (b.parts().contains(p.id())) {
-                        bag.addObject()
-                                .put("part", p.id())
-                                .put("name", p.name())
-                                .put("price", p.price());
-                    }
+                for (BagPart p : c.packed().parts(b)) {
+                    ObjectNode part = bag.addObject().put("part", p.id()).put("name", p.name());
+                    p.price().ifPresent(x -> part.put("price", x));
                 }
-                out.put("chance", b.chance());
+                out.put("chance", c.packed().chance(b));
                 ArrayNode curve = out.putArray("curve");
-                c.curve()
+                c.packed()
+                        .curve()
                         .forEach(x ->
                                 curve.addObject().put("parts", x.parts().size()).put("chance", x.chance()));
             });

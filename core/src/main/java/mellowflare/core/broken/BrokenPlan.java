@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.bag.Unseen;
 import mellowflare.core.broken.draw.LadderPlot;
 import mellowflare.core.broken.order.BrokenStepWriter;
 import mellowflare.core.broken.rules.BrokenRules;
@@ -34,6 +35,11 @@ public record BrokenPlan(BrokenCase c, List<Finding> findings, List<Step> steps)
     /** Works the part out. Never refuses: what is missing comes out as findings that were not checked. */
     public static BrokenPlan of(BrokenCase c) {
         return new BrokenPlan(c, BrokenRules.check(c), new BrokenStepWriter(c).write());
+    }
+
+    @Override
+    public Unseen unseen() {
+        return c.unseen();
     }
 
     @Override

@@ -1,16 +1,19 @@
 package mellowflare.core.gas;
 
+import java.util.List;
 import java.util.Optional;
 import mellowflare.core.gas.fuel.GasTable;
 import mellowflare.core.gas.line.GasLine;
 import mellowflare.core.gas.order.GasStepWriter;
 import mellowflare.core.gas.stock.GasStock;
+import mellowflare.core.gas.stock.OwnGasTubes;
 import mellowflare.core.gas.work.GasCase;
 import mellowflare.core.line.Kind;
 import mellowflare.core.line.KindId;
 import mellowflare.core.line.Setting;
 import mellowflare.core.procedure.Precedence;
 import mellowflare.core.procedure.StepTable;
+import mellowflare.core.reference.OwnLists;
 import mellowflare.core.reference.ReferenceData;
 
 /** Low-pressure fuel gas from the cylinder or meter to every burner. */
@@ -49,6 +52,11 @@ public final class GasLineKind implements Kind<GasLine, GasPlan> {
     @Override
     public Class<GasPlan> planType() {
         return GasPlan.class;
+    }
+
+    @Override
+    public List<OwnLists<?>> ownLists() {
+        return List.of(OwnGasTubes.LISTS);
     }
 
     @Override

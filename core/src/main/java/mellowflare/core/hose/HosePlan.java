@@ -6,6 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.bag.BagPart;
+import mellowflare.core.bag.Unseen;
+import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.LineEnd;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidServed;
@@ -20,8 +23,10 @@ import mellowflare.core.hose.rules.HoseRules;
 import mellowflare.core.line.BenchWords;
 import mellowflare.core.line.CutFigure;
 import mellowflare.core.line.Plan;
+import mellowflare.core.line.UnseenEnds;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.sealing.MakeUp;
@@ -99,6 +104,20 @@ public record HosePlan(
 
     public JointPlan joint(LineEnd which) {
         return joints.get(which.ordinal());
+    }
+
+    /** Ports that were looked at and not settled, with the ends of the catalogue that go on each. */
+    @Override
+    public Unseen unseen() {
+        return UnseenEnds.of(
+                c.setting(),
+                end -> c
+                        .data()
+                        .get(Catalogue.KEY)
+                        .endsFor(end, c.hose(), c.data().get(EndTable.KEY))
+                        .stream()
+                        .map(p -> new BagPart(p.part(), p.name(), Optional.of(p.price()), false, p.source()))
+                        .toList());
     }
 
     @Override

@@ -3,6 +3,7 @@ package mellowflare.core.job;
 import java.util.List;
 import java.util.Optional;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.bag.Packed;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.line.CutFigure;
 import mellowflare.core.line.Kind;
@@ -104,6 +105,11 @@ public record Evaluation(Job job, Plan plan, Bench bench, ReferenceData data) {
     /** The cut as marked on the job; empty while it is not known, and for what is bought whole. */
     public Optional<Length> cut() {
         return bench.cut();
+    }
+
+    /** The bag to pack for what nobody has seen. */
+    public Packed packed() {
+        return Packed.of(plan.unseen(), job.bag());
     }
 
     /** How many findings forbid the line as it is planned. */

@@ -7,6 +7,7 @@ import java.util.Objects;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import mellowflare.core.advice.Practice;
+import mellowflare.core.bag.BagAsk;
 import mellowflare.core.connection.LineEnd;
 import mellowflare.core.fluid.Service;
 import mellowflare.core.line.Kind;
@@ -32,6 +33,7 @@ import mellowflare.core.reference.ReferenceData;
  * @param practice the methods chosen
  * @param ports what the line joins
  * @param service what it must do
+ * @param bag what is said of the bag to pack
  * @param kind what the line is made of now
  * @param lines what has been said of a line of each kind; one of which nothing was said is left out
  * @param logs what has been done, by what the line was made of: a tick on a hose is none on a tube
@@ -46,6 +48,7 @@ public record Job(
         Practice practice,
         Ports ports,
         Service service,
+        BagAsk bag,
         Kind<?, ?> kind,
         Map<Kind<?, ?>, Line> lines,
         Map<Kind<?, ?>, MakeLog> logs)
@@ -61,6 +64,7 @@ public record Job(
         Objects.requireNonNull(practice);
         Objects.requireNonNull(ports);
         Objects.requireNonNull(service);
+        Objects.requireNonNull(bag);
         Objects.requireNonNull(kind);
         lines = lines.entrySet().stream()
                 .filter(e -> !e.getValue().equals(e.getKey().fresh()))
@@ -82,6 +86,7 @@ public record Job(
                 Practice.USUAL,
                 Ports.UNKNOWN,
                 Service.UNSAID,
+                BagAsk.NONE,
                 Kinds.usual(),
                 Map.of(),
                 Map.of());
@@ -153,7 +158,7 @@ public record Job(
 
     /** What a line of a kind stands in. */
     public Setting setting(Kind<?, ?> of, ReferenceData data) {
-        return new Setting(ports, service, practice, units, log(of), data);
+        return new Setting(ports, service, practice, units, log(of), bag, data);
     }
 
     /** Works the line of a kind out. */

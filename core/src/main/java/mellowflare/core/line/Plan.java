@@ -6,6 +6,7 @@ import java.util.Optional;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
+import mellowflare.core.bag.Unseen;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.measure.CalledFigure;
@@ -37,6 +38,11 @@ public interface Plan {
 
     /** The small strip of the line with its seals. */
     Drawing strip();
+
+    /** What of the job nobody has seen before it is open. */
+    default Unseen unseen() {
+        return Unseen.NONE;
+    }
 
     /** What a rule says of this line; empty while it has nothing to say. */
     default Optional<String> says(String rule, UnitSystem units) {

@@ -5,6 +5,7 @@ import mellowflare.core.advice.Method;
 import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Methods;
 import mellowflare.core.advice.Practice;
+import mellowflare.core.bag.BagAsk;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.LineEnd;
@@ -23,10 +24,21 @@ import mellowflare.core.reference.ReferenceData;
  * @param practice the methods chosen
  * @param units the job's system
  * @param log what has been done on a line of this kind
+ * @param bag what is said of the bag to pack
  * @param data the tables
  */
 public record Setting(
-        Ports ports, Service service, Practice practice, UnitSystem units, MakeLog log, ReferenceData data) {
+        Ports ports,
+        Service service,
+        Practice practice,
+        UnitSystem units,
+        MakeLog log,
+        BagAsk bag,
+        ReferenceData data) {
+    /** What a line stands in while nothing is said of a bag. */
+    public Setting(Ports ports, Service service, Practice practice, UnitSystem units, MakeLog log, ReferenceData data) {
+        this(ports, service, practice, units, log, BagAsk.NONE, data);
+    }
 
     /** The end of the table that the port was taken for; empty while it is not known, or the table has it no more. */
     public Optional<End> port(LineEnd which) {
@@ -45,11 +57,11 @@ public record Setting(
 
     /** The same with nothing done yet. */
     public Setting unmade() {
-        return new Setting(ports, service, practice, units, MakeLog.EMPTY, data);
+        return new Setting(ports, service, practice, units, MakeLog.EMPTY, bag, data);
     }
 
     /** The same with another service. */
     public Setting with(Service other) {
-        return new Setting(ports, other, practice, units, log, data);
+        return new Setting(ports, other, practice, units, log, bag, data);
     }
 }

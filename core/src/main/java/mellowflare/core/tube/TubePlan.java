@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.bag.Unseen;
 import mellowflare.core.connection.LineEnd;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidServed;
@@ -12,6 +13,7 @@ import mellowflare.core.geometry.Drawing;
 import mellowflare.core.line.BenchWords;
 import mellowflare.core.line.CutFigure;
 import mellowflare.core.line.Plan;
+import mellowflare.core.line.UnseenEnds;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.sealing.SealAdvice;
@@ -68,6 +70,12 @@ public record TubePlan(TubeCase c, Map<LineEnd, SealAdvice> seals, List<Finding>
 
     public Optional<SealAdvice> seal(LineEnd which) {
         return Optional.ofNullable(seals.get(which));
+    }
+
+    /** Ports that were looked at and not settled. */
+    @Override
+    public Unseen unseen() {
+        return UnseenEnds.of(c.setting(), end -> List.of());
     }
 
     @Override

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.bag.Unseen;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.geometry.Drawing;
@@ -36,6 +37,11 @@ public record WaterPlan(WaterCase c, List<Finding> findings, List<Step> steps) i
     /** Works the point out. Never refuses: what is missing comes out as findings that were not checked. */
     public static WaterPlan of(WaterCase c) {
         return new WaterPlan(c, WaterRules.check(c), new WaterStepWriter(c).write());
+    }
+
+    @Override
+    public Unseen unseen() {
+        return c.unseen();
     }
 
     @Override

@@ -26,7 +26,7 @@ class PackingTest {
                 }
                 kits.add(kit);
             }
-            all.add(new Find("f" + i, "f" + i, random.nextDouble(), kits));
+            all.add(Find.usual("f" + i, "f" + i, random.nextDouble(), kits));
         }
         return all;
     }
@@ -85,9 +85,9 @@ class PackingTest {
     @Test
     void testTheSmallestBagThatReachesTheChance() {
         List<Find> finds = List.of(
-                new Find("copper", "copper", 6, List.of(Set.of("valve", "sleeve"))),
-                new Find("iron", "iron", 3, List.of(Set.of("valve", "nipple", "tape"))),
-                new Find("plastic", "plastic", 1, List.of(Set.of("push"))));
+                Find.usual("copper", "copper", 6, List.of(Set.of("valve", "sleeve"))),
+                Find.usual("iron", "iron", 3, List.of(Set.of("valve", "nipple", "tape"))),
+                Find.usual("plastic", "plastic", 1, List.of(Set.of("push"))));
         List<Bag> curve = Packing.curve(finds, Set.of("cap"));
         assertEquals(
                 Set.of("cap", "valve", "sleeve"),
@@ -102,7 +102,7 @@ class PackingTest {
     @Test
     void testWhatNothingFinishesLeavesTheCurveBelowOne() {
         List<Bag> curve = Packing.curve(
-                List.of(new Find("a", "a", 1, List.of()), new Find("b", "b", 1, List.of(Set.of("x")))), Set.of());
+                List.of(Find.usual("a", "a", 1, List.of()), Find.usual("b", "b", 1, List.of(Set.of("x")))), Set.of());
         assertEquals(0.5, Packing.reaching(curve, 0.99).orElseThrow().chance(), 1e-12);
     }
 
@@ -114,7 +114,7 @@ class PackingTest {
             List<Bag> exact = Packing.curve(finds, Set.of());
             List<Find> padded = new ArrayList<>(finds);
             for (int i = 0; i < 6; i++) {
-                padded.add(new Find("none" + i, "none", 0, List.of()));
+                padded.add(Find.usual("none" + i, "none", 0, List.of()));
             }
             List<Bag> quick = Packing.curve(padded, Set.of());
             double last = exact.get(exact.size() - 1).chance();

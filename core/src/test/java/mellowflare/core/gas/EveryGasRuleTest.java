@@ -43,7 +43,8 @@ class EveryGasRuleTest {
             "gas.hose-unmarked-warn",
             "gas.hose-made-up-stop",
             "gas.hose-made-up-warn",
-            "gas.joint-stop");
+            "gas.joint-stop",
+            "gas.tube-near");
 
     private static List<GasLine> lines() {
         GasLine good = line(
@@ -178,6 +179,15 @@ class EveryGasRuleTest {
         return all;
     }
 
+    private static List<GasPlan> plans() {
+        List<GasPlan> all = new ArrayList<>();
+        lines().forEach(l -> all.add(plan(l)));
+        GasLine corrugated = line("a: right 2 m size 25", "x: appliance 4 kW").ofSystem(Optional.of("corrugated"));
+        all.add(plan(corrugated));
+        all.add(plan(corrugated, CorrugatedTubeTest.data()));
+        return all;
+    }
+
     private static GasTest test(double first, double last, boolean apart) {
         List<HoldTest.Reading> readings = new ArrayList<>();
         for (int i = 0; i <= 6; i++) {
@@ -196,8 +206,8 @@ class EveryGasRuleTest {
     @Test
     void testEachRulePassesAndFailsSomewhere() {
         Map<String, Set<State>> seen = new TreeMap<>();
-        for (GasLine l : lines()) {
-            for (Finding f : plan(l).findings()) {
+        for (GasPlan p : plans()) {
+            for (Finding f : p.findings()) {
                 seen.computeIfAbsent(f.rule().id(), k -> EnumSet.noneOf(State.class))
                         .add(f.state());
             }
@@ -217,8 +227,8 @@ class EveryGasRuleTest {
 
     @Test
     void testNoPlaceInASentenceStaysUnfilled() {
-        for (GasLine l : lines()) {
-            for (Finding f : plan(l).findings()) {
+        for (GasPlan p : plans()) {
+            for (Finding f : p.findings()) {
                 for (UnitSystem u : UnitSystem.values()) {
                     String all = f.says(u) + f.because(u) + f.remedy(u);
                     assertFalse(all.contains("{") || all.contains("}"), f.rule().id() + ": " + all);

@@ -56,9 +56,13 @@ final class GasLines {
     }
 
     static GasPlan plan(GasLine line) {
+        return plan(line, DATA);
+    }
+
+    static GasPlan plan(GasLine line, ReferenceData data) {
         return GasLineKind.GAS.plan(
                 line,
-                new Setting(Ports.UNKNOWN, Service.UNSAID, Practice.USUAL, UnitSystem.METRIC, MakeLog.EMPTY, DATA),
+                new Setting(Ports.UNKNOWN, Service.UNSAID, Practice.USUAL, UnitSystem.METRIC, MakeLog.EMPTY, data),
                 Optional.empty());
     }
 

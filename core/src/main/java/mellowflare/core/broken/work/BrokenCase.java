@@ -2,6 +2,7 @@ package mellowflare.core.broken.work;
 
 import java.util.List;
 import java.util.Optional;
+import mellowflare.core.bag.Unseen;
 import mellowflare.core.broken.line.BrokenLine;
 import mellowflare.core.broken.stock.BrokenStock;
 import mellowflare.core.broken.stock.Extractor;
@@ -34,6 +35,11 @@ public record BrokenCase(BrokenLine line, List<Attempt> attempts, Optional<Extra
                         .filter(z -> PipeSizes.atMost(z, PipeSizes.EXTRACTOR_TO))
                         .flatMap(z -> stock.extractor(s, z)));
         return new BrokenCase(line, new Ladder(line, stock).attempts(), extractor, setting);
+    }
+
+    /** What nobody knows of it: at which rung it comes out. */
+    public Unseen unseen() {
+        return LadderBag.of(this);
     }
 
     public UnitSystem units() {

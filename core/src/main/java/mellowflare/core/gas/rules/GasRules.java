@@ -20,6 +20,7 @@ public final class GasRules {
             new DropAllowed(),
             new SpeedInPipes(),
             new PipeMayLie(),
+            new TubeAsItsTable(),
             new JointsMayBe(),
             new HosesMayBe(),
             new HolesAreProved(),

@@ -51,7 +51,7 @@ public record GasCode(
             case COMPRESSION, PUSH -> compression;
             case PRESS -> press;
             case SOFT_SOLDER -> Leave.NO;
-            case THREAD, WELD, FLARE, BRAZE, FUSE -> Leave.YES;
+            case THREAD, WELD, FLARE, BRAZE, FUSE, MAKER -> Leave.YES;
         };
     }
 

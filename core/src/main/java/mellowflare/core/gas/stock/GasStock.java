@@ -22,6 +22,7 @@ public final class GasStock {
     private final List<Cylinder> cylinders;
     private final Map<Drawn, Double> boiling;
     private final List<GasCode> codes;
+    private final List<CorrugatedTube> tubes;
 
     private GasStock(
             List<GasSystem> systems,
@@ -31,7 +32,8 @@ public final class GasStock {
             List<Regulator> regulators,
             List<Cylinder> cylinders,
             Map<Drawn, Double> boiling,
-            List<GasCode> codes) {
+            List<GasCode> codes,
+            List<CorrugatedTube> tubes) {
         this.systems = systems;
         this.fittings = fittings;
         this.appliances = appliances;
@@ -39,12 +41,40 @@ public final class GasStock {
         this.cylinders = cylinders;
         this.boiling = boiling;
         this.codes = codes;
+        this.tubes = List.copyOf(tubes);
         systems.forEach(s -> sizes.put(
                 s.id(),
                 all.stream()
                         .filter(z -> z.system().equals(s.id()))
                         .sorted(Comparator.comparing(GasSize::bore))
                         .toList()));
+        if (!tubes.isEmpty()) {
+            sizes.put(
+                    CorrugatedTube.SYSTEM,
+                    tubes.stream()
+                            .map(CorrugatedTube::asSize)
+                            .sorted(Comparator.comparing(GasSize::bore))
+                            .toList());
+        }
+    }
+
+    /** With other corrugated tube. */
+    GasStock with(List<CorrugatedTube> others) {
+        return new GasStock(
+                systems,
+                sizes.values().stream().flatMap(List::stream).toList(),
+                fittings,
+                appliances,
+                regulators,
+                cylinders,
+                boiling,
+                codes,
+                others);
+    }
+
+    /** The corrugated tube that the shop brought in. */
+    public List<CorrugatedTube> tubes() {
+        return tubes;
     }
 
     /**
@@ -69,7 +99,8 @@ public final class GasStock {
                 CsvTable.beside(GasStock.class, "regulators.csv").map(Regulator::read, Regulator::id),
                 CsvTable.beside(GasStock.class, "cylinders.csv").map(Cylinder::read, Cylinder::id),
                 boiling,
-                CsvTable.beside(GasStock.class, "codes.csv").map(GasCode::read, GasCode::id));
+                CsvTable.beside(GasStock.class, "codes.csv").map(GasCode::read, GasCode::id),
+                List.of());
     }
 
     public List<GasSystem> systems() {

@@ -35,6 +35,8 @@ public record GasSystem(String id, String name, Place place, Set<Joint> joints, 
         BRAZE(Say.it("gas-system.braze")),
         PRESS(Say.it("gas-system.press")),
         FUSE(Say.it("gas-system.fuse")),
+        /** The fittings that the tube's maker makes for it, and no others. */
+        MAKER(Say.it("gas-system.maker")),
         COMPRESSION(Say.it("gas-system.compression")),
         PUSH(Say.it("gas-system.push")),
         SOFT_SOLDER(Say.it("gas-system.soft-solder"));

@@ -107,7 +107,7 @@ public final class WaterStepWriter implements StepFiller.Ordered<Void> {
                                 .orElse(OPEN),
                 "chance",
                         c.bag()
-                                .map(b -> (Figure) new Figure.OfShare(b.chance()))
+                                .map(b -> (Figure) new Figure.OfShare(c.packed().chance(b)))
                                 .orElse(OPEN),
                 "exact", c.nipple().map(n -> Figure.of(n.exact())).orElse(OPEN),
                 "stock",

@@ -26,7 +26,7 @@ final class BagFinishes implements Rule<WaterCase> {
 
     @Override
     public List<Finding> check(WaterCase c) {
-        if (!c.line().hidden()) {
+        if (!c.line().hidden() && !c.packed().open()) {
             return List.of();
         }
         if (c.bag().isEmpty()) {
@@ -34,12 +34,12 @@ final class BagFinishes implements Rule<WaterCase> {
         }
         Bag b = c.bag().get();
         return List.of(Finding.of(
-                b.chance() >= c.line().chance() - 1e-9,
+                c.packed().reaches(b),
                 TEXT,
                 Subject.BAG,
                 Map.of(
-                        "wanted", new Figure.OfShare(c.line().chance()),
-                        "chance", new Figure.OfShare(b.chance()),
+                        "wanted", new Figure.OfShare(c.packed().wanted()),
+                        "chance", new Figure.OfShare(c.packed().chance(b)),
                         "parts", Figure.of(Integer.toString(b.parts().size())))));
     }
 }

@@ -31,7 +31,7 @@ public record WallFind(Find find, Map<HouseAge, Double> weights, HouseMaterial m
                 .map(k -> Set.copyOf(Arrays.asList(k.split("\\+"))))
                 .toList();
         return new WallFind(
-                new Find(r.need("id"), r.said("name"), r.number("middle"), kits),
+                new Find(r.need("id"), r.said("name"), r.number("middle"), r.number("miss"), kits),
                 weights,
                 r.word("seen", HouseMaterial.class),
                 r.source());

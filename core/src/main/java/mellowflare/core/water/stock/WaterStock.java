@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import mellowflare.core.bag.BagPart;
 import mellowflare.core.bag.Find;
 import mellowflare.core.measure.Length;
 import mellowflare.core.reference.CsvTable;
@@ -153,10 +154,5 @@ public final class WaterStock {
 
     private static double weight(WallFind f, HouseAge age, Set<HouseMaterial> seen) {
         return f.weights().get(age) * (seen.contains(f.material()) ? SEEN : 1);
-    }
-
-    /** Parts that go along whatever is found. */
-    public Set<String> always() {
-        return parts.stream().filter(BagPart::always).map(BagPart::id).collect(Collectors.toUnmodifiableSet());
     }
 }

@@ -3,8 +3,8 @@ package mellowflare.core.water.work;
 import java.util.List;
 import java.util.Optional;
 import mellowflare.core.bag.Bag;
-import mellowflare.core.bag.Find;
-import mellowflare.core.bag.Packing;
+import mellowflare.core.bag.Packed;
+import mellowflare.core.bag.Unseen;
 import mellowflare.core.line.Setting;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
@@ -26,9 +26,7 @@ import mellowflare.core.water.stock.WaterStock;
  * @param pipe the size of the house pipe; empty while it is not known, and where none is near what was measured
  * @param sets every set of parts, the best first
  * @param nipple through the wall; empty while its measures are not known
- * @param finds what may be behind the wall; none where the pipe is seen
- * @param curve bags of rising size
- * @param bag the smallest that finishes with the chance wanted; empty where nothing is hidden
+ * @param packed the bag; nothing in it where the pipe is seen
  * @param setting what else the job says
  */
 public record WaterCase(
@@ -37,9 +35,7 @@ public record WaterCase(
         Optional<HousePipe> pipe,
         List<WaterSet> sets,
         Optional<NippleFit> nipple,
-        List<Find> finds,
-        List<Bag> curve,
-        Optional<Bag> bag,
+        Packed packed,
         Setting setting) {
     /** Between plate and valve, where nobody says otherwise. */
     public static final Length USUAL_GAP = Length.ofMm(3);
@@ -48,26 +44,26 @@ public record WaterCase(
 
     public WaterCase {
         sets = List.copyOf(sets);
-        finds = List.copyOf(finds);
-        curve = List.copyOf(curve);
     }
 
     /** Looks a water point up and works it out. */
     public static WaterCase of(WaterLine line, Setting setting) {
         WaterStock stock = setting.data().get(WaterStock.KEY);
-        List<Find> finds =
-                line.hidden() && line.age().isPresent() ? stock.finds(line.age().get(), line.elsewhere()) : List.of();
-        List<Bag> curve = finds.isEmpty() ? List.of() : Packing.curve(finds, stock.always());
         return new WaterCase(
                 line,
                 line.equipment().flatMap(stock::thread),
                 line.material().flatMap(m -> line.outside().flatMap(o -> stock.pipe(m, o))),
                 Chooser.sets(line, stock, setting.units()),
                 nipple(line, stock, setting.data().get(Nipples.KEY)),
-                finds,
-                curve,
-                Packing.reaching(curve, line.chance()),
+                Packed.of(unseen(line, stock), setting.bag()),
                 setting);
+    }
+
+    /** What may be behind the wall; nothing where the pipe is seen, and while nobody says how old the house is. */
+    static Unseen unseen(WaterLine line, WaterStock stock) {
+        return line.hidden() && line.age().isPresent()
+                ? new Unseen(stock.finds(line.age().get(), line.elsewhere()), stock.parts(), line.chance())
+                : Unseen.NONE;
     }
 
     private static Optional<NippleFit> nipple(WaterLine line, WaterStock stock, Nipples nipples) {
@@ -103,11 +99,13 @@ public record WaterCase(
                 .or(() -> sets.stream().filter(WaterSet::possible).findFirst());
     }
 
-    /** What all parts of a bag cost, in the catalogue's money. */
-    public double price(Bag b) {
-        return stock().parts().stream()
-                .filter(p -> b.parts().contains(p.id()))
-                .mapToDouble(p -> p.price())
-                .sum();
+    /** What nobody has seen of it. */
+    public Unseen unseen() {
+        return unseen(line, stock());
+    }
+
+    /** The bag; empty where nothing is hidden. */
+    public Optional<Bag> bag() {
+        return packed.bag();
     }
 }

@@ -1,4 +1,4 @@
-package mellowflare.book.water;
+package mellowflare.book.bag;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -8,27 +8,31 @@ import mellowflare.book.Version;
 import mellowflare.book.sheet.SheetPage;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.bag.Bag;
+import mellowflare.core.bag.BagPart;
 import mellowflare.core.bag.Find;
+import mellowflare.core.bag.Packed;
 import mellowflare.core.job.Evaluation;
-import mellowflare.core.water.stock.BagPart;
-import mellowflare.core.water.work.WaterCase;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** The bag to pack, to be ticked, and what it finishes. */
-final class BagPdf {
+public final class BagPdf {
     private BagPdf() {}
 
     /**
-     * The bag of a point.
+     * The bag of a job.
      *
-     * @throws BookTrouble where nothing is hidden
+     * @throws BookTrouble where nothing is unseen
      */
-    static Bag bag(WaterCase c) throws BookTrouble {
-        return c.bag().orElseThrow(() -> new BookTrouble(Say.it("bag-pdf.nothing-hidden")));
+    static Bag bag(Packed packed) throws BookTrouble {
+        return packed.bag().orElseThrow(() -> new BookTrouble(Say.it("bag-pdf.nothing-hidden")));
     }
 
-    static byte[] bytes(Evaluation e, WaterCase c) throws IOException, BookTrouble {
-        Bag bag = bag(c);
+    /**
+     * @throws BookTrouble where nothing is unseen
+     */
+    public static byte[] bytes(Evaluation e) throws IOException, BookTrouble {
+        Packed packed = e.packed();
+        Bag bag = bag(packed);
         String title = Say.it("bag-pdf.title", "job", e.job().title());
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
@@ -39,23 +43,22 @@ final class BagPdf {
                         Say.it(
                                 "bag-pdf.finishes",
                                 "chance",
-                                new Figure.OfShare(bag.chance()).text(c.units()),
+                                new Figure.OfShare(packed.chance(bag))
+                                        .text(e.job().units()),
                                 "parts",
                                 bag.parts().size()),
                         10.5f,
                         0,
                         false,
                         0.13f);
-                for (BagPart p : c.stock().parts()) {
-                    if (bag.parts().contains(p.id())) {
-                        page.need(18);
-                        page.box(false);
-                        page.text(p.name(), 10.5f, 18, p.always(), 0.13f);
-                    }
+                for (BagPart p : packed.parts(bag)) {
+                    page.need(18);
+                    page.box(false);
+                    page.text(p.name(), 10.5f, 18, p.always(), 0.13f);
                 }
                 page.heading(Say.it("bag-pdf.what-may-be-found"), 12);
                 List<String> covers = bag.covers();
-                for (Find f : c.finds()) {
+                for (Find f : packed.likeliest()) {
                     page.text(
                             covers.contains(f.id())
                                     ? Say.it("bag-pdf.finished", "find", f.name())

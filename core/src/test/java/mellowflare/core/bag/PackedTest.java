@@ -1,0 +1,137 @@
+package mellowflare.core.bag;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import mellowflare.core.reference.Source;
+import org.junit.jupiter.api.Test;
+
+class PackedTest {
+    private static BagPart part(String id, double price, boolean always) {
+        return new BagPart(id, id + " part", Optional.of(price), always, Source.house("test"));
+    }
+
+    private static final Unseen WALL = new Unseen(
+            List.of(
+                    new Find("tube", "tube", 60, 50, List.of(Set.of("valve"))),
+                    new Find("nipple", "nipple", 30, 50, List.of(Set.of("nipple", "tape"))),
+                    new Find("rotten", "rotten", 8, 1000, List.of(Set.of("tap"))),
+                    new Find("odd", "odd", 2, 50, List.of())),
+            List.of(
+                    part("cap", 1, true),
+                    part("valve", 10, false),
+                    part("nipple", 4, false),
+                    part("tape", 1, false),
+                    part("tap", 20, false)),
+            0.9);
+
+    private static Bag bag(Packed p) {
+        return p.bag().orElseThrow();
+    }
+
+    @Test
+    void testTheSmallestBagReachesWhatIsWanted() {
+        Packed p = Packed.of(WALL, BagAsk.NONE);
+        assertThat(bag(p).parts()).containsExactlyInAnyOrder("cap", "valve", "nipple", "tape");
+        assertThat(p.chance(bag(p))).isCloseTo(0.9, within(1e-12));
+        assertThat(p.price(bag(p))).contains(16.0);
+        // 8 of 100 times 1000, and 2 of 100 times 50.
+        assertThat(p.loss(bag(p))).isCloseTo(81, within(1e-9));
+        assertThat(p.parts(bag(p)).get(0).id()).isEqualTo("cap");
+    }
+
+    @Test
+    void testAChanceThatIsAskedForCountsBeforeTheUsualOne() {
+        Packed p = Packed.of(WALL, BagAsk.NONE.withChance(Optional.of(0.5)));
+        assertThat(bag(p).parts()).containsExactlyInAnyOrder("cap", "valve");
+        Packed all = Packed.of(WALL, BagAsk.NONE.withChance(Optional.of(1.0)));
+        assertThat(all.chance(bag(all))).isCloseTo(0.98, within(1e-12));
+        assertThat(all.reaches(bag(all))).isFalse();
+    }
+
+    /** By cost the rare find that is dear to miss comes before the common one. */
+    @Test
+    void testByCostTheDearFindIsPackedFirst() {
+        Packed p = Packed.of(WALL, BagAsk.NONE.withBy(BagAsk.By.COST).withChance(Optional.of(0.6)));
+        assertThat(bag(p).parts()).containsExactlyInAnyOrder("cap", "tap");
+        assertThat(p.chance(bag(p))).isCloseTo(0.08, within(1e-12));
+        assertThat(p.loss(bag(p))).isCloseTo(46, within(1e-9));
+    }
+
+    @Test
+    void testWhatWasSeenShiftsTheFinds() {
+        Packed ruled = Packed.of(WALL, BagAsk.NONE.sighted("tube", Optional.of(BagAsk.Sight.RULED_OUT)));
+        assertThat(ruled.share(ruled.finds().get(0))).isZero();
+        assertThat(bag(ruled).parts()).doesNotContain("valve");
+        Packed likelier = Packed.of(WALL, BagAsk.NONE.sighted("nipple", Optional.of(BagAsk.Sight.LIKELIER)));
+        // 4 x 30 of 60 + 120 + 8 + 2.
+        assertThat(likelier.share(likelier.finds().get(1))).isCloseTo(120.0 / 190, within(1e-12));
+        assertThat(likelier.likeliest().get(0).id()).isEqualTo("nipple");
+    }
+
+    @Test
+    void testOwnFindsJoinThoseOfTheLineAndKnowItsParts() {
+        BagAsk ask = BagAsk.NONE.with(new OwnFind("sleeve", 100, List.of("Valve part", "olive 15")));
+        Packed p = Packed.of(WALL, ask.withChance(Optional.of(0.5)));
+        assertThat(bag(p).parts()).contains("valve").anyMatch(id -> id.contains("olive"));
+        assertThat(p.parts().stream().filter(x -> x.price().isEmpty()).map(BagPart::name))
+                .containsExactly("olive 15");
+        assertThat(Packed.of(WALL, ask.without("sleeve")).finds()).hasSize(4);
+        Packed unpriced = Packed.of(Unseen.NONE, ask);
+        assertThat(unpriced.price(bag(unpriced))).isEmpty();
+    }
+
+    @Test
+    void testAJobOfWhichNothingIsUnseenHasNoBag() {
+        Packed none = Packed.of(Unseen.NONE, BagAsk.NONE);
+        assertThat(none.open()).isFalse();
+        assertThat(none.bag()).isEmpty();
+        BagAsk all = BagAsk.NONE
+                .with(new OwnFind("only", 5, List.of("x")))
+                .sighted("own-only", Optional.of(BagAsk.Sight.RULED_OUT));
+        assertThat(Packed.of(Unseen.NONE, all).bag()).isEmpty();
+        assertThat(Packed.of(Unseen.NONE, all).finds()).hasSize(1);
+    }
+
+    /** Two places that say nothing of each other: shares multiply, and a kit holds what both need. */
+    @Test
+    void testTwoUnseenPlacesAreFoundTogether() {
+        Unseen other = new Unseen(
+                List.of(Find.usual("a", "a", 3, List.of(Set.of("A"))), Find.usual("b", "b", 1, List.of())),
+                List.of(part("A", 2, false)),
+                0.9);
+        Packed both = Packed.of(WALL.and(other), BagAsk.NONE);
+        assertThat(both.finds()).hasSize(8);
+        Find first = both.likeliest().get(0);
+        assertThat(first.id()).isEqualTo("tube+a");
+        assertThat(both.share(first)).isCloseTo(0.6 * 0.75, within(1e-12));
+        assertThat(first.kits()).containsExactly(Set.of("valve", "A"));
+        assertThat(both.chance(both.curve().get(both.curve().size() - 1))).isCloseTo(0.98 * 0.75, within(1e-12));
+        assertThat(Unseen.NONE.and(other).finds()).isEqualTo(other.finds());
+        assertThat(WALL.and(Unseen.NONE).parts()).hasSize(5);
+    }
+
+    @Test
+    void testAFindIsReadAsItIsSaid() {
+        assertThat(OwnFindText.read("copper stub 40: coupling 1/2, cap 1/2").value())
+                .contains(new OwnFind("copper stub", 40, List.of("coupling 1/2", "cap 1/2")));
+        assertThat(OwnFindText.read(" iron 3/4 12,5 % ").value()).contains(new OwnFind("iron 3/4", 12.5, List.of()));
+        assertThat(OwnFindText.read("stub: cap").value()).isEmpty();
+        assertThat(OwnFindText.read("stub 0: cap").value()).isEmpty();
+        assertThat(OwnFindText.read("stub 5000").value()).isEmpty();
+        assertThat(OwnFindText.read("").value()).isEmpty();
+        assertThat(OwnFindText.read("x".repeat(500) + " 4").value()).isEmpty();
+    }
+
+    @Test
+    void testWhatCannotBeIsRefused() {
+        assertThatThrownBy(() -> new OwnFind(" ", 1, List.of())).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new OwnFind("x", Double.NaN, List.of())).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> BagAsk.NONE.withChance(Optional.of(1.2))).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Find("a", "a", 1, -1, List.of())).isInstanceOf(IllegalArgumentException.class);
+    }
+}
