@@ -39,6 +39,7 @@ class ArchitectureTest {
             List.of("sealing"),
             List.of("identify"),
             List.of("section"),
+            List.of("picture"),
             List.of("procedure"),
             List.of("flow"),
             List.of("parts"),

@@ -10,6 +10,7 @@ import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
+import mellowflare.core.geometry.Drawing;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.line.BenchWords;
 import mellowflare.core.measure.CalledFigure;
@@ -53,6 +54,12 @@ public final class MakeModel {
 
     public Bench bench() {
         return desk.current().bench();
+    }
+
+    /** The picture of the step that is due; empty where there is none, and where a figure is to be read back: that has the place, and the step before had the picture. */
+    public Optional<Drawing> picture() {
+        return due().filter(s -> s.gate() == Step.Gate.NONE)
+                .flatMap(s -> desk.current().plan().picture(s));
     }
 
     public Optional<Step> due() {

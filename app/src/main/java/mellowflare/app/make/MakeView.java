@@ -1,6 +1,7 @@
 package mellowflare.app.make;
 
 import java.util.Optional;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
@@ -16,8 +17,12 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Text;
+import mellowflare.app.look.Look;
+import mellowflare.app.page.LeafPage;
 import mellowflare.app.page.Page;
+import mellowflare.app.paint.DrawingPane;
 import mellowflare.core.advice.Figure;
+import mellowflare.core.geometry.Drawing;
 import mellowflare.core.line.BenchWords;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.procedure.RecordField;
@@ -40,6 +45,7 @@ public final class MakeView implements Page {
     private final TextField person = new TextField();
     private final TextField reason = new TextField();
     private final Button passOver = new Button(Say.it("make-view.skip"));
+    private final DrawingPane picture = new DrawingPane(new Insets(34, 16, 8, 16), 14);
     private final StepList steps = new StepList();
     private final ScrollPane scroll = new ScrollPane(steps);
     private final Label leftOff = Text.of("", "soft");
@@ -48,8 +54,10 @@ public final class MakeView implements Page {
     private final FigureBox done = new FigureBox();
     private String recordsFor = "";
 
-    public MakeView(MakeModel model) {
+    public MakeView(MakeModel model, Look look) {
         this.model = model;
+        LeafPage.dress(picture, look, "step-picture", Say.it("make-view.picture"));
+        picture.getStyleClass().add("step-picture");
         this.readBack = new ReadBackPane(model);
         page.setCenter(bench());
         page.setRight(slip());
@@ -89,7 +97,7 @@ public final class MakeView implements Page {
         who.setPrefWrapLength(200);
         HBox head = new HBox(16, title, number);
         head.setAlignment(Pos.BASELINE_LEFT);
-        VBox body = new VBox(8, head, hold, text, tools, cautions, records, readBack);
+        VBox body = new VBox(8, head, hold, text, picture, tools, cautions, records, readBack);
         body.getStyleClass().add("bench");
         ScrollPane main = new ScrollPane(body);
         main.setFitToWidth(true);
@@ -131,6 +139,10 @@ public final class MakeView implements Page {
                 .orElse(total == 0 ? Say.it("make-view.nothing-make-yet") : Say.it("make-view.every-step-ticked")));
         text.setText(due.map(s -> s.says(model.units()))
                 .orElse(total == 0 ? model.nothingYet() : Say.it("make-view.the-sheet-book")));
+        Optional<Drawing> drawn = model.picture();
+        picture.drawingProperty().set(drawn.orElse(null));
+        picture.setVisible(drawn.isPresent());
+        picture.setManaged(drawn.isPresent());
         hold.setText(due.flatMap(Step::hold)
                 .map(h -> Say.it("make-view.hold-point", "h", h))
                 .orElse(""));

@@ -98,7 +98,7 @@ public final class Shell extends BorderPane implements Leads {
             case GAUGE -> new GaugeView(gauge, hold, caliper, look, this::lookUp);
             case LINE, AIR -> new KindPage(place, line, kind -> kind.page(desk, line, look, this), this::go);
             case PACK -> new PackView(new PackModel(desk), look);
-            case MAKE -> new MakeView(new MakeModel(desk));
+            case MAKE -> new MakeView(new MakeModel(desk), look);
             case BOOK -> new BookView(new BookModel(desk), look);
             case TABLES -> new TablesView(tables, look);
         };

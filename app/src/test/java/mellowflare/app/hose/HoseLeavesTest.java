@@ -262,7 +262,8 @@ class HoseLeavesTest {
         try (Stream<Path> files = Files.list(folder.resolve("out"))) {
             out = files.toList();
         }
-        // Six papers, as nothing of this hose is unseen; and every list that has rows: of corrugated tube for gas none ship.
+        // Six papers, as nothing of this hose is unseen; and every list that has rows: of corrugated tube for gas none
+        // ship.
         assertThat(out).hasSize(6 + OwnCatalogue.kinds().size() - 1);
         Path tag = out.stream()
                 .filter(f -> f.toString().endsWith("-tag.pdf"))

@@ -121,6 +121,11 @@ public record HosePlan(
     }
 
     @Override
+    public Optional<Drawing> picture(Step step) {
+        return HosePictures.of(c, step);
+    }
+
+    @Override
     public String stillNeeded() {
         return Say.it("hose-plan.choose-fluid-that-this");
     }

@@ -39,6 +39,11 @@ public interface Plan {
     /** The small strip of the line with its seals. */
     Drawing strip();
 
+    /** A picture of a step, drawn with this line's own figures; empty where there is none. */
+    default Optional<Drawing> picture(Step step) {
+        return Optional.empty();
+    }
+
     /** What of the job nobody has seen before it is open. */
     default Unseen unseen() {
         return Unseen.NONE;

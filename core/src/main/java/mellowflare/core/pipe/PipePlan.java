@@ -40,6 +40,12 @@ public record PipePlan(PipeCase c, List<Finding> findings, List<Step> steps) imp
         return FluidServed.serves(c.service(), c.data()) ? new PipeStepWriter(c).write() : List.of();
     }
 
+    /** The offset with its figures, or the run as it lies, beside the steps that measure, cut and put together. */
+    @Override
+    public Optional<Drawing> picture(Step step) {
+        return PipePictures.of(c, step);
+    }
+
     @Override
     public String stillNeeded() {
         return c.isOffset() ? Say.it("pipe-plan.measure-the-offset") : Say.it("pipe-plan.call-out-the-run");

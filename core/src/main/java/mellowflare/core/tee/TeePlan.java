@@ -38,6 +38,12 @@ public record TeePlan(TeeCase c, List<Finding> findings, List<Step> steps) imple
         return new TeePlan(c, TeeRules.check(c), new TeeStepWriter(c).write());
     }
 
+    /** What comes out and what goes in stands beside every step. */
+    @Override
+    public Optional<Drawing> picture(Step step) {
+        return c.cutOut().map(x -> TeeDrawing.page(c, List.of()));
+    }
+
     @Override
     public String stillNeeded() {
         return Say.it("tee-plan.still-needed");

@@ -79,6 +79,11 @@ public record TubePlan(TubeCase c, Map<LineEnd, SealAdvice> seals, List<Finding>
     }
 
     @Override
+    public Optional<Drawing> picture(Step step) {
+        return TubePictures.of(c, step);
+    }
+
+    @Override
     public String stillNeeded() {
         return Say.it("tube-plan.measure-tube-choose-its");
     }

@@ -44,6 +44,12 @@ public record WaterPlan(WaterCase c, List<Finding> findings, List<Step> steps) i
         return c.unseen();
     }
 
+    /** The set of parts stands beside every step that touches it. */
+    @Override
+    public Optional<Drawing> picture(Step step) {
+        return c.set().map(s -> WaterDrawing.page(c, List.of()));
+    }
+
     @Override
     public String stillNeeded() {
         return Say.it("water-plan.still-needed");

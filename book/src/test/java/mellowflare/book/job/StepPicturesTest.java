@@ -1,0 +1,105 @@
+package mellowflare.book.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import mellowflare.book.Jobs;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.geometry.LabelRoom;
+import mellowflare.core.geometry.Letters;
+import mellowflare.core.geometry.Shape;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.Job;
+import mellowflare.core.pipe.PipeLineKind;
+import mellowflare.core.procedure.Step;
+import org.junit.jupiter.api.Test;
+
+/** Pictures of the steps of the demo jobs. */
+class StepPicturesTest {
+    private static Evaluation demo(String id) {
+        return Evaluation.of(
+                Jobs.demo().stream().filter(j -> j.id().equals(id)).findFirst().orElseThrow(), Jobs.DATA);
+    }
+
+    private static Optional<Drawing> picture(Evaluation e, String step) {
+        Step s = e.steps().stream().filter(x -> x.id().equals(step)).findFirst().orElseThrow();
+        return e.plan().picture(s);
+    }
+
+    private static String words(Drawing d) {
+        return d.shapes().stream()
+                .map(s -> s instanceof Shape.Label l
+                        ? l.text() + " " + l.under()
+                        : s instanceof Shape.Dimension m ? m.text() : "")
+                .collect(Collectors.joining("\n"));
+    }
+
+    @Test
+    void testTheFiguresOfAPictureAreThoseOfItsStep() {
+        Evaluation slew = demo("demo-slew-hose");
+        assertThat(words(picture(slew, "cut").orElseThrow()))
+                .contains("1056 mm")
+                .contains("zero: square end");
+        assertThat(words(picture(slew, "overall").orElseThrow()))
+                .contains("1140 mm")
+                .contains("sealing point");
+        for (Step s : slew.steps()) {
+            Optional<Drawing> d = slew.plan().picture(s);
+            if (s.id().startsWith("push@")) {
+                assertThat(words(d.orElseThrow()))
+                        .contains(s.figures().get("insertion").text(slew.job().units()));
+            }
+            if (s.id().startsWith("crimp@")) {
+                assertThat(words(d.orElseThrow()))
+                        .contains(s.figures().get("crimp").text(slew.job().units()));
+            }
+        }
+    }
+
+    @Test
+    void testAStepWhoseFigureIsOpenHasNoPictureOfIt() {
+        Evaluation winch = demo("demo-winch");
+        for (Step s : winch.steps()) {
+            if (s.id().equals("cut")) {
+                assertThat(s.says(winch.job().units())).contains("…");
+                assertThat(winch.plan().picture(s)).isEmpty();
+            }
+        }
+    }
+
+    @Test
+    void testPicturesAreThereForTheStepsThatCanBeShown() {
+        List<String> shown = new ArrayList<>();
+        int steps = 0;
+        for (Job job : Jobs.demo()) {
+            Evaluation e = Evaluation.of(job, Jobs.DATA);
+            for (Step s : e.steps()) {
+                steps++;
+                e.plan().picture(s).ifPresent(d -> shown.add(job.id() + " " + s.id()));
+            }
+        }
+        assertThat(shown).hasSizeGreaterThan(steps / 4);
+        assertThat(shown).contains("demo-tube-fuel flare@A", "demo-tube-fuel bend", "demo-pipe-wash offset");
+    }
+
+    /** The drawings of rigid pipe are made for a page three times as high; they may crowd once. As Make shows them: 14 dots for names, in the height of twelve and a half lines. */
+    @Test
+    void testNoWordsOfAPictureLieOverOthers() {
+        for (Job job : Jobs.demo()) {
+            Evaluation e = Evaluation.of(job, Jobs.DATA);
+            for (Step s : e.steps()) {
+                e.plan().picture(s).ifPresent(d -> {
+                    double scale = Math.min(720 / d.box().width(), 133 / d.box().height());
+                    Letters letters = new Letters(scale, 14, 30);
+                    assertThat(LabelRoom.crossed(LabelRoom.settled(d, letters), letters)
+                                    .words())
+                            .as(job.id() + " " + s.id())
+                            .isLessThanOrEqualTo(job.is(PipeLineKind.PIPE) ? 1 : 0);
+                });
+            }
+        }
+    }
+}

@@ -1,0 +1,48 @@
+package mellowflare.core.line;
+
+import java.util.Optional;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.procedure.Step;
+
+/** What pictures of steps read from a step: which row it is, and its figures as they stand in its words. */
+public final class StepPictures {
+    /** A picture holds so many letters beside it. */
+    private static final int MOST = 30;
+
+    private StepPictures() {}
+
+    /** The figures of a step. */
+    public static Figures of(Step step, UnitSystem units) {
+        return new Figures(step, units);
+    }
+
+    /**
+     * A step's figures.
+     *
+     * @param step the step
+     * @param units the job's system
+     */
+    public record Figures(Step step, UnitSystem units) {
+        /** The row of the table that the step came from, whichever end it is for. */
+        public String row() {
+            int at = step.id().indexOf('@');
+            return at < 0 ? step.id() : step.id().substring(0, at);
+        }
+
+        /** A figure as it stands in the words; empty while it is open. */
+        public Optional<String> text(String name) {
+            return Optional.ofNullable(step.figures().get(name))
+                    .map(f -> f.text(units))
+                    .filter(t -> !t.isBlank() && !t.equals(StepFiller.OPEN));
+        }
+    }
+
+    /** Words short enough for a picture; the step has the rest. */
+    public static String brief(String words) {
+        if (words.length() <= MOST) {
+            return words;
+        }
+        int end = words.lastIndexOf(' ', MOST);
+        return words.substring(0, end > 0 ? end : MOST).replaceAll("[,;:]$", "") + " …";
+    }
+}
