@@ -254,8 +254,8 @@ public final class LabelRoom {
                         case MIDDLE -> wide / 2;
                         case END -> wide;
                     };
-            double half = letters.size() * 0.42;
-            double under = l.under().isEmpty() ? 0 : letters.size() * 1.1;
+            double half = letters.size() * 0.5;
+            double under = l.under().isEmpty() ? 0 : letters.size() * 1.15;
             labels.add(l);
             fields.add(new Field(left, y(l.at()) - half - under, left + wide, y(l.at()) + half));
         }
