@@ -50,6 +50,36 @@ class JobCommandTest {
                 .isEqualTo("Crane slew hose, port side");
     }
 
+    /** What is said of the bag goes out with the job, and the bag that follows comes as a paper and as a list. */
+    @Test
+    void testAJobWithABagGoesOutByItsSchemaAndItsBagIsListed() throws Exception {
+        Path file = folder.resolve("bag.json");
+        Run.of("", "job", "export", "demo-wash-valve", book, "--out", file.toString());
+        String bag =
+                "\"bag\" : {\"finds\" : [{\"name\" : \"lead pipe\", \"weight\" : 12, \"parts\" : [\"lead union\"]}],"
+                        + " \"sights\" : {\"iron-nipple\" : \"ruled-out\"}, \"chance\" : 0.97, \"by\" : \"cost\"}, \"kind\"";
+        String with = Files.readString(file).replaceFirst("\"kind\"", java.util.regex.Matcher.quoteReplacement(bag));
+        assertThat(Schemas.faults("job", with)).isEmpty();
+        Files.writeString(file, with);
+        String id = Run.of("", "job", "import", file.toString(), book)
+                .json()
+                .get("id")
+                .asText();
+        Run again = Run.of("", "job", "export", id, book);
+        assertThat(Schemas.faults("job", again.out())).isEmpty();
+        assertThat(again.json().get("bag").get("sights").get("iron-nipple").asText())
+                .isEqualTo("ruled-out");
+        assertThat(again.json().get("snapshot").get("bag").get("chance").asDouble())
+                .isBetween(0.5, 1.0);
+        assertThat(Run.of("", "job", "bag-list", id, book).out())
+                .contains("lead union")
+                .startsWith("part,name,price,always");
+        Files.writeString(file, with.replace("ruled-out", "perhaps"));
+        Run odd = Run.of("", "job", "import", file.toString(), book);
+        assertThat(odd.status()).isEqualTo(3);
+        assertThat(odd.errors()).contains("sights.iron-nipple");
+    }
+
     @Test
     void testSheetIsAPdfOnStandardOutput() {
         Run sheet = Run.of("", "job", "sheet", "demo-slew-hose", book);

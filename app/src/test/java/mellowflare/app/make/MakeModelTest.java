@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import mellowflare.app.OpenBook;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.air.AirMainKind;
+import mellowflare.core.broken.BrokenPartKind;
 import mellowflare.core.hose.HoseLineKind;
 import mellowflare.core.job.Kinds;
 import mellowflare.core.line.Kind;
@@ -62,6 +63,27 @@ class MakeModelTest {
         StepEntry cut = open.desk().job().log().entry("cut").orElseThrow();
         assertThat(cut.by()).isEqualTo("Maren");
         assertThat(cut.at()).isEqualTo(OpenBook.NOW);
+    }
+
+    /** The figure that is read back has the place; the steps before and after show what they do. */
+    @Test
+    void testStepsThatCanBeShownHaveAPictureAndTheHeldCutHasNone() {
+        assertThat(due()).isEqualTo("cut");
+        assertThat(make.picture()).isEmpty();
+        make.untick();
+        assertThat(due()).isEqualTo("mark");
+        assertThat(make.picture().orElseThrow().dimensions())
+                .singleElement()
+                .satisfies(d -> assertThat(d.text()).contains("1056 mm"));
+        make.tick();
+        make.readBack();
+        make.tick();
+        assertThat(due()).isEqualTo("check-cut");
+        assertThat(make.picture().orElseThrow().dimensions())
+                .singleElement()
+                .satisfies(d -> assertThat(d.text()).contains("1056 mm"));
+        open.desk().change("nothing", "", j -> j.withKind(BrokenPartKind.BROKEN));
+        assertThat(make.picture()).isEmpty();
     }
 
     @Test
