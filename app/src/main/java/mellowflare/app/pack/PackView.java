@@ -115,6 +115,7 @@ public final class PackView implements Page {
         plot.drawingProperty().set(BagPlot.of(packed, model.units()));
         empty.setVisible(!packed.open());
         empty.setManaged(!packed.open());
+        chance.field().setPromptText(model.usualChance());
         finds.refresh();
         by.show(Optional.of(packed.by()));
         Optional<Bag> bag = packed.bag();
@@ -129,7 +130,7 @@ public final class PackView implements Page {
         finishes.words(
                 Say.it("pack-view.finishes"),
                 bag.map(b -> model.share(packed.chance(b))).orElse("–"),
-                bag.map(b -> packed.reaches(b) ? Say.it("pack-view.reaches") : Say.it("pack-view.none-reaches"))
+                bag.map(b -> packed.reaches(b) ? Say.it("pack-view.reaches") : Say.it("pack-view.less"))
                         .orElse(""));
         costs.words(
                 Say.it("pack-view.costs"),

@@ -32,12 +32,9 @@ import mellowflare.core.pipe.stock.PipeStock;
 
 /** A line of rigid pipe without a window: what it is built of, and what stands on its page. */
 public final class PipeModel {
-    private static final double FIRST_TURN = 30;
-    private static final double FIRST_TILT = 28;
-
     private final Desk desk;
-    private double turn = FIRST_TURN;
-    private double tilt = FIRST_TILT;
+    private double turn = RunDrawing.FIRST_TURN;
+    private double tilt = RunDrawing.FIRST_TILT;
 
     public PipeModel(Desk desk) {
         this.desk = desk;

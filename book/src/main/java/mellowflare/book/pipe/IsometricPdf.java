@@ -17,9 +17,6 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** A run in space over the breadth of a page, and under it the order in which it goes together. */
 final class IsometricPdf {
-    private static final double TURN = 30;
-    private static final double TILT = 28;
-
     private IsometricPdf() {}
 
     /** @throws BookTrouble while there is nothing to draw */
@@ -33,7 +30,14 @@ final class IsometricPdf {
             try (SheetPage page = new SheetPage(document, e.job().title() + "  ·  " + Version.stamp(e.data()))) {
                 page.heading(title, 15);
                 page.drawing(
-                        RunDrawing.page(c, plan.findings(), TURN, TILT, Optional.empty(), RunDrawing.Layout.TALL), 10);
+                        RunDrawing.page(
+                                c,
+                                plan.findings(),
+                                RunDrawing.FIRST_TURN,
+                                RunDrawing.FIRST_TILT,
+                                Optional.empty(),
+                                RunDrawing.Layout.TALL),
+                        10);
                 page.heading(Say.it("pipe-sheet-part.order"), 12);
                 int number = 1;
                 for (AssemblyStep s : c.assembly().steps()) {

@@ -26,9 +26,6 @@ import mellowflare.core.reference.ReferenceData;
 
 /** Rigid pipe in the book. */
 public final class PipeInBook implements KindInBook<PipeLine, PipePlan> {
-    private static final double TURN = 30;
-    private static final double TILT = 28;
-
     @Override
     public Kind<PipeLine, PipePlan> kind() {
         return PipeLineKind.PIPE;
@@ -116,7 +113,13 @@ public final class PipeInBook implements KindInBook<PipeLine, PipePlan> {
     private static Drawing drawing(PipePlan plan) {
         return plan.c().isOffset()
                 ? OffsetDrawing.page(plan.c(), plan.findings(), Optional.empty())
-                : RunDrawing.page(plan.c(), plan.findings(), TURN, TILT, Optional.empty(), RunDrawing.Layout.WIDE);
+                : RunDrawing.page(
+                        plan.c(),
+                        plan.findings(),
+                        RunDrawing.FIRST_TURN,
+                        RunDrawing.FIRST_TILT,
+                        Optional.empty(),
+                        RunDrawing.Layout.WIDE);
     }
 
     @Override

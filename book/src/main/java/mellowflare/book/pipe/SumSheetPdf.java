@@ -32,9 +32,6 @@ final class SumSheetPdf {
     private static final float[] READINGS = {0, -0.34f, -0.46f, -0.58f, 0.61f, 0.76f, 0.9f};
     private static final float[] SUM = {0, 0.42f, -0.8f, -1f};
     private static final float[] PIECES = {0, -0.4f, -0.55f, -0.7f, 0.74f};
-    private static final double TURN = 30;
-    private static final double TILT = 28;
-
     private final PipePlan plan;
     private final PipeCase c;
     private final UnitSystem units;
@@ -89,7 +86,15 @@ final class SumSheetPdf {
         if (c.isOffset()) {
             page.drawing(OffsetDrawing.page(c, plan.findings(), Optional.empty()), 6);
         } else {
-            page.drawing(RunDrawing.page(c, plan.findings(), TURN, TILT, Optional.empty(), RunDrawing.Layout.WIDE), 6);
+            page.drawing(
+                    RunDrawing.page(
+                            c,
+                            plan.findings(),
+                            RunDrawing.FIRST_TURN,
+                            RunDrawing.FIRST_TILT,
+                            Optional.empty(),
+                            RunDrawing.Layout.WIDE),
+                    6);
         }
     }
 

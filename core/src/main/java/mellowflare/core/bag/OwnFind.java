@@ -13,7 +13,7 @@ public record OwnFind(String name, double weight, List<String> parts) {
     /** So many finds of one's own, and so many parts of one, are read. */
     public static final int MOST = 40;
 
-    private static final double HEAVIEST = 1000;
+    static final double HEAVIEST = 1000;
 
     public OwnFind {
         parts = List.copyOf(parts);

@@ -11,7 +11,6 @@ import mellowflare.core.measure.Refusal;
 public final class OwnFindText {
     private static final Pattern FORM = Pattern.compile("(.*\\S)\\s+(\\d{1,4}(?:[.,]\\d+)?)\\s*%?\\s*(?::(.*))?");
     private static final int LONGEST = 400;
-    private static final double HEAVIEST = 1000;
 
     private OwnFindText() {}
 
@@ -25,7 +24,7 @@ public final class OwnFindText {
             return Read.refuse(Refusal.NOT_A_NUMBER, Say.it("own-find-text.as"));
         }
         double weight = Double.parseDouble(m.group(2).replace(',', '.'));
-        if (!(weight > 0 && weight <= HEAVIEST)) {
+        if (!(weight > 0 && weight <= OwnFind.HEAVIEST)) {
             return Read.refuse(Refusal.OUT_OF_RANGE, Say.it("own-find-text.weighs"));
         }
         List<String> parts = new ArrayList<>();

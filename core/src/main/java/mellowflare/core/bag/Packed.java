@@ -112,9 +112,9 @@ public record Packed(
                 .sum();
     }
 
-    /** Whether a bag reaches what is wanted. */
+    /** Whether a bag finishes the job with the chance that is wanted; one that is packed by cost may not. */
     public boolean reaches(Bag b) {
-        return b.chance() >= wanted - 1e-9;
+        return chance(b) >= wanted - 1e-9;
     }
 
     /** The parts of a bag, those that always go along first. */

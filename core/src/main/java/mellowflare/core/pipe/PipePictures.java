@@ -13,11 +13,6 @@ import mellowflare.core.procedure.Step;
 
 /** Which picture goes with which step of rigid pipe. */
 final class PipePictures {
-    /** The isometric as it first lies on the page and on paper (degrees). */
-    private static final double TURN = 30;
-
-    private static final double TILT = 28;
-
     private static final Set<String> OFFSET =
             Set.of("overall", "offset", "readback", "sheet", "cut", "dry", "makeup", "centre", "direction", "tack");
 
@@ -33,7 +28,13 @@ final class PipePictures {
         }
         return c.laid()
                 .filter(l -> RUN.contains(row))
-                .map(l -> RunDrawing.page(c, List.of(), TURN, TILT, Optional.empty(), RunDrawing.Layout.WIDE));
+                .map(l -> RunDrawing.page(
+                        c,
+                        List.of(),
+                        RunDrawing.FIRST_TURN,
+                        RunDrawing.FIRST_TILT,
+                        Optional.empty(),
+                        RunDrawing.Layout.WIDE));
     }
 
     private static Optional<OffsetFigure> lit(String row) {

@@ -60,6 +60,8 @@ class PackedTest {
         assertThat(bag(p).parts()).containsExactlyInAnyOrder("cap", "tap");
         assertThat(p.chance(bag(p))).isCloseTo(0.08, within(1e-12));
         assertThat(p.loss(bag(p))).isCloseTo(46, within(1e-9));
+        // It saves the cost that is wanted, and does not finish as often: that is said.
+        assertThat(p.reaches(bag(p))).isFalse();
     }
 
     @Test

@@ -29,6 +29,11 @@ import mellowflare.core.pipe.space.Spool;
 
 /** A run in space: pipes with the measures that were called out, each in the plane it measures; what is in its way; what cannot be made up is marked at its place. */
 public final class RunDrawing {
+    /** The isometric as it first lies, on the page and on paper (degrees). */
+    public static final double FIRST_TURN = 30;
+
+    public static final double FIRST_TILT = 28;
+
     private static final double WIDE = 330;
 
     /** The field that a picture fills. */

@@ -24,7 +24,7 @@ final class StubsReach implements Rule<TeeCase> {
             "Cut {cut} out of the tube.",
             "across the tee {across}, less {goesIn} at each end",
             "Measure the tee again: cone to cone of a flared one, end to end of any other.",
-            Source.house("across less what both joints take in"));
+            Source.house("length of the tee less the depth of both joints"));
 
     private static final RuleText REACH = new RuleText(
             "tee.reach",

@@ -18,7 +18,7 @@ final class BagFinishes implements Rule<WaterCase> {
     private static final RuleText TEXT = new RuleText(
             "water.bag",
             Severity.NOTE,
-            "No bag reaches {wanted}: the best one finishes with {chance}.",
+            "The bag finishes the job with {chance}; {wanted} is wanted.",
             "{parts} parts finish the job with {chance}.",
             "what is found behind walls, a house guess",
             "Plan a second trip, or open a corner of the wall first.",
