@@ -3,7 +3,9 @@ package mellowflare.cli;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.Version;
 import mellowflare.cli.command.AdaptersCommand;
@@ -13,7 +15,6 @@ import mellowflare.cli.command.ExitStatus;
 import mellowflare.cli.command.HoldTestCommand;
 import mellowflare.cli.command.IdentifyCommand;
 import mellowflare.cli.command.JobCommand;
-import mellowflare.cli.command.KindInCli;
 import mellowflare.cli.command.PartsCommand;
 import mellowflare.cli.command.SealCommand;
 import mellowflare.cli.command.Words;
@@ -53,7 +54,7 @@ public final class Main implements Runnable {
         int status;
         try {
             String[] own = LanguageOption.of(args).choose();
-            status = commandLine(new PrintWriter(System.out, true, StandardCharsets.UTF_8), errors())
+            status = commandLine(new PrintWriter(System.out, true, StandardCharsets.UTF_8), errors(), own)
                     .execute(own);
         } catch (IllegalArgumentException e) {
             System.err.println(e.getMessage());
@@ -70,12 +71,14 @@ public final class Main implements Runnable {
         return new PrintWriter(System.err, true, StandardCharsets.UTF_8);
     }
 
-    static CommandLine commandLine(PrintWriter out, PrintWriter err) {
-        return HelpTexts.said(commands(), Language.chosen())
+    /** With the command alone that the arguments begin with: putting all of them together takes longer than most of them run. */
+    static CommandLine commandLine(PrintWriter out, PrintWriter err, String... args) {
+        boolean named = args.length > 0 && ordered().stream().anyMatch(c -> name(c).equals(args[0]));
+        return HelpTexts.said(named ? commands(args[0]::equals) : commands(), Language.chosen())
                 .setOut(out)
                 .setErr(err)
                 .setCaseInsensitiveEnumValuesAllowed(true)
-                .setParameterExceptionHandler((e, args) -> say(
+                .setParameterExceptionHandler((e, given) -> say(
                         err,
                         e instanceof CommandLine.UnmatchedArgumentException u
                                 ? Say.it("main.there-no-here-see", "given", String.join(" ", u.getUnmatched()))
@@ -106,21 +109,39 @@ public final class Main implements Runnable {
                 });
     }
 
+    /** All commands, in the order of the help. */
     static CommandLine commands() {
+        return commands(name -> true);
+    }
+
+    private static CommandLine commands(Predicate<String> wanted) {
         CommandLine main = new CommandLine(new Main());
-        for (Object shared :
-                List.of(new ConvertCommand(), new IdentifyCommand(), new SealCommand(), new AdaptersCommand())) {
-            main.addSubcommand(shared);
+        for (Object command : ordered()) {
+            if (wanted.test(name(command))) {
+                main.addSubcommand(
+                        command instanceof PartsCommand parts
+                                ? withKinds(new CommandLine(parts))
+                                : command instanceof JobCommand ? JobCommand.line() : command);
+            }
         }
-        CommandLine parts = new CommandLine(new PartsCommand());
-        for (KindInCli kind : CliKinds.ALL) {
-            kind.commands().forEach(main::addSubcommand);
-            kind.partsCommands().forEach(parts::addSubcommand);
-        }
-        return main.addSubcommand(new CutListCommand())
-                .addSubcommand(new HoldTestCommand())
-                .addSubcommand(parts)
-                .addSubcommand(JobCommand.line());
+        return main;
+    }
+
+    private static List<Object> ordered() {
+        List<Object> all = new ArrayList<>(
+                List.of(new ConvertCommand(), new IdentifyCommand(), new SealCommand(), new AdaptersCommand()));
+        CliKinds.ALL.forEach(kind -> all.addAll(kind.commands()));
+        all.addAll(List.of(new CutListCommand(), new HoldTestCommand(), new PartsCommand(), new JobCommand()));
+        return all;
+    }
+
+    private static CommandLine withKinds(CommandLine parts) {
+        CliKinds.ALL.forEach(kind -> kind.partsCommands().forEach(parts::addSubcommand));
+        return parts;
+    }
+
+    private static String name(Object command) {
+        return command.getClass().getAnnotation(Command.class).name();
     }
 
     private static int say(PrintWriter err, String sentence, int status) {

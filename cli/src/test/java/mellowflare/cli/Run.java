@@ -24,7 +24,8 @@ record Run(int status, byte[] bytes, String errors) {
             System.setIn(new ByteArrayInputStream(input.getBytes(StandardCharsets.UTF_8)));
             System.setOut(new PrintStream(bytes, true, StandardCharsets.UTF_8));
             PrintWriter help = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
-            int status = Main.commandLine(help, new PrintWriter(errors, true)).execute(args);
+            int status =
+                    Main.commandLine(help, new PrintWriter(errors, true), args).execute(args);
             return new Run(status, bytes.toByteArray(), errors.toString());
         } finally {
             System.setIn(in);

@@ -12,10 +12,12 @@ import java.time.Instant;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import mellowflare.book.Jobs;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** The very first start, broken off at any moment, locks nobody out. */
+@Order(2)
 class FirstStartTest {
     /** More with -Dfirst.kills=200. */
     private static final int KILLS = Integer.getInteger("first.kills", 8);

@@ -7,10 +7,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Kills a writing process at a random moment, again and again: what it had shown as saved must be there. */
+@Order(1)
 class KillTest {
     private static final int ROUNDS = 8;
 

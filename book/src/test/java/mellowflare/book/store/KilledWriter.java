@@ -6,7 +6,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Instant;
 import mellowflare.book.BookTrouble;
-import mellowflare.book.Jobs;
+import mellowflare.core.job.Job;
+import mellowflare.core.measure.UnitSystem;
 
 /** A process that saves change after change and says each number once it counts as saved, until it is killed. */
 final class KilledWriter {
@@ -34,7 +35,12 @@ final class KilledWriter {
         try (Book book = Book.open(Path.of(args[0]))) {
             int from = Integer.parseInt(args[1]);
             for (int i = from; i < from + 100_000; i++) {
-                book.save(Jobs.plain("j", Integer.toString(i)), "step", "change", "", Instant.EPOCH.plusSeconds(i));
+                book.save(
+                        Job.open("j", Integer.toString(i), "bench", UnitSystem.METRIC),
+                        "step",
+                        "change",
+                        "",
+                        Instant.EPOCH.plusSeconds(i));
                 out.println(i);
             }
         }

@@ -63,7 +63,22 @@ public record HosePlan(
 
     /** Works the line out. Never refuses: what is missing comes out as findings that were not checked. */
     public static HosePlan of(HoseCase c) {
+        List<JointPlan> joints = joints(c);
+        return new HosePlan(c, c.cut(), c.weakest(), joints, HoseRules.check(c), steps(c, joints), PartsList.of(c));
+    }
+
+    /** The order of work alone; none while the fluid is one that this program does not serve. */
+    public static List<Step> steps(HoseCase c) {
+        return steps(c, joints(c));
+    }
+
+    private static List<Step> steps(HoseCase c, List<JointPlan> joints) {
         Map<LineEnd, SealAdvice> seals = new EnumMap<>(LineEnd.class);
+        joints.forEach(j -> j.advice().ifPresent(a -> seals.put(j.side().which(), a)));
+        return FluidServed.serves(c.service(), c.data()) ? new HoseStepWriter(c, seals).write() : List.of();
+    }
+
+    private static List<JointPlan> joints(HoseCase c) {
         List<JointPlan> joints = new ArrayList<>();
         for (Side side : c.sides()) {
             Optional<SealAdvice> advice = side.presented()
@@ -79,7 +94,6 @@ public record HosePlan(
                                                     side.part().flatMap(HoseEndPart::metal)),
                                             c.practice(),
                                             c.data())));
-            advice.ifPresent(a -> seals.put(side.which(), a));
             joints.add(new JointPlan(
                     side,
                     advice,
@@ -92,14 +106,7 @@ public record HosePlan(
                                                     .advise(f.on(), seat, c.fluid(), c.practice(), c.data()))))
                             .toList()));
         }
-        return new HosePlan(
-                c,
-                c.cut(),
-                c.weakest(),
-                joints,
-                HoseRules.check(c),
-                FluidServed.serves(c.service(), c.data()) ? new HoseStepWriter(c, seals).write() : List.of(),
-                PartsList.of(c));
+        return joints;
     }
 
     public JointPlan joint(LineEnd which) {

@@ -80,9 +80,37 @@ public final class Identifier {
 
     /** The posterior over all ends of that gender, with reasons for the likeliest. */
     public Identification identify(Observation seen) {
+        Optional<Weighing> weighed = weigh(seen);
+        if (weighed.isEmpty()) {
+            return new Identification(seen, List.of(), UNKNOWN_PRIOR, Optional.of(NextCheckFinder.diameter(seen)));
+        }
+        Weighing w = weighed.get();
+        List<Candidate> candidates = new ArrayList<>();
+        for (int e : likeliest(w.posterior)) {
+            End end = w.ends.get(e);
+            candidates.add(new Candidate(end, w.posterior[e], w.evidence(seen, e), lookAlikes.of(end.id())));
+        }
+        return new Identification(seen, candidates, w.unknown, NextCheckFinder.find(CLUES, seen, w.ends, w.posterior));
+    }
+
+    /** The same ranking without its reasons and without a next check, for whoever asks tens of thousands of times. */
+    Identification rank(Observation seen) {
+        List<Candidate> candidates = new ArrayList<>();
+        double unknown = UNKNOWN_PRIOR;
+        for (Weighing w : weigh(seen).stream().toList()) {
+            for (int e : likeliest(w.posterior)) {
+                candidates.add(new Candidate(w.ends.get(e), w.posterior[e], List.of(), List.of()));
+            }
+            unknown = w.unknown;
+        }
+        return new Identification(seen, candidates, unknown, Optional.empty());
+    }
+
+    /** Every given clue weighed against every end; empty while nothing is given by which an end could be named. */
+    private Optional<Weighing> weigh(Observation seen) {
         List<Clue> given = CLUES.stream().filter(c -> c.given(seen)).toList();
         if (given.stream().allMatch(c -> TOO_LITTLE.contains(c.kind()))) {
-            return new Identification(seen, List.of(), UNKNOWN_PRIOR, Optional.of(NextCheckFinder.diameter(seen)));
+            return Optional.empty();
         }
         List<End> ends = seen.gender() == Gender.MALE ? males : females;
         double[][] chance = new double[given.size()][ends.size()];
@@ -120,20 +148,41 @@ public final class Identifier {
         for (int e = 0; e < posterior.length; e++) {
             posterior[e] /= sum;
         }
-        List<Candidate> candidates = new ArrayList<>();
-        for (int e : likeliest(posterior)) {
+        return Optional.of(new Weighing(given, ends, chance, best, posterior, unknown / sum));
+    }
+
+    /** What each given clue says of each end, and the posterior that follows. */
+    private static final class Weighing {
+        private final List<Clue> given;
+        private final List<End> ends;
+        private final double[][] chance;
+        private final double[] best;
+        private final double[] posterior;
+        private final double unknown;
+
+        private Weighing(
+                List<Clue> given,
+                List<End> ends,
+                double[][] chance,
+                double[] best,
+                double[] posterior,
+                double unknown) {
+            this.given = given;
+            this.ends = ends;
+            this.chance = chance;
+            this.best = best;
+            this.posterior = posterior;
+            this.unknown = unknown;
+        }
+
+        private List<Evidence> evidence(Observation seen, int end) {
             List<Evidence> evidence = new ArrayList<>();
             for (int c = 0; c < chance.length; c++) {
-                evidence(given.get(c), seen, ends.get(e), Math.log(chance[c][e] / best[c]))
+                Identifier.evidence(given.get(c), seen, ends.get(end), Math.log(chance[c][end] / best[c]))
                         .ifPresent(evidence::add);
             }
-            candidates.add(new Candidate(
-                    ends.get(e),
-                    posterior[e],
-                    evidence,
-                    lookAlikes.of(ends.get(e).id())));
+            return evidence;
         }
-        return new Identification(seen, candidates, unknown / sum, NextCheckFinder.find(CLUES, seen, ends, posterior));
     }
 
     /** The few likeliest, best first, without sorting the hundreds of others. */

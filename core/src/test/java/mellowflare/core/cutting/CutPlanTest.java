@@ -97,7 +97,7 @@ class CutPlanTest {
         assertThat(LowerBound.bars(new double[] {}, 100)).isZero();
     }
 
-    @Property(tries = 200)
+    @Property(tries = 80)
     void testEveryPieceIsCutOnceAndEveryBarHoldsItsPieces(
             @ForAll @IntRange(min = 1, max = 60) int n, @ForAll long seed, @ForAll @IntRange(max = 5) int kerf) {
         Random r = new Random(seed);

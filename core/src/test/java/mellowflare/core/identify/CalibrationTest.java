@@ -138,7 +138,7 @@ class CalibrationTest {
             Optional<End> truth =
                     chance.nextDouble() < Identifier.UNKNOWN_PRIOR ? Optional.empty() : Optional.of(drawEnd());
             Optional<Candidate> answer = identifier
-                    .identify(truth.map(this::drawReading).orElseGet(this::drawForeign))
+                    .rank(truth.map(this::drawReading).orElseGet(this::drawForeign))
                     .best();
             if (answer.isEmpty()) {
                 // A coupler of no known figure of which nothing was seen: no answer is given, so none can be wrong.

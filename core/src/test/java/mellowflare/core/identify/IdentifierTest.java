@@ -42,6 +42,24 @@ class IdentifierTest {
     }
 
     @Test
+    void testRankingAloneSaysTheSameAsTheWholeAnswer() {
+        for (Observation seen : List.of(
+                pitch(male(14.2), 18),
+                pitch(male(21.2), 14).withWorn(true),
+                male(3.3),
+                Observation.of(Gender.FEMALE))) {
+            Identification whole = identifier.identify(seen);
+            Identification ranked = identifier.rank(seen);
+            assertThat(ranked.unknownProbability()).isEqualTo(whole.unknownProbability());
+            assertThat(ranked.standing()).isEqualTo(whole.standing());
+            assertThat(ranked.candidates())
+                    .usingRecursiveComparison()
+                    .ignoringFields("evidence", "lookAlikes")
+                    .isEqualTo(whole.candidates());
+        }
+    }
+
+    @Test
     void testPartsFromTheBenchAreNamed() {
         assertThat(best(pitch(male(14.2), 18).withRing(Optional.of(RingSeen.THREAD_BASE))))
                 .isEqualTo("ORB -6");

@@ -101,7 +101,7 @@ class SimulatedReadingsTest {
                     .withPitch(Optional.of(pitch))
                     .withBody(Optional.of(Body.THREAD))
                     .withTaper(Optional.of(TaperSeen.PARALLEL));
-            calledSo += identifier.identify(seen).standing() == Identification.Standing.NOTHING_FITS ? 1 : 0;
+            calledSo += identifier.rank(seen).standing() == Identification.Standing.NOTHING_FITS ? 1 : 0;
         }
         assertThat((double) calledSo / foreign)
                 .as("called unknown, of " + foreign)
@@ -117,7 +117,7 @@ class SimulatedReadingsTest {
         for (End end : ends) {
             for (int i = 0; i < DRAWS; i++) {
                 Observation seen = reading(end);
-                List<Candidate> ranked = identifier.identify(seen).candidates();
+                List<Candidate> ranked = identifier.rank(seen).candidates();
                 all++;
                 first += alike(ranked.get(0).end(), end, seen) ? 1 : 0;
                 amongThree += ranked.stream().limit(3).anyMatch(c -> alike(c.end(), end, seen)) ? 1 : 0;
