@@ -98,7 +98,19 @@ public final class MellowFlare extends Application {
         });
         stage.show();
         shell.go(Place.GAUGE);
+        if (ready.fresh() && ready.options().picture().isEmpty()) {
+            explain(shell, ready.options().demo());
+        }
         ready.options().picture().ifPresent(file -> WindowPicture.after(scene, file));
+    }
+
+    /** The first screen of a new book says what it is for. */
+    private static void explain(Shell shell, boolean demo) {
+        if (demo) {
+            shell.tour();
+        } else {
+            shell.ask();
+        }
     }
 
     /** Only the demo has a caliper at hand: a practice reading has no place in a real job. */

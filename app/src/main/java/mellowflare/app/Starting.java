@@ -49,6 +49,7 @@ final class Starting {
      * @param night whether the look was set to night
      * @param large whether it was set to large type
      * @param window where the window stood last
+     * @param fresh whether the book held no job before
      * @param options how it was asked to start
      */
     record Ready(
@@ -60,6 +61,7 @@ final class Starting {
             boolean night,
             boolean large,
             Optional<String> window,
+            boolean fresh,
             Options options) {}
 
     static Starting begin(List<String> args, Clock clock) {
@@ -89,6 +91,7 @@ final class Starting {
 
     private Ready ready(Book book, ReferenceData data, Clock clock) {
         try {
+            boolean fresh = book.jobs("").isEmpty();
             if (options.demo()) {
                 KittiwakeSlip.fillIfEmpty(book, data, clock.instant());
             }
@@ -102,6 +105,7 @@ final class Starting {
                     chosen(book, NIGHT),
                     chosen(book, LARGE),
                     book.preference(WINDOW),
+                    fresh,
                     options);
         } catch (BookTrouble e) {
             throw new IllegalStateException(e.getMessage(), e);

@@ -32,6 +32,7 @@ class ArchitectureTest {
             List.of("advice"),
             List.of("size"),
             List.of("geometry"),
+            List.of("table"),
             List.of("fluid", "material"),
             List.of("thread"),
             List.of("connection"),

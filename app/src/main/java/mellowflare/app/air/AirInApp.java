@@ -1,8 +1,10 @@
 package mellowflare.app.air;
 
+import java.util.List;
 import java.util.concurrent.ForkJoinPool;
 import javafx.application.Platform;
 import mellowflare.app.desk.Desk;
+import mellowflare.app.line.Begin;
 import mellowflare.app.line.KindInApp;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.look.Look;
@@ -22,6 +24,15 @@ public final class AirInApp implements KindInApp {
     @Override
     public Place place() {
         return Place.AIR;
+    }
+
+    @Override
+    public List<Begin> begins() {
+        return List.of(new Begin(
+                Say.it("air-begin.plan"),
+                Say.it("air-begin.plan-about"),
+                Say.it("air-begin.plan-words"),
+                j -> j.withKind(kind())));
     }
 
     @Override

@@ -4,26 +4,28 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.Press;
+import mellowflare.app.entry.TablesPane;
 import mellowflare.app.entry.Text;
 import mellowflare.core.air.cut.CutWork;
 import mellowflare.core.air.main.Making;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.measure.LengthFormat;
-import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.table.FigureTable;
 
 /** What is cut from which bar, what is bought, and how it hangs. */
 final class CutPane extends VBox {
     private final AirModel model;
     private final AirWork work;
     private final VBox bars = new VBox(2);
-    private final VBox parts = new VBox(2);
+    private final TablesPane parts = new TablesPane();
+    private final TablesPane pieces = new TablesPane();
     private final VBox old = new VBox(2);
     private final ChoiceRow<Boolean> parcel;
     private final ChoiceRow<Boolean> trim;
@@ -84,10 +86,7 @@ final class CutPane extends VBox {
         how.getStyleClass().add("tight");
         getChildren()
                 .setAll(new Columns(
-                        new double[] {33, 32, 35},
-                        how,
-                        Text.under(Say.it("cut-pane.bars"), bars),
-                        Text.under(Say.it("cut-pane.parts"), parts)));
+                        new double[] {33, 32, 35}, how, Text.under(Say.it("cut-pane.bars"), bars, pieces), parts));
     }
 
     void refresh() {
@@ -116,27 +115,17 @@ final class CutPane extends VBox {
         Optional<CutWork> w = model.c().work();
         if (w.isEmpty()) {
             Text.fill(bars, List.of(Say.it("cut-pane.say-what-main-made")), "soft");
-            Text.fill(parts, List.of(), "soft");
+            pieces.show(List.of());
+            parts.show(List.of());
             return;
         }
         Text.fill(bars, barLines(), "finding-remedy");
-        List<String> lines = new ArrayList<>(w.get().parts().stream()
-                .map(p -> Say.it(
-                        "cut-pane.part",
-                        "count",
-                        LengthFormat.decimal(p.count(), 1, 0),
-                        "by",
-                        p.metres() ? "metre" : "piece",
-                        "name",
-                        p.name(),
-                        "price",
-                        LengthFormat.decimal(p.price(), 2, 2)))
-                .toList());
-        lines.add(Say.it(
-                "cut-pane.together-catalogue-s-money",
-                "price",
-                LengthFormat.decimal(w.get().price(), 2, 2)));
-        Text.fill(parts, lines, "finding-remedy");
+        pieces.show(tables(FigureTable.What.NIPPLES, FigureTable.What.HOSES, FigureTable.What.RODS));
+        parts.show(tables(FigureTable.What.PARTS));
+    }
+
+    private List<FigureTable> tables(FigureTable.What... wanted) {
+        return Stream.of(wanted).flatMap(w -> model.plan().table(w).stream()).toList();
     }
 
     private List<String> barLines() {
@@ -175,37 +164,6 @@ final class CutPane extends VBox {
                         LengthFormat.decimal(w.kilograms(), 1, 0),
                         "joints",
                         w.joints())));
-        model.c().work().ifPresent(w -> {
-            w.stretches().stream()
-                    .filter(s -> !w.rods(s).isEmpty())
-                    .forEach(s -> lines.add(Say.it(
-                            "cut-pane.rods",
-                            "name",
-                            s.name(),
-                            "stream",
-                            w.rods(s).stream()
-                                    .map(r -> LengthFormat.shop(r.length(), model.units()))
-                                    .collect(Collectors.joining(", ")))));
-            w.stretches()
-                    .forEach(s -> s.nipple()
-                            .ifPresent(n -> lines.add(Say.it(
-                                    "cut-pane.nipple-for-needed",
-                                    "name",
-                                    s.name(),
-                                    "n",
-                                    LengthFormat.figure(n, UnitSystem.INCH),
-                                    "shop",
-                                    LengthFormat.shop(s.between(), model.units())))));
-            w.hoses()
-                    .forEach(h -> lines.add(Say.it(
-                            "cut-pane.hose-bore",
-                            "bore",
-                            LengthFormat.figure(h.bore(), model.units()),
-                            "name",
-                            h.name(),
-                            "shop",
-                            LengthFormat.shop(h.length(), model.units()))));
-        });
         return lines;
     }
 }

@@ -1,31 +1,29 @@
 package mellowflare.app.air;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.TablesPane;
 import mellowflare.app.entry.Text;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Method;
 import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.air.water.Water;
-import mellowflare.core.measure.LengthFormat;
-import mellowflare.core.measure.UnitSystem;
-import mellowflare.core.run.walk.Fall;
+import mellowflare.core.table.FigureTable;
 
 /** The water: how much the air brings, where it falls out, where it runs to, and how often that is drained. */
 final class WaterPane extends VBox {
-    private static final int WETTEST = 5;
-
     private final AirModel model;
     private final VBox brought = new VBox(2);
-    private final VBox gathers = new VBox(2);
-    private final Label heights = Text.of("", "finding-remedy");
+    private final TablesPane falls = new TablesPane();
+    private final TablesPane gathers = new TablesPane();
+    private final TablesPane heights = new TablesPane();
+    private final Label none = Text.of(Say.it("water-pane.no-level-run-yet"), "soft");
+    private final Label dry = Text.of(Say.it("water-pane.nothing-falls-out-pipes"), "soft");
     private final ChoiceRow<Method> way;
 
     WaterPane(AirModel model) {
@@ -58,84 +56,41 @@ final class WaterPane extends VBox {
         room.getStyleClass().add("tight");
         getChildren()
                 .setAll(new Columns(
-                        new double[] {28, 34, 38},
+                        new double[] {28, 36, 36},
                         room,
-                        new VBox(
-                                8,
-                                Text.under(Say.it("water-pane.what-falls-out-on"), brought),
-                                Text.under(Say.it("water-pane.heights-over-floor-run"), heights)),
-                        Text.under(Say.it("water-pane.where-comes"), way, gathers)));
+                        new VBox(8, Text.under(Say.it("water-pane.what-falls-out-on"), brought), falls, none, heights),
+                        new VBox(8, way, dry, gathers)));
     }
 
     void refresh() {
         way.show(Optional.of(model.method(MethodTopic.AIR_FALL)));
-        String hung = model.c().fall().sections(model.c().walked()).stream()
-                .map(this::words)
-                .collect(Collectors.joining("; "));
-        heights.setText(
-                hung.isEmpty()
-                        ? Say.it("water-pane.no-level-run-yet")
-                        : hung + (model.units() == UnitSystem.METRIC ? " mm" : ""));
+        boolean level = model.plan().table(FigureTable.What.HEIGHTS).isEmpty();
+        none.setVisible(level);
+        none.setManaged(level);
+        heights.show(tables(FigureTable.What.HEIGHTS));
         Optional<Water> water = model.c().water();
-        if (water.isEmpty()) {
-            Text.fill(brought, List.of(Say.it("water-pane.say-which-compressor-put")), "soft");
-            Text.fill(gathers, List.of(), "soft");
-            return;
-        }
-        Water w = water.get();
-        List<String> lines = new ArrayList<>();
-        lines.add(Say.it(
-                "water-pane.the-air-brings-stay",
-                "litres",
-                litres(w.drawn()),
-                "litresB",
-                litres(w.inReceiver()),
-                "litresC",
-                litres(w.inPipes())));
-        w.wettest(WETTEST)
-                .forEach(f -> lines.add(Say.it(
-                        "water-pane.from",
-                        "run",
-                        f.run(),
-                        "litres",
-                        litres(f.litres()),
-                        "in",
-                        Figure.of(f.in()).text(model.units()),
-                        "out",
-                        Figure.of(f.out()).text(model.units()))));
-        Text.fill(brought, lines, "finding-remedy");
-        List<String> where = w.gathered().stream().map(this::words).toList();
         Text.fill(
-                gathers,
-                where.isEmpty() ? List.of(Say.it("water-pane.nothing-falls-out-pipes")) : where,
-                "finding-remedy");
+                brought,
+                List.of(
+                        water.isEmpty()
+                                ? Say.it("water-pane.say-which-compressor-put")
+                                : Say.it(
+                                        "water-pane.the-air-brings-stay",
+                                        "litres",
+                                        litres(water.get().drawn()),
+                                        "litresB",
+                                        litres(water.get().inReceiver()),
+                                        "litresC",
+                                        litres(water.get().inPipes()))),
+                water.isEmpty() ? "soft" : "finding-remedy");
+        falls.show(tables(FigureTable.What.FALLS));
+        gathers.show(tables(FigureTable.What.WATER));
+        dry.setVisible(water.isPresent() && water.get().gathered().isEmpty());
+        dry.setManaged(dry.isVisible());
     }
 
-    private String words(Fall.Section s) {
-        return Say.it(
-                "water-pane.text",
-                "run",
-                s.run().name(),
-                "replace",
-                LengthFormat.shop(s.first(), model.units()).replace(" mm", ""),
-                "replaceB",
-                LengthFormat.shop(s.second(), model.units()).replace(" mm", ""));
-    }
-
-    private String words(Water.Gathered g) {
-        return Say.it(
-                "water-pane.day",
-                "place",
-                g.place(),
-                "litres",
-                litres(g.litres()),
-                "leg",
-                g.leg().map(l -> litres(l.volume().litres())).orElse("none"),
-                "full",
-                g.leg()
-                        .flatMap(l -> l.daysToFull())
-                        .map(d -> d < 1 ? "soon" : LengthFormat.decimal(d, 1, 0))
-                        .orElse("never"));
+    private List<FigureTable> tables(FigureTable.What what) {
+        return model.plan().table(what).stream().toList();
     }
 
     private String litres(double l) {

@@ -65,14 +65,18 @@ public final class BookView implements Page {
     private final FigureBox left = new FigureBox();
     private final FigureBox stops = new FigureBox();
     private static final double ROW = 53;
+    private static final double NAMES_LEAST = 150;
     private boolean showing;
 
-    public BookView(BookModel model, Look look) {
+    /**
+     * @param ask asks what a new job is, once one is open
+     */
+    public BookView(BookModel model, Look look, Runnable ask) {
         this.model = model;
         drawing.inkProperty().bind(look.ink());
         drawing.textScaleProperty().bind(look.scale());
         drawing.setAccessibleText(Say.it("book-view.the-line-open-job"));
-        page.setCenter(left(look));
+        page.setCenter(left(look, ask));
         page.setRight(slip());
         page.setBottom(figures());
         model.jobsProperty().addListener((o, was, now) -> showJobs(now));
@@ -85,7 +89,7 @@ public final class BookView implements Page {
         refresh(model.currentProperty().get());
     }
 
-    private Node left(Look look) {
+    private Node left(Look look, Runnable ask) {
         search.setPromptText(Say.it("book-view.search-words-title-machine"));
         search.setId("search");
         search.getStyleClass().add("search");
@@ -94,7 +98,11 @@ public final class BookView implements Page {
         HBox.setHgrow(search, Priority.ALWAYS);
         Button fresh = new Button(Say.it("book-view.new-job-ctrl-n"));
         fresh.getStyleClass().add("main-action");
-        fresh.setOnAction(e -> model.openNew());
+        fresh.setMinWidth(Region.USE_PREF_SIZE);
+        fresh.setOnAction(e -> {
+            model.openNew();
+            ask.run();
+        });
         HBox top = new HBox(12, search, fresh);
         // Rows of one height: a book of ten thousand jobs need not be measured row by row.
         list.fixedCellSizeProperty().bind(look.scale().multiply(ROW));
@@ -181,7 +189,7 @@ public final class BookView implements Page {
         content.getStyleClass().add("slip-content");
         ScrollPane scroll = new ScrollPane(content);
         scroll.setFitToWidth(true);
-        scroll.getStyleClass().add("slip");
+        scroll.getStyleClass().addAll("slip", "words-slip");
         return scroll;
     }
 
@@ -311,6 +319,12 @@ public final class BookView implements Page {
         search.requestFocus();
     }
 
+    private static Label line(String text, String style) {
+        Label l = new Label(text);
+        l.getStyleClass().add(style);
+        return l;
+    }
+
     private final class HeadCell extends ListCell<JobHead> {
         HeadCell() {
             setPrefWidth(0);
@@ -328,15 +342,19 @@ public final class BookView implements Page {
             away.getStyleClass().setAll("quiet-action");
             away.setMinWidth(Region.USE_PREF_SIZE);
             away.setOnAction(e -> model.putAway(item));
-            Label name = Text.of(item.title().isBlank() ? Say.it("book-view.no-title") : item.title(), "job-title");
-            Label where = Text.of(item.machine(), "soft");
+            Label name = line(item.title().isBlank() ? Say.it("book-view.no-title") : item.title(), "job-title");
+            Label where = line(item.machine(), "soft");
             LeftOff left = LeftOff.read(item.leftOff());
-            Label state = Text.of(left.text(), left.inProgress() ? "job-half" : "soft");
-            Label when = Text.of(MOMENT.format(item.changedAt()), "soft");
+            Label state = line(left.text(), left.inProgress() ? "job-half" : "soft");
+            Label when = line(MOMENT.format(item.changedAt()), "soft");
             VBox names = new VBox(2, name, where);
             VBox states = new VBox(2, state, when);
             states.setAlignment(Pos.CENTER_RIGHT);
-            HBox row = new HBox(14, names, Text.spring(), states, away);
+            // A row is as high as every other: what is too long for it ends in dots.
+            HBox.setHgrow(names, Priority.ALWAYS);
+            names.setMinWidth(NAMES_LEAST);
+            states.setMinWidth(0);
+            HBox row = new HBox(14, names, states, away);
             row.setAlignment(Pos.CENTER_LEFT);
             row.setOpacity(item.putAway() ? 0.55 : 1);
             setGraphic(row);

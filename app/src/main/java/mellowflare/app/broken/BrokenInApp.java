@@ -1,6 +1,8 @@
 package mellowflare.app.broken;
 
+import java.util.List;
 import mellowflare.app.desk.Desk;
+import mellowflare.app.line.Begin;
 import mellowflare.app.line.KindInApp;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.look.Look;
@@ -14,6 +16,15 @@ public final class BrokenInApp implements KindInApp {
     @Override
     public Kind<?, ?> kind() {
         return BrokenPartKind.BROKEN;
+    }
+
+    @Override
+    public List<Begin> begins() {
+        return List.of(new Begin(
+                Say.it("broken-begin.free"),
+                Say.it("broken-begin.free-about"),
+                Say.it("broken-begin.free-words"),
+                j -> j.withKind(kind())));
     }
 
     @Override

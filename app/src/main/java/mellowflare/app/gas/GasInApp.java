@@ -1,8 +1,10 @@
 package mellowflare.app.gas;
 
+import java.util.List;
 import java.util.concurrent.ForkJoinPool;
 import javafx.application.Platform;
 import mellowflare.app.desk.Desk;
+import mellowflare.app.line.Begin;
 import mellowflare.app.line.KindInApp;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.look.Look;
@@ -16,6 +18,15 @@ public final class GasInApp implements KindInApp {
     @Override
     public Kind<?, ?> kind() {
         return GasLineKind.GAS;
+    }
+
+    @Override
+    public List<Begin> begins() {
+        return List.of(new Begin(
+                Say.it("gas-begin.run"),
+                Say.it("gas-begin.run-about"),
+                Say.it("gas-begin.run-words"),
+                j -> j.withKind(kind())));
     }
 
     @Override

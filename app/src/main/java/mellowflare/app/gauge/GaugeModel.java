@@ -230,6 +230,12 @@ public final class GaugeModel {
         return true;
     }
 
+    /** Whether both ends of the line are known. */
+    public boolean bothKnown() {
+        return desk.job().ports().a().end().isPresent()
+                && desk.job().ports().b().end().isPresent();
+    }
+
     /** Whether this very answer was asked for while it was not settled. */
     public boolean asked() {
         return seen().equals(asked);

@@ -27,6 +27,7 @@ import mellowflare.core.identify.Observation;
 
 /** The page of Gauge. */
 public final class GaugeView implements Page {
+    private final Runnable measured;
     private final GaugeModel model;
     private final HoldModel hold;
     private final HoldPane holdPane;
@@ -53,8 +54,16 @@ public final class GaugeView implements Page {
      * @param caliper the caliper that is connected
      * @param look day or night
      * @param tables opens an end in Tables
+     * @param measured leads on once both ends are known
      */
-    public GaugeView(GaugeModel model, HoldModel hold, CaliperModel caliper, Look look, Consumer<End> tables) {
+    public GaugeView(
+            GaugeModel model,
+            HoldModel hold,
+            CaliperModel caliper,
+            Look look,
+            Consumer<End> tables,
+            Runnable measured) {
+        this.measured = measured;
         this.model = model;
         this.hold = hold;
         this.holdPane = new HoldPane(hold, look);
@@ -133,7 +142,16 @@ public final class GaugeView implements Page {
 
     private void take(Candidate candidate) {
         model.use(candidate);
-        slip.focusFirst();
+        goOn();
+    }
+
+    /** To the other end, or on once both are known. */
+    private void goOn() {
+        if (model.bothKnown()) {
+            measured.run();
+        } else {
+            slip.focusFirst();
+        }
     }
 
     private void refresh() {
@@ -253,7 +271,7 @@ public final class GaugeView implements Page {
     @Override
     public void act() {
         if (model.use()) {
-            slip.focusFirst();
+            goOn();
         } else {
             refresh();
             model.result().answer().nextCheck().ifPresent(n -> slip.lead(n.clue()));

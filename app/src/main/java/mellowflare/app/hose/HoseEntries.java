@@ -6,10 +6,12 @@ import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.Focus;
 import mellowflare.app.entry.Text;
 import mellowflare.app.entry.WordCell;
 import mellowflare.core.advice.Figure;
@@ -23,7 +25,10 @@ final class HoseEntries extends VBox {
     private static final int MOST_BUTTONS = 24;
     private final HoseModel model;
     private final ChoiceRow<HoseKind> kind;
+    private static final String SIZES = "hose-size";
+
     private final FlowPane sizes = new FlowPane(4, 4);
+    private final DashKeys keys = new DashKeys();
     private final Label facts = Text.of("", "soft");
     private final ChoiceRow<PressureBasis> basis;
     private final EntryRow clocking;
@@ -38,8 +43,13 @@ final class HoseEntries extends VBox {
         kind = new ChoiceRow<>("", List.of(HoseKind.values()), HoseKind::word, k -> null, false, k -> {
             shown = k;
             refresh();
+            if (model.plan().c().hose().isEmpty()) {
+                Focus.on(this, SIZES);
+            }
         });
         kind.setId("hose-kind");
+        sizes.setId(SIZES);
+        sizes.addEventHandler(KeyEvent.KEY_TYPED, this::sizeKey);
         finished = new EntryRow(Say.it("hose-entries.finished-length"), "1140 or 44 7/8 in", model.finished());
         finished.field().setId("finished");
         EntryRow bend =
@@ -114,6 +124,17 @@ final class HoseEntries extends VBox {
             }
         });
         sizes.getChildren().setAll(box);
+    }
+
+    private void sizeKey(KeyEvent e) {
+        if (e.getCharacter().length() == 1 && Character.isDigit(e.getCharacter().charAt(0))) {
+            e.consume();
+            keys.type(e.getCharacter().charAt(0), sizesOf).ifPresent(h -> {
+                shown = Optional.empty();
+                model.hose(h);
+                Focus.on(this, SIZES);
+            });
+        }
     }
 
     private Button size(HosePart hose, Optional<HosePart> chosen) {

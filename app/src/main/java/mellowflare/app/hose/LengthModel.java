@@ -17,6 +17,7 @@ import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.LengthText;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.table.FigureTable;
 
 /** How long the hose is made, by each method, without a window. */
 public final class LengthModel {
@@ -53,6 +54,11 @@ public final class LengthModel {
 
     public FieldState<Length> allowance() {
         return allowance;
+    }
+
+    /** How the cut comes about; empty while it is not known. */
+    public List<FigureTable> sum() {
+        return desk.current().plan().table(FigureTable.What.SUM).stream().toList();
     }
 
     /** Length of a damaged piece that shall be cut out; only asked, never kept with the job. */

@@ -12,6 +12,7 @@ import javafx.scene.layout.VBox;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.ShareBar;
+import mellowflare.app.entry.TablesPane;
 import mellowflare.app.entry.Text;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.hose.line.Repair;
@@ -23,6 +24,7 @@ final class LengthPane extends VBox {
     private static final double BAR = 150;
     private final LengthModel model;
     private final VBox ways = new VBox(4);
+    private final TablesPane sum = new TablesPane();
     private final VBox budget = new VBox(3);
     private final VBox repairs = new VBox(4);
 
@@ -45,13 +47,14 @@ final class LengthPane extends VBox {
                                 laid,
                                 old,
                                 new EntryRow(Say.it("length-pane.allowance"), "2 in 100", model.allowance())),
-                        Text.under(Say.it("length-pane.does-come-out-right"), budget),
+                        new VBox(10, sum, Text.under(Say.it("length-pane.does-come-out-right"), budget)),
                         Text.under(Say.it("length-pane.repair-instead-cut-damage"), damaged, repairs)));
         refresh();
     }
 
     void refresh() {
         ways.getChildren().setAll(model.ways().stream().map(this::way).toList());
+        sum.show(model.sum());
         budget();
         repairs();
     }

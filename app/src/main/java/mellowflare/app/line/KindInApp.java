@@ -1,5 +1,6 @@
 package mellowflare.app.line;
 
+import java.util.List;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.look.Look;
 import mellowflare.app.page.Leads;
@@ -16,6 +17,9 @@ public interface KindInApp {
     default Place place() {
         return Place.LINE;
     }
+
+    /** Ways to begin a job of this kind. */
+    List<Begin> begins();
 
     /**
      * Makes its page. It is shown while a line of the kind is open; while another is, it redraws nothing.

@@ -95,10 +95,13 @@ public final class MakeView implements Page {
                 10, 6, Text.of(Say.it("make-view.at-bench"), "entry-word-short"), person, tick, reason, passOver, back);
         who.setRowValignment(VPos.CENTER);
         who.setPrefWrapLength(200);
-        HBox head = new HBox(16, title, number);
-        head.setAlignment(Pos.BASELINE_LEFT);
+        FlowPane head = new FlowPane(16, 0, title, number);
+        head.setRowValignment(VPos.BASELINE);
+        head.setPrefWrapLength(200);
         VBox body = new VBox(8, head, hold, text, picture, tools, cautions, records, readBack);
         body.getStyleClass().add("bench");
+        // It wraps rather than rolls sideways.
+        body.setMinWidth(0);
         ScrollPane main = new ScrollPane(body);
         main.setFitToWidth(true);
         main.getStyleClass().add("bench-scroll");
@@ -113,7 +116,7 @@ public final class MakeView implements Page {
         scroll.getStyleClass().add("slip-inner");
         VBox.setVgrow(scroll, Priority.ALWAYS);
         VBox content = new VBox(8, Text.of(Say.it("make-view.order-work"), "slip-heading"), leftOff, scroll);
-        content.getStyleClass().addAll("slip", "slip-content");
+        content.getStyleClass().addAll("slip", "slip-content", "words-slip");
         return content;
     }
 
@@ -227,12 +230,14 @@ public final class MakeView implements Page {
                         "atLeast",
                         mellowflare.core.advice.Figure.of(field.atLeast().orElseThrow())
                                 .text(model.units())));
-        HBox row = new HBox(
+        FlowPane row = new FlowPane(
                 12,
+                4,
                 Text.of(Say.it("make-view.write-down", "label", field.label()), "entry-word-short"),
                 entry,
                 Text.of(band, "soft"));
-        row.setAlignment(Pos.BASELINE_LEFT);
+        row.setRowValignment(VPos.BASELINE);
+        row.setPrefWrapLength(200);
         return row;
     }
 

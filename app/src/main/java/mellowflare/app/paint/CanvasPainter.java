@@ -174,10 +174,10 @@ final class CanvasPainter {
             case RUBBER -> ink.rubber();
             case BLACK -> ink.ink();
             case WIRE -> ink.hairline().interpolate(ink.raised(), 0.35);
-            case PLENTY -> ink.working();
-            case ENOUGH -> ink.working().interpolate(ink.raised(), 0.4);
-            case SCARCE -> ink.working().interpolate(ink.raised(), 0.75);
-            case SHORT -> ink.stop().interpolate(ink.raised(), 0.35);
+            case DEEP -> ink.working();
+            case MIDDLE -> ink.working().interpolate(ink.raised(), 0.4);
+            case PALE -> ink.working().interpolate(ink.raised(), 0.75);
+            case OVER -> ink.stop().interpolate(ink.raised(), 0.35);
         };
     }
 

@@ -1,8 +1,10 @@
 package mellowflare.app.pipe;
 
+import java.util.List;
 import java.util.concurrent.ForkJoinPool;
 import javafx.application.Platform;
 import mellowflare.app.desk.Desk;
+import mellowflare.app.line.Begin;
 import mellowflare.app.line.KindInApp;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.look.Look;
@@ -16,6 +18,15 @@ public final class PipeInApp implements KindInApp {
     @Override
     public Kind<?, ?> kind() {
         return PipeLineKind.PIPE;
+    }
+
+    @Override
+    public List<Begin> begins() {
+        return List.of(new Begin(
+                Say.it("pipe-begin.run"),
+                Say.it("pipe-begin.run-about"),
+                Say.it("pipe-begin.run-words"),
+                j -> j.withKind(kind())));
     }
 
     @Override

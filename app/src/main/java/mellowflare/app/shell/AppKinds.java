@@ -5,6 +5,7 @@ import mellowflare.app.air.AirInApp;
 import mellowflare.app.broken.BrokenInApp;
 import mellowflare.app.gas.GasInApp;
 import mellowflare.app.hose.HoseInApp;
+import mellowflare.app.line.Begin;
 import mellowflare.app.line.KindInApp;
 import mellowflare.app.page.Place;
 import mellowflare.app.pipe.PipeInApp;
@@ -32,6 +33,11 @@ final class AppKinds {
                 .filter(k -> k.kind().equals(kind))
                 .findFirst()
                 .orElseThrow(() -> new IllegalStateException("The window knows no " + kind.word()));
+    }
+
+    /** Every way to begin a job, kind by kind. */
+    static List<Begin> begins() {
+        return ALL.stream().flatMap(k -> k.begins().stream()).toList();
     }
 
     /** The kinds whose pages lie at a place. */

@@ -1,5 +1,7 @@
 package mellowflare.app.shell;
 
+import java.util.Optional;
+import javafx.beans.binding.Bindings;
 import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -17,34 +19,51 @@ import mellowflare.app.page.Checks;
 import mellowflare.app.page.Leads;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.NextThing;
 
 /** The band along the top: job, the line as a strip that leads to its parts, where it was left, and whether it is saved. */
 final class Band extends HBox {
     private static final PseudoClass TROUBLE = PseudoClass.getPseudoClass("trouble");
+    private static final double LEAST_TEXT = 0.8;
+
+    /** As wide (px) the strip has its words at their usual size. */
+    private static final double FULL_TEXT = 330;
+
     /** Of the width, within what the style sheet allows: in a narrow window the line must still be seen. */
     private static final double STATE_SHARE = 0.34;
 
     private final Label title = Text.of("", "band-title");
     private final Label machine = Text.of("", "soft");
     private final Button leftOff = new Button();
-    private final DrawingPane strip = new DrawingPane(new Insets(2, 8, 2, 8), 12);
+    private final Button next = new Button();
+    private final DrawingPane strip = new DrawingPane(new Insets(2, 30, 2, 30), 12);
     private final Label saved = Text.of("", "saved");
     private final Checks checks;
     private final Label news = Text.of("", "news");
 
-    Band(Desk desk, Look look, Leads leads, Runnable toMake) {
+    Band(Desk desk, Look look, Leads leads, Runnable toMake, Runnable toNext) {
         checks = new Checks(leads);
         getStyleClass().add("band");
         setAlignment(Pos.CENTER_LEFT);
         leftOff.getStyleClass().setAll("left-off");
         leftOff.setId("left-off");
         leftOff.setOnAction(e -> toMake.run());
-        VBox job = new VBox(1, title, machine, leftOff);
+        next.getStyleClass().setAll("next-thing");
+        next.setId("next-thing");
+        next.setOnAction(e -> toNext.run());
+        VBox job = new VBox(1, title, machine, leftOff, next);
         job.setAlignment(Pos.CENTER_LEFT);
         job.getStyleClass().add("band-job");
+        next.setMaxWidth(Double.MAX_VALUE);
+        next.setMinWidth(0);
         strip.setId("band-strip");
         strip.inkProperty().bind(look.ink());
-        strip.textScaleProperty().bind(look.scale());
+        // In a narrow window the words give way before the line does.
+        strip.textScaleProperty()
+                .bind(Bindings.createDoubleBinding(
+                        () -> Math.min(look.scale().get(), Math.max(LEAST_TEXT, strip.getWidth() / FULL_TEXT)),
+                        look.scale(),
+                        strip.widthProperty()));
         strip.setAccessibleText(Say.it("band.the-line-press-part"));
         strip.onPressed(leads::to);
         HBox.setHgrow(strip, Priority.ALWAYS);
@@ -55,6 +74,7 @@ final class Band extends HBox {
         state.getStyleClass().add("band-state");
         state.prefWidthProperty().bind(widthProperty().multiply(STATE_SHARE));
         getChildren().setAll(job, strip, state);
+        saved.setMinWidth(USE_PREF_SIZE);
         saved.setId("saved");
         news.setId("news");
         news.textProperty().bind(desk.newsProperty());
@@ -76,6 +96,10 @@ final class Band extends HBox {
                         : now.job().title());
         machine.setText(now.job().machine());
         leftOff.setText(now.leftOff().text());
+        Optional<NextThing> comes = NextThing.of(now);
+        next.setText(comes.map(n -> Say.it("band.next", "part", n.at().word())).orElse(""));
+        next.setAccessibleText(comes.map(NextThing::says).orElse(""));
+        next.setVisible(comes.isPresent());
         strip.drawingProperty().set(now.plan().strip());
         checks.show(now.plan().findings(), now.job().units());
     }

@@ -3,6 +3,7 @@ package mellowflare.app.shell;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -31,17 +32,23 @@ import mellowflare.app.pack.PackView;
 import mellowflare.app.page.Leads;
 import mellowflare.app.page.Page;
 import mellowflare.app.page.Place;
+import mellowflare.app.start.StartModel;
+import mellowflare.app.start.StartView;
+import mellowflare.app.start.TourModel;
 import mellowflare.app.tables.TablesModel;
 import mellowflare.app.tables.TablesView;
 import mellowflare.core.advice.Need;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.LineEnd;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.NextThing;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.Read;
 
 /** The window's root: band above, thumb index at the right edge, the open place between. */
 public final class Shell extends BorderPane implements Leads {
+    private static final PseudoClass NEXT = PseudoClass.getPseudoClass("next");
     private static final PseudoClass OPEN = PseudoClass.getPseudoClass("open");
     private final Desk desk;
     private final Look look;
@@ -53,6 +60,7 @@ public final class Shell extends BorderPane implements Leads {
     private final Map<Place, Page> pages = new EnumMap<>(Place.class);
     private final Map<Place, Button> tabs = new EnumMap<>(Place.class);
     private final StackPane ground = new StackPane();
+    private final StartView start;
     private Place open = Place.GAUGE;
 
     /**
@@ -68,10 +76,13 @@ public final class Shell extends BorderPane implements Leads {
         this.gauge = new GaugeModel(desk);
         this.hold = new HoldModel(desk);
         this.tables = new TablesModel(desk);
+        this.start = StartView.of(new StartModel(desk, AppKinds.begins(), this::next));
         getStyleClass().add("shell");
-        setTop(new Band(desk, look, this, () -> go(Place.MAKE)));
+        setTop(new Band(desk, look, this, () -> go(Place.MAKE), this::next));
         setCenter(ground);
         setRight(index());
+        desk.currentProperty().addListener((o, was, now) -> markNext(now));
+        markNext(desk.current());
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     }
 
@@ -95,11 +106,11 @@ public final class Shell extends BorderPane implements Leads {
     /** Pages are made when they are first opened, so that the window stands sooner. */
     private Page make(Place place) {
         return switch (place) {
-            case GAUGE -> new GaugeView(gauge, hold, caliper, look, this::lookUp);
+            case GAUGE -> new GaugeView(gauge, hold, caliper, look, this::lookUp, this::next);
             case LINE, AIR -> new KindPage(place, line, kind -> kind.page(desk, line, look, this), this::go);
             case PACK -> new PackView(new PackModel(desk), look);
             case MAKE -> new MakeView(new MakeModel(desk), look);
-            case BOOK -> new BookView(new BookModel(desk), look);
+            case BOOK -> new BookView(new BookModel(desk), look, this::ask);
             case TABLES -> new TablesView(tables, look);
         };
     }
@@ -123,6 +134,53 @@ public final class Shell extends BorderPane implements Leads {
         ground.applyCss();
         ground.layout();
         pages.get(place).opened();
+    }
+
+    /** Asks what the open job is. */
+    public void ask() {
+        ask(start);
+    }
+
+    /** Shows a way into the demo book. */
+    public void tour() {
+        ask(StartView.of(new TourModel((job, place) -> {
+            desk.open(job);
+            go(place);
+        })));
+    }
+
+    private void ask(StartView start) {
+        ground.getChildren().setAll(start.node());
+        tabs.values().forEach(tab -> tab.pseudoClassStateChanged(OPEN, false));
+        ground.applyCss();
+        ground.layout();
+        start.opened();
+    }
+
+    /** To what comes next with the open job. */
+    private void next() {
+        NextThing.of(desk.current()).ifPresent(this::lead);
+    }
+
+    private void lead(NextThing next) {
+        if (next.need().isPresent()) {
+            to(next.need().get());
+        } else {
+            to(next.at());
+        }
+    }
+
+    /** Marks the place at which it goes on. */
+    private void markNext(Evaluation now) {
+        Optional<Place> at = NextThing.of(now).map(n -> placeOf(n.at()));
+        tabs.forEach((place, tab) ->
+                tab.pseudoClassStateChanged(NEXT, at.filter(place::equals).isPresent()));
+    }
+
+    private Place placeOf(Subject subject) {
+        return subject == Subject.END_A || subject == Subject.END_B
+                ? Place.GAUGE
+                : AppKinds.of(desk.job().kind()).placeOf(subject);
     }
 
     public Place open() {
@@ -159,6 +217,11 @@ public final class Shell extends BorderPane implements Leads {
 
     private void key(KeyEvent e) {
         if (e.isAltDown() && !e.isShortcutDown()) {
+            if (e.getCode() == KeyCode.N) {
+                next();
+                e.consume();
+                return;
+            }
             for (Place place : Place.values()) {
                 if (e.getCode().getName().equals(String.valueOf(place.letter()))) {
                     go(place);
@@ -209,7 +272,7 @@ public final class Shell extends BorderPane implements Leads {
             case Y -> desk.redo();
             case N -> {
                 desk.openNew();
-                go(Place.GAUGE);
+                ask();
             }
             case ENTER -> pages.get(open).act();
             case D -> look.nightProperty().set(!look.nightProperty().get());

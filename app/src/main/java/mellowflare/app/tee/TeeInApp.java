@@ -1,6 +1,8 @@
 package mellowflare.app.tee;
 
+import java.util.List;
 import mellowflare.app.desk.Desk;
+import mellowflare.app.line.Begin;
 import mellowflare.app.line.KindInApp;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.look.Look;
@@ -14,6 +16,15 @@ public final class TeeInApp implements KindInApp {
     @Override
     public Kind<?, ?> kind() {
         return TeeInKind.TEE;
+    }
+
+    @Override
+    public List<Begin> begins() {
+        return List.of(new Begin(
+                Say.it("tee-begin.into"),
+                Say.it("tee-begin.into-about"),
+                Say.it("tee-begin.into-words"),
+                j -> j.withKind(kind())));
     }
 
     @Override

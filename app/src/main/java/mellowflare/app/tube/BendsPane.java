@@ -1,22 +1,19 @@
 package mellowflare.app.tube;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.EntryRow;
+import mellowflare.app.entry.TablesPane;
 import mellowflare.app.entry.Text;
 import mellowflare.app.entry.WordCell;
-import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.LineEnd;
 import mellowflare.core.measure.LengthFormat;
-import mellowflare.core.tube.form.BendMark;
-import mellowflare.core.tube.line.Bending;
+import mellowflare.core.table.FigureTable;
 import mellowflare.core.tube.stock.Bender;
 
 /** Bender and spring-back, and the bends in the order in which they are made with their marks and levers. */
@@ -27,7 +24,8 @@ final class BendsPane extends VBox {
     private final Label refused = Text.of("", "entry-refusal");
     private final Label usual = Text.of("", "soft");
     private final ChoiceRow<LineEnd> from;
-    private final VBox order = new VBox(3);
+    private final Label open = Text.of(Say.it("bends-pane.marks-follow-from-way"), "soft");
+    private final TablesPane order = new TablesPane();
     private LineEnd end = LineEnd.A;
     private boolean showing;
 
@@ -98,7 +96,7 @@ final class BendsPane extends VBox {
                                         model.trials().kept(1)),
                                 refused,
                                 usual),
-                        Text.under(Say.it("bends-pane.in-order-work"), from, order)));
+                        new VBox(6, from, open, order)));
         refresh();
     }
 
@@ -136,33 +134,10 @@ final class BendsPane extends VBox {
     }
 
     private void order() {
-        List<Bending> bends = model.c().bendings(end);
-        if (bends.isEmpty()) {
-            order.getChildren().setAll(Text.of(Say.it("bends-pane.marks-follow-from-way"), "soft"));
-            return;
-        }
-        List<Node> lines = new ArrayList<>();
-        for (Bending b : bends) {
-            BendMark m = b.mark();
-            lines.add(Text.of(
-                    Say.it(
-                            "bends-pane.bend-at-line",
-                            "number",
-                            b.number(),
-                            "shop",
-                            LengthFormat.shop(m.at(model.c().markWanted()), model.units()),
-                            "ambient",
-                            Figure.of(m.ambient()).text(model.units())),
-                    "finding-says"));
-            lines.add(Text.of(
-                    Say.it(
-                            "bends-pane.bend-begins-at",
-                            "bend",
-                            b.asMade(model.units()),
-                            "start",
-                            LengthFormat.figure(m.start(), model.units())),
-                    "finding-brief"));
-        }
-        order.getChildren().setAll(lines);
+        FigureTable bends = model.plan().order(end);
+        boolean none = bends.rows().isEmpty();
+        open.setVisible(none);
+        open.setManaged(none);
+        order.show(none ? List.of() : List.of(bends));
     }
 }

@@ -3,8 +3,8 @@ package mellowflare.app.tube;
 import java.util.List;
 import mellowflare.app.desk.Desk;
 import mellowflare.book.job.Papers;
+import mellowflare.core.table.FigureTable;
 import mellowflare.core.tube.TubeLineKind;
-import mellowflare.core.tube.TubeParts;
 
 /** What goes along with a tube line on paper and in files, without a window. */
 public final class PapersModel {
@@ -23,7 +23,10 @@ public final class PapersModel {
         desk.write(paper);
     }
 
-    public List<TubeParts> list() {
-        return TubeParts.of(desk.current().plan(TubeLineKind.TUBE).orElseThrow().c());
+    /** How the cut comes about, and what to ask for. */
+    public List<FigureTable> tables() {
+        return desk.current().plan().tables().stream()
+                .filter(t -> t.what() != FigureTable.What.BENDS)
+                .toList();
     }
 }

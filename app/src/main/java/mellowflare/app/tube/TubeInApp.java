@@ -1,6 +1,8 @@
 package mellowflare.app.tube;
 
+import java.util.List;
 import mellowflare.app.desk.Desk;
+import mellowflare.app.line.Begin;
 import mellowflare.app.line.KindInApp;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.look.Look;
@@ -14,6 +16,15 @@ public final class TubeInApp implements KindInApp {
     @Override
     public Kind<?, ?> kind() {
         return TubeLineKind.TUBE;
+    }
+
+    @Override
+    public List<Begin> begins() {
+        return List.of(new Begin(
+                Say.it("tube-begin.make"),
+                Say.it("tube-begin.make-about"),
+                Say.it("tube-begin.make-words"),
+                j -> j.withKind(kind())));
     }
 
     @Override

@@ -1,6 +1,8 @@
 package mellowflare.app.water;
 
+import java.util.List;
 import mellowflare.app.desk.Desk;
+import mellowflare.app.line.Begin;
 import mellowflare.app.line.KindInApp;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.look.Look;
@@ -14,6 +16,15 @@ public final class WaterInApp implements KindInApp {
     @Override
     public Kind<?, ?> kind() {
         return WaterPointKind.WATER;
+    }
+
+    @Override
+    public List<Begin> begins() {
+        return List.of(new Begin(
+                Say.it("water-begin.connect"),
+                Say.it("water-begin.connect-about"),
+                Say.it("water-begin.connect-words"),
+                j -> j.withKind(kind())));
     }
 
     @Override

@@ -225,7 +225,7 @@ class AirViewTest {
             WaitForAsyncUtils.waitForFxEvents();
             assertThat(main().making().old()).as(wrong).hasSize(2);
         }
-        assertThat(words(robot, "#air-cut")).contains("to buy", "at hand", "hangers", "Total");
+        assertThat(words(robot, "#air-cut")).contains("to buy", "at hand", "hangers", "all parts");
     }
 
     @Test
@@ -254,7 +254,11 @@ class AirViewTest {
         assertThat(words(robot, "#air-day")).contains("times an hour", "kWh", "Lowest receiver pressure");
         turn(robot, AirLeaf.WATER);
         assertThat(words(robot, "#air-water"))
-                .contains("stay in the receiver", "far leg", "full in", "north 1: 3494 to 3460; north 2: 3460 to 3410");
+                .contains(
+                        "stay in the receiver",
+                        "far leg",
+                        "full after",
+                        "north 1\n3400\n3494\n3460\nnorth 2\n5000\n3460\n3410");
         turn(robot, AirLeaf.PAPERS);
         assertThat(words(robot, "#air-papers"))
                 .contains("riser\n2600\n33\n35\n2532\n48", "Drains", "Lines", "Import a list (CSV)");

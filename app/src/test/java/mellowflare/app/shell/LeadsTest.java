@@ -8,6 +8,7 @@ import java.util.TreeSet;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import mellowflare.app.page.Place;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Need;
 import mellowflare.core.advice.StillNeeded;
@@ -62,7 +63,7 @@ class LeadsTest extends DrivenWindow {
     void testTheChecksAreWalkedAndFollowedFromTheKeyboard(FxRobot robot) {
         robot.interact(() -> {
             desk.change("kind", "", j -> j.withKind(Kinds.usual()));
-            shell.to(needs().get(0));
+            shell.go(Place.LINE);
         });
         List<Node> rows = robot.lookup("#findings .finding").queryAll().stream()
                 .filter(n -> n.getScene() == shell.getScene() && n.isVisible())

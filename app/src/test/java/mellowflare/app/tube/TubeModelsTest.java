@@ -400,7 +400,8 @@ class TubeModelsTest {
                         "may be found",
                         "",
                         j -> j.withBag(BagAsk.NONE.with(new OwnFind("old sleeve", 10, List.of("sleeve puller")))));
-        assertThat(p.list()).anyMatch(x -> x.name().contains("sleeve"));
+        assertThat(p.tables())
+                .anyMatch(t -> t.rows().stream().anyMatch(r -> r.cells().get(0).contains("sleeve")));
         for (Papers.Offer paper : p.papers()) {
             p.write(paper);
             open.settle();

@@ -186,10 +186,10 @@ public final class DrawingSvg implements Shape.Painter<RuntimeException> {
             case METAL, METAL_CUT, SOFT -> "#edebe6";
             case WIRE, RUBBER -> "#595c5e";
             case BLACK -> "#000000";
-            case PLENTY -> "#1f5e6b";
-            case ENOUGH -> "#739ca3";
-            case SCARCE -> "#c7d9db";
-            case SHORT -> "#c76b70";
+            case DEEP -> "#1f5e6b";
+            case MIDDLE -> "#739ca3";
+            case PALE -> "#c7d9db";
+            case OVER -> "#c76b70";
         };
     }
 

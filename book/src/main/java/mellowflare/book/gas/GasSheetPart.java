@@ -9,17 +9,12 @@ import mellowflare.core.advice.Figure;
 import mellowflare.core.gas.GasPlan;
 import mellowflare.core.gas.draw.GasDrawing;
 import mellowflare.core.gas.layout.GasText;
-import mellowflare.core.gas.stock.GasSize;
 import mellowflare.core.gas.work.GasCase;
 import mellowflare.core.gas.work.Inlet;
-import mellowflare.core.gas.work.Section;
-import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.UnitSystem;
 
 /** What the sheet of a gas line shows of it. */
 final class GasSheetPart implements SheetPart {
-    private static final float[] APPLIANCES = {0, -0.5f, -0.67f, -0.84f, -1f};
-    private static final float[] SECTIONS = {0, 0.24f, -0.52f, -0.68f, -0.84f, -1f};
     private static final double TURN = 30;
     private static final double TILT = 28;
 
@@ -67,72 +62,11 @@ final class GasSheetPart implements SheetPart {
 
     @Override
     public void figures(SheetPage page) throws IOException {
-        if (!c.inlets().isEmpty()) {
-            page.heading(Say.it("gas-sheet-part.appliances"), 12);
-            page.row(
-                    APPLIANCES,
-                    List.of(
-                            Say.it("gas-sheet-part.appliance"),
-                            Say.it("gas-sheet-part.input"),
-                            Say.it("gas-sheet-part.before"),
-                            Say.it("gas-sheet-part.now"),
-                            Say.it("gas-sheet-part.least")),
-                    9,
-                    true);
-            for (Inlet i : c.inlets()) {
-                page.row(
-                        APPLIANCES,
-                        List.of(
-                                i.name(),
-                                i.input().map(p -> Figure.of(p).text(units)).orElse("–"),
-                                pressure(i.before()),
-                                pressure(i.pressure()),
-                                pressure(i.least())),
-                        9,
-                        false);
-            }
-        }
-        sections(page);
         if (!c.line().pieces().isEmpty()) {
             page.heading(Say.it("gas-sheet-part.walk"), 12);
             for (var p : c.line().pieces()) {
                 page.text(GasText.write(p, units), 9, 0, false, 0.13f);
             }
-        }
-    }
-
-    private String pressure(Optional<GaugePressure> p) {
-        return p.map(x -> new Figure.OfGasPressure(x).text(units)).orElse("–");
-    }
-
-    private void sections(SheetPage page) throws IOException {
-        if (c.sections().isEmpty()) {
-            return;
-        }
-        page.heading(Say.it("gas-sheet-part.loads"), 12);
-        page.row(
-                SECTIONS,
-                List.of(
-                        Say.it("gas-sheet-part.pipe"),
-                        Say.it("gas-sheet-part.size"),
-                        Say.it("gas-sheet-part.flow"),
-                        Say.it("gas-sheet-part.longest"),
-                        Say.it("gas-sheet-part.equation"),
-                        Say.it("gas-sheet-part.darcy")),
-                9,
-                true);
-        for (Section s : c.sections()) {
-            page.row(
-                    SECTIONS,
-                    List.of(
-                            s.name(),
-                            s.run().size().map(GasSize::size).orElse("–"),
-                            Figure.of(s.flow()).text(units),
-                            s.byLongest().map(f -> Figure.of(f).text(units)).orElse("–"),
-                            new Figure.OfGasDrop(s.byEquation()).text(units),
-                            new Figure.OfGasDrop(s.byDarcy()).text(units)),
-                    9,
-                    false);
         }
     }
 }

@@ -9,7 +9,6 @@ import mellowflare.book.sheet.SheetPage;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.hose.HosePlan;
 import mellowflare.core.hose.JointPlan;
-import mellowflare.core.hose.PartLine;
 import mellowflare.core.hose.line.CutLength;
 import mellowflare.core.hose.line.HoseCase;
 import mellowflare.core.hose.route.PlaceText;
@@ -31,6 +30,9 @@ final class HoseSheetPart implements SheetPart {
     private static final double TURN = 30;
 
     private static final double TILT = 24;
+    /** The route, so that figures and checks stand on the same page (pt). */
+    private static final float ROUTE_WIDE = 330;
+
     private final HosePlan plan;
     private final UnitSystem units;
 
@@ -53,7 +55,6 @@ final class HoseSheetPart implements SheetPart {
 
     @Override
     public void figures(SheetPage page) throws IOException {
-        parts(page);
         joints(page);
     }
 
@@ -64,7 +65,7 @@ final class HoseSheetPart implements SheetPart {
         if (sketch.isEmpty() || c.hose().isEmpty()) {
             return;
         }
-        page.drawing(
+        page.narrow(
                 RouteDrawing.of(
                                 sketch.get(),
                                 c.route(),
@@ -75,7 +76,8 @@ final class HoseSheetPart implements SheetPart {
                                 c.a().place(),
                                 c.b().place())
                         .marked(plan.marks()),
-                8);
+                ROUTE_WIDE);
+        page.gap(16);
         page.text(
                 Say.it(
                         "hose-sheet-part.the-way",
@@ -110,27 +112,6 @@ final class HoseSheetPart implements SheetPart {
                     cut.map(c -> LengthFormat.figure(c.tolerance(), units.other()))
                             .orElse("")
                 }));
-        cut.ifPresent(c -> {
-            try {
-                page.text(
-                        Say.it(
-                                "hose-sheet-part.exact-cut-rounding-adds",
-                                "exact",
-                                LengthFormat.figure(c.exact(), units),
-                                "roundingError",
-                                LengthFormat.figure(c.roundingError(units), units),
-                                "shop",
-                                LengthFormat.shop(c.underPressure().low(), units),
-                                "shopB",
-                                LengthFormat.shop(c.underPressure().high(), units)),
-                        9,
-                        0,
-                        false,
-                        0.37f);
-            } catch (IOException e) {
-                throw new java.io.UncheckedIOException(e);
-            }
-        });
     }
 
     private String[] column(String label, Optional<Length> length) {
@@ -139,27 +120,6 @@ final class HoseSheetPart implements SheetPart {
             length.map(l -> LengthFormat.shop(l, units)).orElse(Say.it("hose-sheet-part.open")),
             length.map(l -> LengthFormat.shop(l, units.other())).orElse("")
         };
-    }
-
-    private void parts(SheetPage page) throws IOException {
-        page.heading(Say.it("hose-sheet-part.parts"), 12);
-        for (PartLine p : plan.parts()) {
-            page.text(
-                    Say.it(
-                            "hose-sheet-part.part",
-                            "part",
-                            p.part(),
-                            "name",
-                            p.name(),
-                            "amount",
-                            p.amount(),
-                            "lacks",
-                            p.lacks() > 0 ? LengthFormat.decimal(p.lacks(), 3, 0) : "none"),
-                    9.5f,
-                    0,
-                    false,
-                    0.13f);
-        }
     }
 
     private void joints(SheetPage page) throws IOException {

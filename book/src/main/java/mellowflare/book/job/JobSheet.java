@@ -14,6 +14,7 @@ import mellowflare.book.sheet.SheetPage;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.State;
 import mellowflare.core.advice.StillNeeded;
+import mellowflare.core.geometry.Drawing;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.measure.CalledFigure;
@@ -22,6 +23,7 @@ import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.RecordField;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepEntry;
+import mellowflare.core.table.FigureTable;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** The job sheet: drawing, figures, sealing, findings, steps with what was done. */
@@ -30,6 +32,11 @@ final class JobSheet {
     private static final int TITLE = 60;
 
     private static final int NOTE = 12_000;
+    /** A step's picture (pt). */
+    private static final float PICTURE_WIDE = 170;
+
+    private static final float PICTURE_HIGH = 78;
+    private static final float RECORD_HIGH = 120;
     private static final String DEFERS = Say.it("job-sheet.local-codes-makers-pipe");
 
     private final Evaluation result;
@@ -87,9 +94,13 @@ final class JobSheet {
         SheetPart line = BookKinds.sheet(result);
         line.pictures(page);
         readings(page, line.measuredName());
-        line.figures(page);
         findings(page);
+        for (FigureTable table : result.plan().tables()) {
+            page.table(table);
+        }
+        line.figures(page);
         steps(page);
+        record(page);
     }
 
     private void readings(SheetPage page, String what) throws IOException {
@@ -191,49 +202,88 @@ final class JobSheet {
         page.heading(Say.it("job-sheet.steps"), 12);
         int number = 1;
         for (Step s : result.steps()) {
-            Optional<StepEntry> entry = result.job().log().entry(s.id());
-            page.need(30);
-            page.box(entry.filter(e -> e.outcome() == StepEntry.Outcome.DONE).isPresent());
-            page.text(
-                    Say.it(
-                            "job-sheet.step",
-                            "number",
-                            number,
-                            "title",
-                            s.title(),
-                            "hold",
-                            s.hold().orElse("none")),
-                    10,
-                    16,
-                    true,
-                    0.13f);
-            page.text(s.says(units), 9, 16, false, 0.13f);
-            for (String caution : s.cautions()) {
-                page.text(Say.it("job-sheet.caution", "caution", caution), 9, 16, true, 0.25f);
-            }
-            if (entry.isPresent()) {
-                StepEntry e = entry.get();
-
-                page.text(
-                        Say.it(
-                                "job-sheet.step-done",
-                                "outcome",
-                                e.outcome(),
-                                "by",
-                                e.by(),
-                                "at",
-                                moment.format(e.at()),
-                                "reason",
-                                e.reason().isBlank() ? "none" : e.reason(),
-                                "figures",
-                                e.figures().isEmpty() ? "none" : figures(s, e)),
-                        8.5f,
-                        16,
-                        false,
-                        0.37f);
+            int at = number;
+            Optional<Drawing> picture = result.plan().picture(s);
+            if (picture.isPresent()) {
+                page.beside(picture.get(), PICTURE_WIDE, PICTURE_HIGH, () -> step(page, at, s));
+            } else {
+                step(page, at, s);
             }
             page.gap(3);
             number++;
         }
+    }
+
+    private void step(SheetPage page, int number, Step s) throws IOException {
+        Optional<StepEntry> entry = result.job().log().entry(s.id());
+        page.need(30);
+        page.box(entry.filter(e -> e.outcome() == StepEntry.Outcome.DONE).isPresent());
+        page.text(
+                Say.it(
+                        "job-sheet.step",
+                        "number",
+                        number,
+                        "title",
+                        s.title(),
+                        "hold",
+                        s.hold().orElse("none")),
+                10,
+                16,
+                true,
+                0.13f);
+        page.text(s.says(units), 9, 16, false, 0.13f);
+        for (String caution : s.cautions()) {
+            page.text(Say.it("job-sheet.caution", "caution", caution), 9, 16, true, 0.25f);
+        }
+        if (entry.isPresent()) {
+            StepEntry e = entry.get();
+
+            page.text(
+                    Say.it(
+                            "job-sheet.step-done",
+                            "outcome",
+                            e.outcome(),
+                            "by",
+                            e.by(),
+                            "at",
+                            moment.format(e.at()),
+                            "reason",
+                            e.reason().isBlank() ? "none" : e.reason(),
+                            "figures",
+                            e.figures().isEmpty() ? "none" : figures(s, e)),
+                    8.5f,
+                    16,
+                    false,
+                    0.37f);
+        }
+    }
+
+    /** Who did what, to be written where it is not known yet. */
+    private void record(SheetPage page) throws IOException {
+        page.need(RECORD_HIGH);
+        page.heading(Say.it("job-sheet.record"), 12);
+        Optional<CalledFigure> f = result.figure();
+        page.blanks(List.of(
+                new SheetPage.Blank(
+                        Say.it("job-sheet.measured-by"),
+                        f.map(CalledFigure::calledBy).orElse("")),
+                new SheetPage.Blank(
+                        Say.it("job-sheet.written-by"),
+                        f.map(CalledFigure::writtenBy).orElse("")),
+                new SheetPage.Blank(
+                        Say.it("job-sheet.second-reading-by"),
+                        f.map(CalledFigure::secondBy).orElse("")),
+                new SheetPage.Blank(
+                        Say.it("job-sheet.made-by"),
+                        result.job().log().entries().stream()
+                                .map(StepEntry::by)
+                                .filter(n -> !n.isBlank())
+                                .distinct()
+                                .collect(Collectors.joining(", "))),
+                new SheetPage.Blank(Say.it("job-sheet.test-pressure"), ""),
+                new SheetPage.Blank(Say.it("job-sheet.held-for"), ""),
+                new SheetPage.Blank(Say.it("job-sheet.gauge"), ""),
+                new SheetPage.Blank(Say.it("job-sheet.tested-by"), ""),
+                new SheetPage.Blank(Say.it("job-sheet.accepted-by"), "")));
     }
 }

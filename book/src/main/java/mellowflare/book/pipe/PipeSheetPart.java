@@ -2,29 +2,21 @@ package mellowflare.book.pipe;
 
 import java.io.IOException;
 import java.util.List;
-import java.util.Map;
 import mellowflare.book.line.SheetPart;
 import mellowflare.book.sheet.SheetPage;
 import mellowflare.core.advice.Figure;
-import mellowflare.core.cutting.CutBar;
-import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Length;
-import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.pipe.PipePlan;
 import mellowflare.core.pipe.assemble.AssemblyStep;
 import mellowflare.core.pipe.assemble.AssemblyWords;
 import mellowflare.core.pipe.cut.RunCuts;
 import mellowflare.core.pipe.layout.RunText;
-import mellowflare.core.pipe.line.PipeBars;
 import mellowflare.core.pipe.line.PipeCase;
-import mellowflare.core.pipe.line.PipePart;
 
 /** What the sheet of a line of rigid pipe shows of it. */
 final class PipeSheetPart implements SheetPart {
-    private static final float[] PARTS = {-0.1f, 0.12f, -0.8f, -1f};
-
     private final PipePlan plan;
     private final PipeCase c;
     private final UnitSystem units;
@@ -85,62 +77,5 @@ final class PipeSheetPart implements SheetPart {
                 page.text(AssemblyWords.of(n++, s, c.laid().orElseThrow(), units), 9, 0, false, 0.13f);
             }
         }
-        bars(page);
-        if (!c.partsList().isEmpty()) {
-            page.heading(Say.it("pipe-sheet-part.parts"), 12);
-            for (PipePart p : c.partsList()) {
-                page.row(
-                        PARTS,
-                        List.of(
-                                LengthFormat.decimal(p.count(), 2, 0) + (p.metres() ? " m" : ""),
-                                p.name(),
-                                p.each().map(e -> LengthFormat.decimal(e, 2, 2)).orElse("–"),
-                                p.price()
-                                        .map(e -> LengthFormat.decimal(e, 2, 2))
-                                        .orElse("–")),
-                        9,
-                        false);
-            }
-            page.text(Say.it("pipe-sheet-part.catalogue-prices"), 8.5f, 0, false, 0.37f);
-        }
-    }
-
-    private void bars(SheetPage page) throws IOException {
-        Map<PipeBars.Kind, CutPlan> plans = PipeBars.of(List.of(PipeBars.Marked.alone(c)));
-        if (plans.isEmpty()) {
-            return;
-        }
-        page.heading(Say.it("pipe-sheet-part.bars"), 12);
-        int number = 1;
-        for (Map.Entry<PipeBars.Kind, CutPlan> e : plans.entrySet()) {
-            for (CutBar b : e.getValue().bars()) {
-                page.text(
-                        Say.it(
-                                "pipe-sheet-part.bar",
-                                "number",
-                                number++,
-                                "pipe",
-                                e.getKey().words(),
-                                "stock",
-                                b.stock().name(),
-                                "length",
-                                LengthFormat.figure(b.stock().length(), units),
-                                "pieces",
-                                pieces(b),
-                                "remnant",
-                                b.remnant().mm() > 0 ? LengthFormat.figure(b.remnant(), units) : "none"),
-                        9,
-                        0,
-                        false,
-                        0.13f);
-            }
-        }
-    }
-
-    private String pieces(CutBar b) {
-        return b.pieces().stream()
-                .map(p -> p.name() + " " + LengthFormat.figure(p.length(), units))
-                .reduce((x, y) -> x + ";  " + y)
-                .orElse("");
     }
 }

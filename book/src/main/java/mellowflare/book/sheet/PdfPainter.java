@@ -254,10 +254,10 @@ public final class PdfPainter implements Shape.Painter<IOException> {
             case METAL, METAL_CUT, SOFT -> METAL;
             case WIRE, RUBBER -> DARK;
             case BLACK -> new float[] {0, 0, 0};
-            case PLENTY -> new float[] {0.12f, 0.37f, 0.42f};
-            case ENOUGH -> new float[] {0.45f, 0.61f, 0.64f};
-            case SCARCE -> new float[] {0.78f, 0.85f, 0.86f};
-            case SHORT -> new float[] {0.78f, 0.42f, 0.44f};
+            case DEEP -> new float[] {0.12f, 0.37f, 0.42f};
+            case MIDDLE -> new float[] {0.45f, 0.61f, 0.64f};
+            case PALE -> new float[] {0.78f, 0.85f, 0.86f};
+            case OVER -> new float[] {0.78f, 0.42f, 0.44f};
         };
     }
 

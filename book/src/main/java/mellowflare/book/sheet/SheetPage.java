@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import mellowflare.core.geometry.Drawing;
+import mellowflare.core.table.FigureTable;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -15,6 +16,14 @@ public final class SheetPage implements AutoCloseable {
     static final float WIDTH = PDRectangle.A4.getWidth() - 2 * LEFT;
     private static final float TOP = PDRectangle.A4.getHeight() - 46;
     private static final float BOTTOM = 56;
+    /** Over and under a drawing that stands beside words, for its dimensions. */
+    private static final float ROOM = 26;
+
+    private static final float GUTTER = 14;
+    /** Room over a line to write on (pt). */
+    private static final float BLANK = 22;
+
+    private static final int BESIDE = 3;
     private static final float LEADING = 1.28f;
     /** No face sets a word of so few letters wider than the page. */
     private static final int SURELY_FITS = 20;
@@ -25,6 +34,8 @@ public final class SheetPage implements AutoCloseable {
     private PDPageContentStream out;
     private float y;
     private int pages;
+    /** What is kept free at the right (pt). */
+    private float right;
 
     public SheetPage(PDDocument document, String footer) throws IOException {
         this.document = document;
@@ -40,6 +51,7 @@ public final class SheetPage implements AutoCloseable {
         PDPage page = new PDPage(PDRectangle.A4);
         document.addPage(page);
         pages++;
+        right = 0;
         out = new PDPageContentStream(document, page);
         ink(0.37f);
         fonts.show(out, footer, LEFT, 34, 7.5f, false);
@@ -82,7 +94,7 @@ public final class SheetPage implements AutoCloseable {
 
     /** Wrapped text, indented. */
     public void text(String text, float size, float indent, boolean bold, float grey) throws IOException {
-        for (String line : wrap(text, size, WIDTH - indent, bold)) {
+        for (String line : wrap(text, size, WIDTH - indent - right, bold)) {
             need(size * LEADING);
             ink(grey);
             y -= size * LEADING;
@@ -105,6 +117,95 @@ public final class SheetPage implements AutoCloseable {
             float x = LEFT + Math.abs(at[i]) * WIDTH - (at[i] < 0 ? fonts.width(cell, size, bold) : 0);
             fonts.show(out, cell, x, y, size, bold);
         }
+    }
+
+    /** Figures under headings, with a heading over them. */
+    public void table(FigureTable table) throws IOException {
+        new SheetTable(this, table).write();
+    }
+
+    /** Whether a new page was begun because so much (pt) was not left of this one. */
+    boolean turns(float height) throws IOException {
+        int before = pages;
+        need(height);
+        return pages > before;
+    }
+
+    float width(String text, float size, boolean bold) throws IOException {
+        return fonts.width(text, size, bold);
+    }
+
+    /** Words on the line where the page is, so far (pt) from the left. */
+    void put(String text, float x, float size, boolean bold, float grey) throws IOException {
+        ink(grey);
+        fonts.show(out, text, LEFT + x, y, size, bold);
+    }
+
+    /** A thin line under what stands, so long (pt). */
+    void hairline(float length, float grey) throws IOException {
+        out.setStrokingColor(grey, grey, grey);
+        out.setLineWidth(0.6f);
+        out.moveTo(LEFT, y);
+        out.lineTo(LEFT + length, y);
+        out.stroke();
+    }
+
+    /**
+     * Words with a drawing at their right.
+     *
+     * @param width of the drawing (pt)
+     * @param high at most so high (pt)
+     */
+    public void beside(Drawing drawing, float width, float high, Words words) throws IOException {
+        float scale = (float)
+                Math.min(width / drawing.box().width(), high / drawing.box().height());
+        float tall = (float) drawing.box().height() * scale + ROOM;
+        need(tall);
+        float top = y;
+        int sheet = pages;
+        float wide = (float) drawing.box().width() * scale;
+        PdfPainter.paint(out, fonts, drawing, LEFT + WIDTH - wide, y, wide, ROOM);
+        right = width + GUTTER;
+        words.write();
+        right = 0;
+        if (pages == sheet) {
+            y = Math.min(y, top - tall);
+        }
+    }
+
+    /**
+     * A place to write in.
+     *
+     * @param label what is written there
+     * @param known what is known of it already; blank if nothing is
+     */
+    public record Blank(String label, String known) {}
+
+    /** Places to write in, three beside each other. */
+    public void blanks(List<Blank> all) throws IOException {
+        float wide = (WIDTH - 2 * GUTTER) / BESIDE;
+        for (int from = 0; from < all.size(); from += BESIDE) {
+            need(2 * BLANK);
+            y -= BLANK;
+            for (int i = from; i < Math.min(all.size(), from + BESIDE); i++) {
+                float x = (i - from) * (wide + GUTTER);
+                put(wrap(all.get(i).known(), 10, wide, false).get(0), x, 10, false, 0.13f);
+                out.setStrokingColor(0.37f, 0.37f, 0.37f);
+                out.setLineWidth(0.5f);
+                out.moveTo(LEFT + x, y - 3);
+                out.lineTo(LEFT + x + wide, y - 3);
+                out.stroke();
+                y -= 12;
+                put(all.get(i).label(), x, 7.5f, false, 0.37f);
+                y += 12;
+            }
+            y -= 12;
+        }
+    }
+
+    /** Writes onto the page. */
+    public interface Words {
+        void write() throws IOException;
     }
 
     /** A label with a large figure under it, in one of several columns; all columns share a line. */
@@ -158,7 +259,7 @@ public final class SheetPage implements AutoCloseable {
         y -= PdfPainter.paint(out, fonts, drawing, left, y, width, 0);
     }
 
-    private List<String> wrap(String text, float size, float width, boolean bold) throws IOException {
+    List<String> wrap(String text, float size, float width, boolean bold) throws IOException {
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
         float space = fonts.width(" ", size, bold);

@@ -1,25 +1,19 @@
 package mellowflare.book.tube;
 
 import java.io.IOException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import mellowflare.book.line.SheetPart;
 import mellowflare.book.sheet.SheetPage;
-import mellowflare.core.advice.Figure;
 import mellowflare.core.connection.LineEnd;
 import mellowflare.core.geometry.Drawing;
-import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
-import mellowflare.core.tube.TubeParts;
 import mellowflare.core.tube.TubePlan;
 import mellowflare.core.tube.draw.FlareDrawing;
 import mellowflare.core.tube.draw.MarkStrip;
 import mellowflare.core.tube.draw.ShapeDrawing;
-import mellowflare.core.tube.form.BendMark;
-import mellowflare.core.tube.form.Row;
 import mellowflare.core.tube.line.TubeCase;
 import mellowflare.core.tube.line.TubeSide;
 
@@ -90,71 +84,7 @@ final class TubeSheetPart implements SheetPart {
 
     @Override
     public void figures(SheetPage page) throws IOException {
-        if (c.cut().isPresent()) {
-            page.text(c.cut().get().sum(units), 9, 0, false, 0.13f);
-        }
-        bends(page);
         ends(page);
-        page.heading(Say.it("tube-sheet-part.parts"), 12);
-        for (TubeParts p : TubeParts.of(c)) {
-            page.text(p.name() + ": " + p.amount(), 9.5f, 0, false, 0.13f);
-        }
-    }
-
-    /** One line for each bend: enough to bend by. */
-    private void bends(SheetPage page) throws IOException {
-        List<Row> rows = c.shape().rows();
-        if (rows.isEmpty()) {
-            return;
-        }
-        page.heading(Say.it("tube-sheet-part.straights-rotations-bends"), 12);
-        List<BendMark> marks = c.marks(LineEnd.A);
-        List<BendMark> fromB = c.marks(LineEnd.B);
-        List<Angle> levers = c.levers();
-        for (int i = 0; i < rows.size(); i++) {
-            Row r = rows.get(i);
-            List<String> words = new ArrayList<>();
-            words.add(Say.it(
-                    "tube-sheet-part.straight", "length", i + 1, "straight", LengthFormat.figure(r.straight(), units)));
-            if (i < marks.size()) {
-                BendMark m = marks.get(i);
-                BendMark other = fromB.get(marks.size() - 1 - i);
-                words.add(Say.it(
-                        "tube-sheet-part.turn-line",
-                        "rotation",
-                        Figure.of(r.rotation()).text(units),
-                        "ambient",
-                        Figure.of(m.ambient()).text(units)));
-                words.add(Say.it(
-                        "tube-sheet-part.bend",
-                        "bend",
-                        Figure.of(r.bend()).text(units),
-                        "levers",
-                        i < levers.size() ? Figure.of(levers.get(i)).text(units) : "none"));
-                words.add(Say.it(
-                        "tube-sheet-part.begins-middle-leg-mark",
-                        "shop",
-                        LengthFormat.shop(m.start(), units),
-                        "shopB",
-                        LengthFormat.shop(m.middle(), units),
-                        "shopC",
-                        LengthFormat.shop(m.leg(), units),
-                        "shopD",
-                        LengthFormat.shop(other.start(), units)));
-            }
-            page.text(String.join("; ", words) + ".", 9, 0, false, 0.13f);
-        }
-        page.text(
-                Say.it(
-                        "tube-sheet-part.marks-counted-from-squared",
-                        "bender",
-                        c.bender()
-                                .map(b -> ": " + b.name() + ", " + b.mark().words())
-                                .orElse("")),
-                8.5f,
-                0,
-                false,
-                0.37f);
     }
 
     private void ends(SheetPage page) throws IOException {

@@ -32,8 +32,11 @@ import mellowflare.core.air.work.AirCase;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.job.ShippedData;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.StepEntry;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.run.cut.Rods;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -187,7 +190,7 @@ class AirFilesTest {
         assertThat(text)
                 .contains("Air for the blasting shed", "Layout", "riser: up 2.6 m", "Cut list", "48 mm on 50", "Parts")
                 .contains("north 1: left 3.4 m", "Work: not started", "rigging loft: drop 2 m")
-                .contains("Height of the centre line above the floor", "north 1: 3494 mm to 3460 mm over 3400 mm")
+                .contains("Heights of the centre line over the floor", "north 1 3400 3494 3460")
                 .contains("Free air by ISO 1217", "Pump up and hold", "Local codes, the makers of pipe")
                 .contains("STILL NEEDED", "leak test: Enter two readings of a leak test.");
         assertThat(text(Jobs.paper("sheet", LOFT))).contains("Never use PVC pipe for compressed air");
@@ -198,7 +201,17 @@ class AirFilesTest {
         Job hung = SHED.job().change(AirMainKind.AIR, m -> m.withMaking(Making.USUAL.withHung(Making.Hung.CEILING)));
         Evaluation e = Evaluation.of(hung, DATA);
         CutWork work = e.plan(AirMainKind.AIR).orElseThrow().c().work().orElseThrow();
-        assertThat(text(Jobs.paper("sheet", e))).contains("Rods of north 1 in order: ");
+        String sheet = text(Jobs.paper("sheet", e));
+        assertThat(sheet).contains("Hanger rods");
+        for (int i = 0; i < 2; i++) {
+            Rods.Rod rod = work.rods().stream()
+                    .filter(r -> r.stretch().equals("north 1"))
+                    .toList()
+                    .get(i);
+            assertThat(sheet)
+                    .contains("north 1 " + (i + 1) + " "
+                            + LengthFormat.shop(rod.length(), UnitSystem.METRIC).replace(" mm", ""));
+        }
         String cuts = Jobs.paperText("cuts", e);
         assertThat(cuts).contains("north 1, hanger 1 at 300", "hose by the metre");
         assertThat(cuts.lines().filter(l -> l.startsWith("rod,")))

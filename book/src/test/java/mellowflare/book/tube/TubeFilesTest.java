@@ -178,7 +178,7 @@ class TubeFilesTest {
             assertThat(sheet)
                     .as(id)
                     .contains("cut the tube at")
-                    .contains("; rounding up adds ")
+                    .contains("How the cut comes about", "rounded up to what can be marked")
                     .contains("Ends and sealing")
                     .contains("Look for room");
             e.findings().stream()
@@ -189,7 +189,7 @@ class TubeFilesTest {
         }
         assertThat(text(Jobs.paper("sheet", FUEL)))
                 .contains("Shape of the tube measured by Maren")
-                .contains("Straights, rotations, bends")
+                .contains("Bends", "All marks count from the squared end A")
                 .contains("first flare on scrap decides");
     }
 

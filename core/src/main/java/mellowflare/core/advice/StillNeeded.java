@@ -1,6 +1,7 @@
 package mellowflare.core.advice;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -8,10 +9,13 @@ import java.util.Map;
 /**
  * What findings wait for, asked once each however many wait for it, by where it is told.
  *
- * @param places where, in the order of the findings
+ * @param places where: end A, end B, then in the order of the findings
  * @param checks how many checks wait
  */
 public record StillNeeded(List<At> places, long checks) {
+    /** Ends come first: what goes on them follows from them. */
+    private static final List<Subject> ENDS = List.of(Subject.END_A, Subject.END_B);
+
     public StillNeeded {
         places = List.copyOf(places);
     }
@@ -47,6 +51,8 @@ public record StillNeeded(List<At> places, long checks) {
             needs.sort((a, b) -> Integer.compare(b.checks(), a.checks()));
             places.add(new At(part, needs));
         });
+        places.sort(Comparator.comparing((At at) -> !ENDS.contains(at.part()))
+                .thenComparing(at -> ENDS.indexOf(at.part())));
         return new StillNeeded(
                 places,
                 findings.stream().filter(f -> f.state() == State.NOT_CHECKED).count());

@@ -16,6 +16,7 @@ import mellowflare.core.line.CutFigure;
 import mellowflare.core.line.Plan;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.procedure.Step;
+import mellowflare.core.table.FigureTable;
 
 /**
  * Everything that follows from a workshop main.
@@ -40,6 +41,11 @@ public record AirPlan(AirCase c, List<Finding> findings, List<Step> steps) imple
     /** This plan with the worst that a longer search found. */
     public AirPlan with(Together longer) {
         return of(c.withTogether(longer));
+    }
+
+    @Override
+    public List<FigureTable> tables() {
+        return AirTables.of(c);
     }
 
     @Override

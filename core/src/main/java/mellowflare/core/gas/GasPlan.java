@@ -16,6 +16,7 @@ import mellowflare.core.line.CutFigure;
 import mellowflare.core.line.Plan;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.procedure.Step;
+import mellowflare.core.table.FigureTable;
 
 /**
  * Everything that follows from a gas line.
@@ -33,6 +34,11 @@ public record GasPlan(GasCase c, List<Finding> findings, List<Step> steps) imple
     /** Works the line out. Never refuses: what is missing comes out as findings that were not checked. */
     public static GasPlan of(GasCase c) {
         return new GasPlan(c, GasRules.check(c), new GasStepWriter(c).write());
+    }
+
+    @Override
+    public List<FigureTable> tables() {
+        return GasTables.of(c);
     }
 
     @Override

@@ -10,10 +10,10 @@ public enum Fill {
     WIRE,
     PAPER,
     BLACK,
-    /** Most of what a pressure may lose is still there. */
-    PLENTY,
-    ENOUGH,
-    SCARCE,
-    /** Less than is needed. */
-    SHORT
+    /** The three shades of one scale, which stands beside the drawing. */
+    DEEP,
+    MIDDLE,
+    PALE,
+    /** Out of the scale's limit. */
+    OVER
 }

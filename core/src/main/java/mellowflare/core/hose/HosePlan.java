@@ -32,6 +32,7 @@ import mellowflare.core.procedure.Step;
 import mellowflare.core.sealing.MakeUp;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.sealing.Sealing;
+import mellowflare.core.table.FigureTable;
 
 /**
  * Everything that follows from a hose line.
@@ -130,6 +131,11 @@ public record HosePlan(
     @Override
     public Optional<Drawing> picture(Step step) {
         return HosePictures.of(c, step);
+    }
+
+    @Override
+    public List<FigureTable> tables() {
+        return HoseTables.of(this);
     }
 
     @Override

@@ -23,6 +23,11 @@ public record LeftOff(int number, int of, String title) {
         return new LeftOff(steps + 1, steps, "");
     }
 
+    /** Whether every step is ticked. */
+    public boolean done() {
+        return number > 0 && !inProgress();
+    }
+
     public boolean inProgress() {
         return number > 0 && number <= of;
     }

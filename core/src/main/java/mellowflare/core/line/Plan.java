@@ -12,6 +12,7 @@ import mellowflare.core.geometry.Drawing;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.Step;
+import mellowflare.core.table.FigureTable;
 
 /** What follows from a line of one kind: pure, and the same each time for the same line, setting and tables. */
 public interface Plan {
@@ -42,6 +43,16 @@ public interface Plan {
     /** A picture of a step, drawn with this line's own figures; empty where there is none. */
     default Optional<Drawing> picture(Step step) {
         return Optional.empty();
+    }
+
+    /** Its figures as tables, in the order in which they are asked for: parts, pieces, bends, pressures. */
+    default List<FigureTable> tables() {
+        return List.of();
+    }
+
+    /** One of its tables; empty while it has no rows. */
+    default Optional<FigureTable> table(FigureTable.What what) {
+        return tables().stream().filter(t -> t.what() == what).findFirst();
     }
 
     /** What of the job nobody has seen before it is open. */

@@ -50,9 +50,9 @@ public final class WrenchPicture {
                         tip.plus(7 * along.x(), 7 * along.y()),
                         tip.plus(4 * along.y(), -4 * along.x()),
                         tip.plus(-4 * along.y(), 4 * along.x())));
-        sheet.label(new Point(ARM + 26, 18), figure, turns, Shape.Role.NAME, Shape.Anchor.START);
+        sheet.label(new Point(-ARM - 100, 84), figure, turns, Shape.Role.NAME, Shape.Anchor.START);
         sheet.label(new Point(-ARM - 8, -34), Say.it("wrench.hold"), holds, Shape.Role.NAME, Shape.Anchor.END);
-        return sheet.done(-ARM - 110, -66, ARM + 190, 70);
+        return sheet.done(-ARM - 104, -70, ARM + 40, 100);
     }
 
     private static List<Point> hex(double radius) {

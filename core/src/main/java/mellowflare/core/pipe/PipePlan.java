@@ -17,6 +17,7 @@ import mellowflare.core.pipe.line.PipeCase;
 import mellowflare.core.pipe.order.PipeStepWriter;
 import mellowflare.core.pipe.rules.PipeRules;
 import mellowflare.core.procedure.Step;
+import mellowflare.core.table.FigureTable;
 
 /**
  * Everything that follows from a line of rigid pipe.
@@ -44,6 +45,11 @@ public record PipePlan(PipeCase c, List<Finding> findings, List<Step> steps) imp
     @Override
     public Optional<Drawing> picture(Step step) {
         return PipePictures.of(c, step);
+    }
+
+    @Override
+    public List<FigureTable> tables() {
+        return PipeTables.of(c);
     }
 
     @Override

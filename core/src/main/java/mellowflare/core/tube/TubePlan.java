@@ -18,6 +18,7 @@ import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.sealing.Sealing;
+import mellowflare.core.table.FigureTable;
 import mellowflare.core.tube.draw.TubeStrip;
 import mellowflare.core.tube.line.TubeCase;
 import mellowflare.core.tube.line.TubeSide;
@@ -81,6 +82,16 @@ public record TubePlan(TubeCase c, Map<LineEnd, SealAdvice> seals, List<Finding>
     @Override
     public Optional<Drawing> picture(Step step) {
         return TubePictures.of(c, step);
+    }
+
+    @Override
+    public List<FigureTable> tables() {
+        return TubeTables.of(c);
+    }
+
+    /** The bends in the order in which they are made; no rows while none is known. */
+    public FigureTable order(LineEnd from) {
+        return TubeTables.order(c, from);
     }
 
     @Override

@@ -3,6 +3,7 @@ package mellowflare.core.air;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,6 +16,7 @@ import mellowflare.core.air.main.AirMain;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.geometry.Drawing;
+import mellowflare.core.geometry.Fill;
 import mellowflare.core.geometry.Pen;
 import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
@@ -22,6 +24,7 @@ import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.run.cut.BarStrips;
 import mellowflare.core.run.walk.Turn;
+import mellowflare.core.run.walk.Walked;
 import org.junit.jupiter.api.Test;
 
 class AirDrawingsTest {
@@ -54,9 +57,9 @@ class AirDrawingsTest {
         AirMain small = AirSamples.comb(10);
         AirMain large = AirSamples.comb(60);
         // Elbow and tees of the small one stand beside its outlets; of the large one the outlets and the compressor are
-        // left.
+        // left, and the ring round the tightest outlet.
         assertThat(discs(draw(small, 28, 30, null))).isGreaterThan(10 + 10);
-        assertThat(discs(draw(large, 28, 30, null))).isEqualTo(60 + 1);
+        assertThat(discs(draw(large, 28, 30, null))).isEqualTo(60 + 1 + 1);
         List<Piece> open = new ArrayList<>(large.pieces());
         open.add(AirSamples.pipe("tail", Turn.AHEAD, 2));
         Drawing wrong = draw(large.withPieces(open), 28, 30, null);
@@ -64,6 +67,46 @@ class AirDrawingsTest {
                         .filter(s -> s instanceof Shape.Disc d && d.pen() == Pen.STOP)
                         .count())
                 .isEqualTo(1);
+    }
+
+    /** Each pipe has the shade of its speed against the guide, with the scale beside; the tightest outlet alone is ringed. */
+    @Test
+    void testSpeedWaterAndTheTightestOutletAreDrawnOnTheLine() {
+        AirPlan plan = AirPlan.of(AirSamples.of(AirSamples.comb(4)));
+        Drawing d = MainDrawing.page(plan.c(), plan.findings(), 28, 30, Optional.empty());
+        Map<Fill, Long> pipes = new EnumMap<>(Fill.class);
+        plan.c().sized().stream()
+                .filter(s -> s.run().kind() != Walked.Kind.HOSE)
+                .forEach(s -> {
+                    double share = plan.c().together().flow().pipes().stream()
+                                    .filter(p -> p.pipe().name().equals(s.name()))
+                                    .mapToDouble(p -> p.metresPerSecond())
+                                    .findFirst()
+                                    .orElse(0)
+                            / (s.run().kind() == Walked.Kind.MAIN ? 9 : 15);
+                    Fill fill = share == 0
+                            ? Fill.METAL
+                            : share > 1
+                                    ? Fill.OVER
+                                    : share > 2.0 / 3 ? Fill.DEEP : share > 1.0 / 3 ? Fill.MIDDLE : Fill.PALE;
+                    pipes.merge(fill, 1L, Long::sum);
+                });
+        assertThat(pipes.keySet()).as("a main with more than one speed").hasSizeGreaterThan(1);
+        pipes.forEach((fill, count) -> {
+            long drawn = d.shapes().stream()
+                    .filter(s -> s instanceof Shape.Path p
+                            && p.fill() == fill
+                            && p.points().size() == 4
+                            && p.pen() == Pen.OUTLINE)
+                    .count();
+            assertThat(drawn).as(fill + " of " + pipes).isGreaterThanOrEqualTo(fill == Fill.METAL ? 0 : count);
+        });
+        assertThat(d.shapes().stream()
+                        .filter(s -> s instanceof Shape.Disc c && c.pen() == Pen.SELECTED)
+                        .count())
+                .isEqualTo(1);
+        assertThat(d.shapes())
+                .anyMatch(s -> s instanceof Shape.Label l && l.text().startsWith("speed"));
     }
 
     /** The name of the compressor stands on the paper, wherever it comes to lie. */

@@ -19,6 +19,7 @@ import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.Step;
+import mellowflare.core.table.FigureTable;
 import mellowflare.core.tube.end.TubeEndKind;
 import mellowflare.core.tube.form.Measured;
 import mellowflare.core.tube.line.Redo;
@@ -217,9 +218,11 @@ class TubeStepsTest {
         assertThat(cut.shop(UnitSystem.METRIC).mm())
                 .isEqualTo(Math.ceil(cut.exact().mm()));
         // By hand: 410 - 20.430 + 2 x 0.4249 + 2 + 10 = 402.420.
-        assertThat(cut.sum(UnitSystem.METRIC))
-                .isEqualTo("Exact cut 402.42 mm: developed 389.57 mm, end A 0.42 mm, end B 0.42 mm, squaring up 2 mm,"
-                        + " trimming allowance at end B 10 mm; rounding up adds 0.58 mm.");
+        FigureTable sum = TubeTables.of(c).get(0);
+        assertThat(sum.rows())
+                .extracting(r -> r.cells().get(1))
+                .containsExactly("389.57", "0.42", "0.42", "2", "10", "0.58");
+        assertThat(sum.sum().orElseThrow()).containsExactly("cut", "403");
         assertThat(cut.rounding(UnitSystem.METRIC)).isEqualTo("rounded up by 0.58 mm");
         TubeCut both = of(line(), service(), EndCode.JIC37, "-6", FIRST).cut().orElseThrow();
         assertThat(both.trim()).isEqualTo(Length.ZERO);

@@ -26,6 +26,11 @@ import mellowflare.core.run.walk.Walked;
  * seals it glows.
  */
 public final class MainDrawing {
+    /** Round the outlet with the least to spare. */
+    private static final double TIGHTEST = 5;
+    /** Water is drawn from so much on (L a day). */
+    private static final double WORTH_A_DROP = 0.05;
+
     private final MainScene on;
     private final Map<String, Severity> worst = new HashMap<>();
     private final List<Finding> unplaced;
@@ -69,6 +74,7 @@ public final class MainDrawing {
         room.shadows();
         room.compressors();
         on.c.walked().runs().forEach(pipework::run);
+        pipework.couplings();
         pipework.rods();
         pipework.arrows();
         pipework.glow();
@@ -76,6 +82,7 @@ public final class MainDrawing {
         outlets();
         room.tanks();
         water();
+        pipework.scale();
         marks();
         return on.done().marked(Finding.marks(unplaced));
     }
@@ -91,6 +98,9 @@ public final class MainDrawing {
             Point p = on.paper(r.to());
             on.sheet.add(
                     new Shape.Disc(p, on.detailed ? 2.6 : 1.3, on.detailed ? Pen.OUTLINE : Pen.THREAD, Fill.PAPER));
+            if (on.c.together().tight().filter(r.to()::equals).isPresent()) {
+                on.sheet.add(new Shape.Disc(p, TIGHTEST, Pen.SELECTED, Fill.NONE));
+            }
             on.sheet.spot(Subject.OUTLET, p.x() - 6, p.y() - 6, p.x() + 6, p.y() + 6);
             boolean running = on.c.together().scenario().running().containsKey(r.to());
             boolean told = worst.get(r.to()) == Severity.STOP;
@@ -106,25 +116,38 @@ public final class MainDrawing {
         }
     }
 
-    /** A drop of water where it stays. */
+    /** Drops where water gathers, by how much; where it stays because nothing leads down, an open one. */
     private void water() {
-        for (String spot : on.c.fall().holding()) {
-            if (on.c.fall().way() == Fall.Way.LEVEL || on.c.main().fall() == 0) {
-                return;
-            }
-            Point p = on.paper(spot).plus(0, -7);
-            on.sheet.path(
-                    Pen.MEASURED,
-                    Fill.NONE,
-                    true,
-                    List.of(
-                            p.plus(0, 4),
-                            p.plus(1.8, 0.6),
-                            p.plus(1.6, -1.2),
-                            p.plus(0, -2),
-                            p.plus(-1.6, -1.2),
-                            p.plus(-1.8, 0.6)));
+        if (on.detailed) {
+            on.c.water()
+                    .ifPresent(w -> w.gathered().stream()
+                            .filter(g -> g.litres() >= WORTH_A_DROP
+                                    && on.c.walked().spots().containsKey(g.place()))
+                            .forEach(g -> drop(
+                                    on.paper(g.place()).plus(-6, -3),
+                                    Math.min(2.2, 0.8 + Math.cbrt(g.litres()) * 0.7),
+                                    Fill.MIDDLE)));
         }
+        if (on.c.fall().way() == Fall.Way.LEVEL || on.c.main().fall() == 0) {
+            return;
+        }
+        for (String spot : on.c.fall().holding()) {
+            drop(on.paper(spot).plus(0, -7), 1, Fill.NONE);
+        }
+    }
+
+    private void drop(Point p, double size, Fill fill) {
+        on.sheet.path(
+                Pen.MEASURED,
+                fill,
+                true,
+                List.of(
+                        p.plus(0, 4 * size),
+                        p.plus(1.8 * size, 0.6 * size),
+                        p.plus(1.6 * size, -1.2 * size),
+                        p.plus(0, -2 * size),
+                        p.plus(-1.6 * size, -1.2 * size),
+                        p.plus(-1.8 * size, 0.6 * size)));
     }
 
     private void marks() {

@@ -23,6 +23,9 @@ final class MainScene {
     final AirCase c;
     final Optional<String> chosen;
     final Map<String, Sized> sized = new HashMap<>();
+    /** Speed in each pipe in the worst case (m/s); empty while nothing flows. */
+    final Map<String, Double> speeds = new HashMap<>();
+
     final Drawing.Sheet sheet = new Drawing.Sheet();
     final boolean labelled;
     /** Whether sound fittings and the valves of legs are drawn: in a large shop they would lie over each other. */
@@ -36,6 +39,9 @@ final class MainScene {
         this.c = c;
         this.chosen = chosen;
         c.sized().forEach(s -> sized.put(s.name(), s));
+        if (c.flows()) {
+            c.together().flow().pipes().forEach(p -> speeds.put(p.pipe().name(), p.metresPerSecond()));
+        }
         c.walked()
                 .spots()
                 .forEach((name, s) -> hung.put(
@@ -66,6 +72,6 @@ final class MainScene {
     }
 
     Drawing done() {
-        return sheet.done(-6, -6, WIDE + 6, HIGH + 6);
+        return sheet.done(-6, speeds.isEmpty() ? -6 : -24, WIDE + 6, HIGH + 6);
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Subject;
+import mellowflare.core.air.work.SpeedGuide;
 import mellowflare.core.flow.network.NetworkFlow;
 import mellowflare.core.geometry.Fill;
 import mellowflare.core.geometry.Pen;
@@ -12,6 +13,7 @@ import mellowflare.core.geometry.Shape;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.AirReference;
 import mellowflare.core.measure.FreeAir;
+import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.run.cut.Rods;
 import mellowflare.core.run.cut.Stretch;
@@ -24,6 +26,10 @@ import mellowflare.core.run.walk.Walked;
 final class Pipework {
     private static final double THIN = 1.1;
     private static final double FAT = 2.6;
+    /** Half of a tick across a pipe. */
+    private static final double TICK = 3.4;
+    /** Where the scale stands on the paper. */
+    private static final double SCALE = -17;
     /** A large shop is drawn with thinner pipes. */
     private static final double FINER = 0.55;
 
@@ -60,11 +66,7 @@ final class Pipework {
         if (on.detailed && r.overTheTop()) {
             bow(a, pen, half);
         }
-        on.sheet.path(
-                pen,
-                r.kind() == Walked.Kind.HOSE ? Fill.RUBBER : Fill.METAL,
-                true,
-                List.of(a.plus(dx, dy), b.plus(dx, dy), b.plus(-dx, -dy), a.plus(-dx, -dy)));
+        on.sheet.path(pen, fill(r), true, List.of(a.plus(dx, dy), b.plus(dx, dy), b.plus(-dx, -dy), a.plus(-dx, -dy)));
         on.sheet.spot(
                 Subject.MAIN,
                 Math.min(a.x(), b.x()) - 3,
@@ -114,6 +116,61 @@ final class Pipework {
         }
     }
 
+    /** How fast the air runs in the worst case, against the guide for such a run. */
+    private Fill fill(Walked.Run r) {
+        if (r.kind() == Walked.Kind.HOSE) {
+            return Fill.RUBBER;
+        }
+        double share = on.speeds.getOrDefault(r.name(), 0.0) / SpeedGuide.metresPerSecond(r);
+        return share == 0
+                ? Fill.METAL
+                : share > 1 ? Fill.OVER : share > 2 / 3.0 ? Fill.DEEP : share > 1 / 3.0 ? Fill.MIDDLE : Fill.PALE;
+    }
+
+    /** Where one bar or piece meets the next between two fittings: a tick across the pipe. */
+    void couplings() {
+        if (!on.detailed || on.c.work().isEmpty()) {
+            return;
+        }
+        for (Stretch s : on.c.work().get().stretches()) {
+            double all = s.pieces().stream().mapToDouble(Length::mm).sum();
+            Point a = on.paper(s.from());
+            Point b = on.paper(s.to());
+            double n = Math.hypot(b.x() - a.x(), b.y() - a.y());
+            double done = 0;
+            for (int i = 0; i < s.pieces().size() - 1 && n > 1; i++) {
+                done += s.pieces().get(i).mm();
+                Point at = a.plus((b.x() - a.x()) * done / all, (b.y() - a.y()) * done / all);
+                double half = TICK / n;
+                on.sheet.path(
+                        Pen.OUTLINE,
+                        Fill.NONE,
+                        false,
+                        List.of(
+                                at.plus(-(b.y() - a.y()) * half, (b.x() - a.x()) * half),
+                                at.plus((b.y() - a.y()) * half, -(b.x() - a.x()) * half)));
+            }
+        }
+    }
+
+    /** What the shades say. */
+    void scale() {
+        if (on.speeds.isEmpty()) {
+            return;
+        }
+        double x = 0;
+        for (Fill f : List.of(Fill.PALE, Fill.MIDDLE, Fill.DEEP, Fill.OVER)) {
+            on.sheet.rect(Pen.FINE, f, x, SCALE, x + 9, SCALE + 3);
+            x += 9;
+        }
+        on.sheet.label(
+                new Point(x + 3, SCALE + 0.6),
+                Say.it("pipework.scale"),
+                Say.it("pipework.scale-under"),
+                Shape.Role.NAME,
+                Shape.Anchor.START);
+    }
+
     /** A small bow over the top of the main. */
     private void bow(Point a, Pen pen, double half) {
         double up = 4.5 + half;
@@ -126,6 +183,10 @@ final class Pipework {
 
     /** Which way the air goes in the worst case. */
     void arrows() {
+        double most = on.c.together().flow().pipes().stream()
+                .mapToDouble(p -> p.flow().kgPerSecond())
+                .max()
+                .orElse(1);
         for (NetworkFlow.InPipe p : on.c.together().flow().pipes()) {
             Sized s = on.sized.get(p.pipe().name());
             if (s == null
@@ -141,7 +202,8 @@ final class Pipework {
             }
             double ux = (b.x() - a.x()) / n;
             double uy = (b.y() - a.y()) / n;
-            double size = half(s.run()) + 1.4;
+            // The more flows, the larger its arrow.
+            double size = half(s.run()) + 0.6 + 1.6 * Math.sqrt(p.flow().kgPerSecond() / most);
             Point tip = new Point((a.x() + b.x()) / 2 + ux * size, (a.y() + b.y()) / 2 + uy * size);
             on.sheet.path(
                     Pen.NONE,

@@ -156,7 +156,7 @@ public final class GasDrawing {
         }
         double whole = stage.get().bar() - floor.get().bar();
         double left = whole > 0 ? (here.get().bar() - floor.get().bar()) / whole : 0;
-        return left < 0 ? Fill.SHORT : left < 1 / 3.0 ? Fill.SCARCE : left < 2 / 3.0 ? Fill.ENOUGH : Fill.PLENTY;
+        return left < 0 ? Fill.OVER : left < 1 / 3.0 ? Fill.PALE : left < 2 / 3.0 ? Fill.MIDDLE : Fill.DEEP;
     }
 
     private void run(Walked.Run r) {
@@ -355,7 +355,7 @@ public final class GasDrawing {
                 * 1.05;
         double now = Math.max(0, Math.min(1, i.pressure().get().bar() / top)) * COLUMN;
         sheet.rect(Pen.FINE, Fill.PAPER, foot.x(), foot.y(), foot.x() + 4, foot.y() + COLUMN);
-        sheet.rect(Pen.NONE, i.shortOf() ? Fill.SHORT : Fill.PLENTY, foot.x(), foot.y(), foot.x() + 4, foot.y() + now);
+        sheet.rect(Pen.NONE, i.shortOf() ? Fill.OVER : Fill.DEEP, foot.x(), foot.y(), foot.x() + 4, foot.y() + now);
         i.least().ifPresent(l -> {
             double y = foot.y() + Math.min(1, l.bar() / top) * COLUMN;
             sheet.line(Pen.OUTLINE, new Point(foot.x() - 2, y), new Point(foot.x() + 6, y));
@@ -382,7 +382,7 @@ public final class GasDrawing {
             return;
         }
         double x = 0;
-        Fill[] fills = {Fill.PLENTY, Fill.ENOUGH, Fill.SCARCE, Fill.SHORT};
+        Fill[] fills = {Fill.DEEP, Fill.MIDDLE, Fill.PALE, Fill.OVER};
         for (Fill f : fills) {
             sheet.rect(Pen.FINE, f, x, -4, x + 9, -1);
             x += 9;

@@ -48,26 +48,6 @@ public record TubeCut(Length developed, Length endA, Length endB, Length squareU
         return Say.it("tube-cut.rounded-up-by", "roundingError", LengthFormat.figure(roundingError(units), units));
     }
 
-    /** What the cut is made of, as a sentence. */
-    public String sum(UnitSystem units) {
-        return Say.it(
-                "tube-cut.exact-cut-developed-end",
-                "exact",
-                LengthFormat.figure(exact(), units),
-                "developed",
-                LengthFormat.figure(developed, units),
-                "endA",
-                LengthFormat.figure(endA, units),
-                "endB",
-                LengthFormat.figure(endB, units),
-                "squareUp",
-                LengthFormat.figure(squareUp, units),
-                "trim",
-                trim.mm() > 0 ? LengthFormat.figure(trim, units) : "none",
-                "roundingError",
-                LengthFormat.figure(roundingError(units), units));
-    }
-
     /** Weight of the cut tube (kg). */
     public double kilograms(Tube tube) {
         return tube.kilograms(exact());

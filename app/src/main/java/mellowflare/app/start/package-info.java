@@ -1,0 +1,2 @@
+/** What a new job is: asked once, in one line. */
+package mellowflare.app.start;

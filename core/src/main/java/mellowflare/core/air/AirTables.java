@@ -1,0 +1,230 @@
+package mellowflare.core.air;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import mellowflare.core.advice.Figure;
+import mellowflare.core.advice.Subject;
+import mellowflare.core.air.cut.CutWork;
+import mellowflare.core.air.water.Water;
+import mellowflare.core.air.work.AirCase;
+import mellowflare.core.line.BarTable;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.run.walk.Walked;
+import mellowflare.core.table.FigureTable;
+import mellowflare.core.table.FigureTable.Column;
+import mellowflare.core.table.FigureTable.Row;
+import mellowflare.core.table.FigureTable.What;
+
+/** The figures of a workshop main: pressures, heights, water, bars, rods, hoses and parts. */
+final class AirTables {
+    private static final int WETTEST = 5;
+
+    private final AirCase c;
+    private final UnitSystem units;
+
+    private AirTables(AirCase c) {
+        this.c = c;
+        this.units = c.units();
+    }
+
+    static List<FigureTable> of(AirCase c) {
+        AirTables t = new AirTables(c);
+        List<FigureTable> all = new ArrayList<>();
+        all.add(t.outlets());
+        all.add(t.heights());
+        c.water().ifPresent(w -> {
+            all.add(t.falls(w));
+            all.add(t.water(w));
+        });
+        c.work().filter(w -> !w.stretches().isEmpty()).ifPresent(w -> {
+            c.system().ifPresent(s -> all.add(BarTable.of(w.bars(c.main(), s), t.units)));
+            all.add(t.nipples(w));
+            all.add(t.rods(w));
+            all.add(t.hoses(w));
+            all.add(t.parts(w));
+        });
+        return all.stream().filter(x -> !x.rows().isEmpty()).toList();
+    }
+
+    /** What stands at every outlet while the tools of the worst case run. */
+    private FigureTable outlets() {
+        List<Row> rows = c.walked().runs().stream()
+                .filter(r -> r.kind() == Walked.Kind.DROP)
+                .map(r -> outlet(r.to()))
+                .toList();
+        return FigureTable.of(
+                What.PRESSURES,
+                Say.it("air-tables.outlets"),
+                List.of(
+                        Column.words(Say.it("air-tables.outlet")),
+                        Column.figures(Say.it("air-tables.pressure")),
+                        Column.words(Say.it("air-tables.worst-case"))),
+                rows);
+    }
+
+    private Row outlet(String name) {
+        boolean running = c.together().scenario().running().containsKey(name);
+        Optional<String> pressure = c.flows() && running
+                ? c.pressure(AirCase.toolAt(name)).map(p -> Figure.of(p).text(units))
+                : Optional.empty();
+        String how = !running
+                ? Say.it("air-tables.rests")
+                : c.together().tight().filter(name::equals).isPresent()
+                        ? Say.it("air-tables.tightest")
+                        : Say.it("air-tables.runs");
+        return Row.of(name, pressure.orElse(FigureTable.OPEN), how).about(Subject.OUTLET);
+    }
+
+    /** What the chalk line is snapped by. */
+    private FigureTable heights() {
+        return FigureTable.of(
+                What.HEIGHTS,
+                Say.it("air-tables.heights"),
+                List.of(
+                        Column.words(Say.it("air-tables.run")),
+                        Column.figures(Say.it("air-tables.long")),
+                        Column.figures(Say.it("air-tables.start")),
+                        Column.figures(Say.it("air-tables.end"))),
+                c.fall().sections(c.walked()).stream()
+                        .map(s -> Row.of(
+                                s.run().name(),
+                                LengthFormat.shop(s.run().length(), units),
+                                LengthFormat.shop(s.first(), units),
+                                LengthFormat.shop(s.second(), units)))
+                        .toList());
+    }
+
+    /** Where water gathers, and how long a drip leg takes to fill. */
+    private FigureTable water(Water water) {
+        return FigureTable.of(
+                What.WATER,
+                Say.it("air-tables.water"),
+                List.of(
+                        Column.words(Say.it("air-tables.place")),
+                        Column.figures(Say.it("air-tables.a-day")),
+                        Column.figures(Say.it("air-tables.leg-holds")),
+                        Column.figures(Say.it("air-tables.full-after"))),
+                water.gathered().stream()
+                        .map(g -> Row.of(
+                                g.place(),
+                                litres(g.litres()),
+                                g.leg().map(l -> litres(l.volume().litres())).orElse(FigureTable.OPEN),
+                                g.leg()
+                                        .flatMap(Water.Leg::daysToFull)
+                                        .map(AirTables::days)
+                                        .orElse(FigureTable.OPEN)))
+                        .toList());
+    }
+
+    private static String days(double days) {
+        return days < 1
+                ? Say.it("air-tables.soon")
+                : Say.it("air-tables.days", "count", LengthFormat.decimal(days, 0, 0));
+    }
+
+    /** The runs in which most falls out, as the air cools on its way. */
+    private FigureTable falls(Water water) {
+        return FigureTable.of(
+                What.FALLS,
+                Say.it("air-tables.falls"),
+                List.of(
+                        Column.words(Say.it("air-tables.run")),
+                        Column.figures(Say.it("air-tables.a-day")),
+                        Column.figures(Say.it("air-tables.comes-in")),
+                        Column.figures(Say.it("air-tables.goes-on"))),
+                water.wettest(WETTEST).stream()
+                        .map(f -> Row.of(
+                                f.run(),
+                                litres(f.litres()),
+                                Figure.of(f.in()).text(units),
+                                Figure.of(f.out()).text(units)))
+                        .toList());
+    }
+
+    private String litres(double litres) {
+        return new Figure.OfLitres(litres).text(units);
+    }
+
+    private FigureTable rods(CutWork work) {
+        List<Row> rows = new ArrayList<>();
+        work.stretches().forEach(s -> {
+            for (int i = 0; i < work.rods(s).size(); i++) {
+                rows.add(Row.of(
+                        s.name(),
+                        Integer.toString(i + 1),
+                        LengthFormat.shop(work.rods(s).get(i).length(), units)));
+            }
+        });
+        return FigureTable.of(
+                What.RODS,
+                Say.it("air-tables.rods"),
+                List.of(
+                        Column.words(Say.it("air-tables.run")),
+                        Column.figures(Say.it("air-tables.hanger")),
+                        Column.figures(Say.it("air-tables.rod"))),
+                rows);
+    }
+
+    /** Stretches so short that they are bought threaded. */
+    private FigureTable nipples(CutWork work) {
+        return FigureTable.of(
+                What.NIPPLES,
+                Say.it("air-tables.nipples"),
+                List.of(
+                        Column.words(Say.it("air-tables.run")),
+                        Column.figures(Say.it("air-tables.between")),
+                        Column.figures(Say.it("air-tables.nipple"))),
+                work.stretches().stream()
+                        .filter(s -> s.nipple().isPresent())
+                        .map(s -> Row.of(
+                                s.name(),
+                                LengthFormat.shop(s.between(), units),
+                                LengthFormat.shop(s.nipple().get(), UnitSystem.INCH)))
+                        .toList());
+    }
+
+    private FigureTable hoses(CutWork work) {
+        return FigureTable.of(
+                What.HOSES,
+                Say.it("air-tables.hoses"),
+                List.of(
+                        Column.words(Say.it("air-tables.hose-for")),
+                        Column.figures(Say.it("air-tables.bore")),
+                        Column.figures(Say.it("air-tables.cut"))),
+                work.hoses().stream()
+                        .map(h -> Row.of(
+                                h.name(), LengthFormat.figure(h.bore(), units), LengthFormat.shop(h.length(), units)))
+                        .toList());
+    }
+
+    private FigureTable parts(CutWork work) {
+        return FigureTable.of(
+                        What.PARTS,
+                        Say.it("air-tables.parts"),
+                        List.of(
+                                Column.words(Say.it("air-tables.part")),
+                                Column.figures(Say.it("air-tables.count")),
+                                Column.figures(Say.it("air-tables.each")),
+                                Column.figures(Say.it("air-tables.price"))),
+                        work.parts().stream()
+                                .map(p -> Row.of(
+                                        p.name(),
+                                        p.metres()
+                                                ? Say.it(
+                                                        "air-tables.metres",
+                                                        "count",
+                                                        LengthFormat.decimal(p.count(), 1, 0))
+                                                : LengthFormat.decimal(p.count(), 0, 0),
+                                        money(p.each()),
+                                        money(p.price())))
+                                .toList())
+                .withSum(Say.it("air-tables.all"), "", "", money(work.price()))
+                .withNote(Say.it("air-tables.prices"));
+    }
+
+    private static String money(double amount) {
+        return LengthFormat.decimal(amount, 2, 2);
+    }
+}
