@@ -225,7 +225,7 @@ class AirViewTest {
             WaitForAsyncUtils.waitForFxEvents();
             assertThat(main().making().old()).as(wrong).hasSize(2);
         }
-        assertThat(words(robot, "#air-cut")).contains("to buy", "at hand", "hangers", "all parts");
+        assertThat(words(robot, "#air-cut")).contains("to buy", "at hand", "hangers", "all parts with a price");
     }
 
     @Test

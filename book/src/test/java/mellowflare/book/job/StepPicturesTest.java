@@ -13,8 +13,11 @@ import mellowflare.core.geometry.Letters;
 import mellowflare.core.geometry.Shape;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.pipe.PipeLineKind;
 import mellowflare.core.procedure.Step;
+import mellowflare.core.tube.TubeLineKind;
 import org.junit.jupiter.api.Test;
 
 /** Pictures of the steps of the demo jobs. */
@@ -57,6 +60,40 @@ class StepPicturesTest {
                         .contains(s.figures().get("crimp").text(slew.job().units()));
             }
         }
+    }
+
+    /** The bar as it is set, not as it might be: the step and its picture say the same stick-out and the same flare. */
+    @Test
+    void testAFlareIsDrawnAsItIsSet() {
+        Evaluation fuel = demo("demo-tube-fuel");
+        for (Step s : fuel.steps()) {
+            if (s.id().startsWith("flare@")) {
+                String stickOut = LengthFormat.figure(
+                        fuel.plan(TubeLineKind.TUBE)
+                                .orElseThrow()
+                                .c()
+                                .a()
+                                .stickOut()
+                                .orElseThrow(),
+                        UnitSystem.METRIC);
+                assertThat(s.says(UnitSystem.METRIC)).contains(stickOut);
+                assertThat(words(fuel.plan().picture(s).orElseThrow())).contains(stickOut + " out");
+            }
+        }
+    }
+
+    @Test
+    void testNewPicturesSayWhatTheirStepsSay() {
+        assertThat(words(picture(demo("demo-tube-fuel"), "nut@A").orElseThrow()))
+                .contains("thread towards the end")
+                .contains("wide mouth");
+        assertThat(words(picture(demo("demo-tube-fuel"), "look@A").orElseThrow()))
+                .contains("12.07 mm")
+                .contains("cracked");
+        Evaluation shed = demo("demo-shed-air");
+        assertThat(words(picture(shed, "line").orElseThrow())).contains("10 mm").contains("to the drain");
+        assertThat(words(picture(shed, "mark").orElseThrow())).contains("48 mm on 50");
+        assertThat(picture(shed, "join")).isEmpty();
     }
 
     @Test

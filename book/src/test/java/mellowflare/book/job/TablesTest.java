@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import mellowflare.book.Jobs;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
+import mellowflare.core.line.Plan;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.table.FigureTable;
 import org.apache.pdfbox.Loader;
@@ -45,6 +47,17 @@ class TablesTest {
         }
         assertThat(odd).isEmpty();
         assertThat(looked).isGreaterThan(40);
+    }
+
+    @Test
+    void testEachTableAloneIsTheOneAmongAll() {
+        for (Job job : Jobs.demo()) {
+            Plan plan = Evaluation.of(job, Jobs.DATA).plan();
+            List<FigureTable> alone = Stream.of(FigureTable.What.values())
+                    .flatMap(w -> plan.table(w).stream())
+                    .toList();
+            assertThat(alone).as(job.id()).containsExactlyInAnyOrderElementsOf(plan.tables());
+        }
     }
 
     @Test

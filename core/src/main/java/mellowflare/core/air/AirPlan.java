@@ -49,6 +49,16 @@ public record AirPlan(AirCase c, List<Finding> findings, List<Step> steps) imple
     }
 
     @Override
+    public Optional<FigureTable> table(FigureTable.What what) {
+        return AirTables.of(c, what);
+    }
+
+    @Override
+    public Optional<Drawing> picture(Step step) {
+        return AirPictures.of(c, step);
+    }
+
+    @Override
     public String stillNeeded() {
         return Say.it("air-plan.walk-main-air-say");
     }

@@ -9,6 +9,7 @@ import mellowflare.core.air.cut.CutWork;
 import mellowflare.core.air.water.Water;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.line.BarTable;
+import mellowflare.core.line.PartsTable;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.run.walk.Walked;
@@ -20,6 +21,16 @@ import mellowflare.core.table.FigureTable.What;
 /** The figures of a workshop main: pressures, heights, water, bars, rods, hoses and parts. */
 final class AirTables {
     private static final int WETTEST = 5;
+    private static final List<What> ORDER = List.of(
+            What.PRESSURES,
+            What.HEIGHTS,
+            What.FALLS,
+            What.WATER,
+            What.BARS,
+            What.NIPPLES,
+            What.RODS,
+            What.HOSES,
+            What.PARTS);
 
     private final AirCase c;
     private final UnitSystem units;
@@ -30,22 +41,26 @@ final class AirTables {
     }
 
     static List<FigureTable> of(AirCase c) {
+        return ORDER.stream().flatMap(w -> of(c, w).stream()).toList();
+    }
+
+    /** One of them, without working the others out: bars take a search. */
+    static Optional<FigureTable> of(AirCase c, What what) {
         AirTables t = new AirTables(c);
-        List<FigureTable> all = new ArrayList<>();
-        all.add(t.outlets());
-        all.add(t.heights());
-        c.water().ifPresent(w -> {
-            all.add(t.falls(w));
-            all.add(t.water(w));
-        });
-        c.work().filter(w -> !w.stretches().isEmpty()).ifPresent(w -> {
-            c.system().ifPresent(s -> all.add(BarTable.of(w.bars(c.main(), s), t.units)));
-            all.add(t.nipples(w));
-            all.add(t.rods(w));
-            all.add(t.hoses(w));
-            all.add(t.parts(w));
-        });
-        return all.stream().filter(x -> !x.rows().isEmpty()).toList();
+        Optional<CutWork> work = c.work().filter(w -> !w.stretches().isEmpty());
+        Optional<FigureTable> table = switch (what) {
+            case PRESSURES -> Optional.of(t.outlets());
+            case HEIGHTS -> Optional.of(t.heights());
+            case FALLS -> c.water().map(t::falls);
+            case WATER -> c.water().map(t::water);
+            case BARS -> work.flatMap(w -> c.system().map(s -> BarTable.of(w.bars(c.main(), s), t.units)));
+            case NIPPLES -> work.map(t::nipples);
+            case RODS -> work.map(t::rods);
+            case HOSES -> work.map(t::hoses);
+            case PARTS -> work.map(AirTables::parts);
+            case SUM, BENDS, STRETCHES -> Optional.empty();
+        };
+        return table.filter(x -> !x.rows().isEmpty());
     }
 
     /** What stands at every outlet while the tools of the worst case run. */
@@ -199,32 +214,10 @@ final class AirTables {
                         .toList());
     }
 
-    private FigureTable parts(CutWork work) {
-        return FigureTable.of(
-                        What.PARTS,
-                        Say.it("air-tables.parts"),
-                        List.of(
-                                Column.words(Say.it("air-tables.part")),
-                                Column.figures(Say.it("air-tables.count")),
-                                Column.figures(Say.it("air-tables.each")),
-                                Column.figures(Say.it("air-tables.price"))),
-                        work.parts().stream()
-                                .map(p -> Row.of(
-                                        p.name(),
-                                        p.metres()
-                                                ? Say.it(
-                                                        "air-tables.metres",
-                                                        "count",
-                                                        LengthFormat.decimal(p.count(), 1, 0))
-                                                : LengthFormat.decimal(p.count(), 0, 0),
-                                        money(p.each()),
-                                        money(p.price())))
-                                .toList())
-                .withSum(Say.it("air-tables.all"), "", "", money(work.price()))
-                .withNote(Say.it("air-tables.prices"));
-    }
-
-    private static String money(double amount) {
-        return LengthFormat.decimal(amount, 2, 2);
+    private static FigureTable parts(CutWork work) {
+        return PartsTable.of(work.parts().stream()
+                .map(p -> new PartsTable.Part(
+                        p.name(), p.count(), p.metres(), Optional.of(p.each()).filter(e -> e > 0)))
+                .toList());
     }
 }

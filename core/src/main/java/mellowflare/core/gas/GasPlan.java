@@ -14,6 +14,7 @@ import mellowflare.core.geometry.Drawing;
 import mellowflare.core.line.BenchWords;
 import mellowflare.core.line.CutFigure;
 import mellowflare.core.line.Plan;
+import mellowflare.core.line.StepPictures;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.table.FigureTable;
@@ -39,6 +40,11 @@ public record GasPlan(GasCase c, List<Finding> findings, List<Step> steps) imple
     @Override
     public List<FigureTable> tables() {
         return GasTables.of(c);
+    }
+
+    @Override
+    public Optional<Drawing> picture(Step step) {
+        return StepPictures.thread(StepPictures.of(step, c.units()));
     }
 
     @Override

@@ -1,7 +1,9 @@
 package mellowflare.core.line;
 
 import java.util.Optional;
+import mellowflare.core.geometry.Drawing;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.picture.TapedThreadPicture;
 import mellowflare.core.procedure.Step;
 
 /** What pictures of steps read from a step: which row it is, and its figures as they stand in its words. */
@@ -35,6 +37,18 @@ public final class StepPictures {
                     .map(f -> f.text(units))
                     .filter(t -> !t.isBlank() && !t.equals(StepFiller.OPEN));
         }
+
+        /** A figure that the words of the step say; empty where they do not. */
+        public Optional<String> said(String name) {
+            return text(name).filter(step.says(units)::contains);
+        }
+    }
+
+    /** The male thread with its sealant, for a step that says what goes on it; empty for any other. */
+    public static Optional<Drawing> thread(Figures f) {
+        return f.said("sealant")
+                .map(t -> TapedThreadPicture.of(
+                        brief(t), Say.it("step-pictures.first-bare"), Say.it("step-pictures.with-the-thread")));
     }
 
     /** Words short enough for a picture; the step has the rest. */

@@ -5,11 +5,15 @@ import mellowflare.core.connection.LineEnd;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Fill;
 import mellowflare.core.line.StepPictures;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.picture.FlareLooksPicture;
+import mellowflare.core.picture.NutPicture;
 import mellowflare.core.picture.TapePicture;
 import mellowflare.core.picture.WrenchPicture;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.tube.draw.FlareDrawing;
 import mellowflare.core.tube.draw.MarkStrip;
+import mellowflare.core.tube.end.EndTraits;
 import mellowflare.core.tube.flare.FlareSetting;
 import mellowflare.core.tube.line.TubeCase;
 import mellowflare.core.tube.line.TubeSide;
@@ -24,7 +28,9 @@ final class TubePictures {
             case "measure", "cut" ->
                 f.text("cut").map(t -> TapePicture.marked(t, Say.it("pictures.square-end"), Fill.METAL));
             case "marks", "bend" -> MarkStrip.of(c, LineEnd.A);
-            case "flare", "look" -> flare(c, side(c, step));
+            case "flare" -> flare(c, side(c, step));
+            case "look" -> looks(c, side(c, step));
+            case "nut", "second-nut" -> nut(side(c, step));
             case "fit" ->
                 f.text("tighten")
                         .map(t -> WrenchPicture.of(
@@ -37,11 +43,34 @@ final class TubePictures {
         return c.sides().get(step.id().endsWith("@B") ? 1 : 0);
     }
 
-    /** Set to the middle of the band, and what comes of it. */
+    /** The way round that cannot be put right once the end is made. */
+    private static Optional<Drawing> nut(TubeSide s) {
+        return s.traits()
+                .filter(t -> t.nut() != EndTraits.Nut.NONE)
+                .map(t -> NutPicture.of(
+                        Say.it("pictures.nut-thread"), t.sleeve() ? Say.it("pictures.sleeve-mouth") : ""));
+    }
+
+    /** Only a flare has these faults. */
+    private static Optional<Drawing> looks(TubeCase c, TubeSide s) {
+        return s.made()
+                .map(m -> FlareLooksPicture.of(
+                        Say.it("pictures.good", "across", LengthFormat.figure(m.diameter(), c.units())),
+                        Say.it("pictures.small"),
+                        Say.it("pictures.lopsided"),
+                        Say.it("pictures.cracked")));
+    }
+
+    /** As it is set, or to the middle of the band while nothing is, and what comes of it. */
     private static Optional<Drawing> flare(TubeCase c, TubeSide s) {
         return s.bench()
-                .flatMap(b -> s.settable()
-                        .map(FlareSetting::good)
-                        .map(x -> FlareDrawing.of(b, x, b.make(x, s.band(), s.threadBore()), s.band(), c.units())));
+                .flatMap(b -> s.setting()
+                        .or(() -> s.settable().map(FlareSetting::good))
+                        .map(x -> FlareDrawing.of(
+                                b,
+                                x,
+                                s.made().orElseGet(() -> b.make(x, s.band(), s.threadBore())),
+                                s.band(),
+                                c.units())));
     }
 }

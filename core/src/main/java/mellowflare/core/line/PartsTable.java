@@ -1,0 +1,59 @@
+package mellowflare.core.line;
+
+import java.util.List;
+import java.util.Optional;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.table.FigureTable;
+import mellowflare.core.table.FigureTable.Column;
+import mellowflare.core.table.FigureTable.Row;
+import mellowflare.core.table.FigureTable.What;
+
+/** The parts of a line with what they cost together. */
+public final class PartsTable {
+    private PartsTable() {}
+
+    /**
+     * One part.
+     *
+     * @param name as asked for over the counter
+     * @param count how many, or metres
+     * @param metres whether it is counted in metres
+     * @param each price of one, in the catalogue's money; empty where none is known
+     */
+    public record Part(String name, double count, boolean metres, Optional<Double> each) {
+        private Optional<Double> price() {
+            return each.map(e -> e * count);
+        }
+
+        private String amount() {
+            return metres
+                    ? Say.it("parts-table.metres", "count", LengthFormat.decimal(count, 2, 0))
+                    : LengthFormat.decimal(count, 0, 0);
+        }
+    }
+
+    /** Parts without a price are left out of the sum. */
+    public static FigureTable of(List<Part> parts) {
+        double sum = parts.stream()
+                .flatMap(p -> p.price().stream())
+                .mapToDouble(x -> x)
+                .sum();
+        return FigureTable.of(
+                        What.PARTS,
+                        Say.it("parts-table.parts"),
+                        List.of(
+                                Column.words(Say.it("parts-table.part")),
+                                Column.figures(Say.it("parts-table.count")),
+                                Column.figures(Say.it("parts-table.each")),
+                                Column.figures(Say.it("parts-table.price"))),
+                        parts.stream()
+                                .map(p -> Row.of(p.name(), p.amount(), money(p.each()), money(p.price())))
+                                .toList())
+                .withSum(Say.it("parts-table.all"), "", "", money(Optional.of(sum)))
+                .withNote(Say.it("parts-table.prices"));
+    }
+
+    private static String money(Optional<Double> amount) {
+        return amount.map(a -> LengthFormat.decimal(a, 2, 2)).orElse(FigureTable.OPEN);
+    }
+}
