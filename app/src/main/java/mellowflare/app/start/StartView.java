@@ -13,7 +13,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.Text;
 
-/** One line that asks what a new job is, over the answers: a number or a few words choose one, Enter takes the first. */
+/** One line that asks, over the answers: a number or a few words choose some, Enter takes the first. */
 public final class StartView {
     private final Asks model;
     private final TextField asked = new TextField();
@@ -29,7 +29,6 @@ public final class StartView {
         asked.textProperty().addListener((o, was, now) -> answers());
         asked.setOnAction(
                 e -> model.matching(asked.getText()).stream().findFirst().ifPresent(this::begin));
-        asked.addEventFilter(KeyEvent.KEY_TYPED, this::number);
         Label none = Text.of(Say.it("start-view.none"), "soft");
         none.visibleProperty().bind(Bindings.isEmpty(answers.getChildren()));
         none.managedProperty().bind(none.visibleProperty());
@@ -61,18 +60,6 @@ public final class StartView {
         asked.clear();
         answers();
         asked.requestFocus();
-    }
-
-    /** A number chooses at once while nothing else is typed. */
-    private void number(KeyEvent e) {
-        if (!asked.getText().isEmpty() || e.getCharacter().length() != 1) {
-            return;
-        }
-        int at = Character.digit(e.getCharacter().charAt(0), 10) - 1;
-        if (at >= 0 && at < model.all().size()) {
-            e.consume();
-            begin(model.all().get(at));
-        }
     }
 
     private void begin(Asks.Answer chosen) {

@@ -55,6 +55,7 @@ class FirstMinuteTest extends DrivenWindow {
         key(robot, KeyCode.CONTROL, KeyCode.N);
         assertThat(focused().getId()).isEqualTo("what-is-it");
         write(robot, "1");
+        key(robot, KeyCode.ENTER);
         assertThat(desk.job().title()).isEqualTo("Replace a hose");
         assertThat(desk.job().service().work()).contains(Work.REPLACEMENT);
         assertThat(shell.open()).isEqualTo(Place.GAUGE);

@@ -43,6 +43,9 @@ class StartModelTest {
             assertThat(says(m.matching("hose for the compressor"))).hasSize(2);
             assertThat(m.matching("zzz")).isEmpty();
             assertThat(m.matching(" ,;! ")).hasSize(2);
+            assertThat(says(m.matching("2"))).containsExactly("Plan compressed air");
+            assertThat(m.matching("7")).isEmpty();
+            assertThat(says(m.matching("1/2 air line in the shed"))).containsExactly("Plan compressed air");
         }
     }
 
