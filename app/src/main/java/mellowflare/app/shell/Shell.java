@@ -136,6 +136,13 @@ public final class Shell extends BorderPane implements Leads {
         pages.get(place).opened();
     }
 
+    /** Never on a page that a question lies over. */
+    private void act() {
+        if (pages.get(open).isOpen()) {
+            pages.get(open).act();
+        }
+    }
+
     /** Asks what the open job is. */
     public void ask() {
         ask(start);
@@ -246,7 +253,7 @@ public final class Shell extends BorderPane implements Leads {
                 && open == Place.MAKE
                 && !(getScene().getFocusOwner() instanceof TextInputControl)
                 && !(getScene().getFocusOwner() instanceof Button)) {
-            pages.get(open).act();
+            act();
             e.consume();
         }
     }
@@ -274,7 +281,7 @@ public final class Shell extends BorderPane implements Leads {
                 desk.openNew();
                 ask();
             }
-            case ENTER -> pages.get(open).act();
+            case ENTER -> act();
             case D -> look.nightProperty().set(!look.nightProperty().get());
             case T -> look.largeProperty().set(!look.largeProperty().get());
             default -> used = false;

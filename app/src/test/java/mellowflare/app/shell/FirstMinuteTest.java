@@ -80,4 +80,20 @@ class FirstMinuteTest extends DrivenWindow {
         System.out.println("an empty book to a cut figure: " + keys + " key presses");
         assertThat(keys).isLessThanOrEqualTo(40);
     }
+
+    /** A question lies over the page: its main key does nothing to what nobody sees. */
+    @Test
+    void testTheMainKeyOfAHiddenPageDoesNothing(FxRobot robot) {
+        write(robot, "18.9");
+        key(robot, KeyCode.ENTER);
+        write(robot, "16");
+        key(robot, KeyCode.CONTROL, KeyCode.ENTER);
+        write(robot, "2");
+        robot.interact(() -> shell.ask());
+        key(robot, KeyCode.CONTROL, KeyCode.ENTER);
+        assertThat(desk.job().ports().a().end()).isEmpty();
+        key(robot, KeyCode.ALT, KeyCode.G);
+        key(robot, KeyCode.CONTROL, KeyCode.ENTER);
+        assertThat(desk.job().ports().a().end()).isPresent();
+    }
 }

@@ -189,7 +189,8 @@ public final class SheetPage implements AutoCloseable {
             y -= BLANK;
             for (int i = from; i < Math.min(all.size(), from + BESIDE); i++) {
                 float x = (i - from) * (wide + GUTTER);
-                put(wrap(all.get(i).known(), 10, wide, false).get(0), x, 10, false, 0.13f);
+                List<String> known = wrap(all.get(i).known(), 10, wide - 10, false);
+                put(known.size() > 1 ? known.get(0) + " …" : known.get(0), x, 10, false, 0.13f);
                 out.setStrokingColor(0.37f, 0.37f, 0.37f);
                 out.setLineWidth(0.5f);
                 out.moveTo(LEFT + x, y - 3);

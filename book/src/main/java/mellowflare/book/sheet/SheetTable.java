@@ -69,6 +69,8 @@ final class SheetTable {
     private void lines(List<List<String>> cells, float size, boolean bold, Row row) throws IOException {
         int most = cells.stream().mapToInt(List::size).max().orElse(1);
         for (int n = 0; n < most; n++) {
+            // A row higher than a page goes on over the next one.
+            page.need(LEADING);
             page.gap(LEADING);
             float x = 0;
             for (int i = 0; i < wide.length; i++) {

@@ -2,16 +2,17 @@ package mellowflare.core.job;
 
 import java.util.List;
 import java.util.Optional;
+import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Need;
 import mellowflare.core.advice.StillNeeded;
 import mellowflare.core.advice.Subject;
 
 /**
- * What to do next with a job: measure end A, then end B, then tell what checks wait for, then make it.
+ * What to do next with a job: measure end A, then end B, then tell what checks wait for, then clear what stops it, then make it.
  *
  * @param says a short sentence
  * @param at where it is done
- * @param need what is asked for there; empty for the making
+ * @param need what is asked for there; empty for a stop and for the making
  */
 public record NextThing(String says, Subject at, Optional<Need> need) {
     /** Empty when all is told and nothing is left to do. */
@@ -20,6 +21,11 @@ public record NextThing(String says, Subject at, Optional<Need> need) {
         if (!needs.isEmpty()) {
             Need first = needs.get(0).need();
             return Optional.of(new NextThing(first.asks(), first.at(), Optional.of(first)));
+        }
+        Optional<Finding> stop = now.findings().stream().filter(Finding::stops).findFirst();
+        if (stop.isPresent()) {
+            Finding f = stop.get();
+            return Optional.of(new NextThing(f.says(now.job().units()), f.about(), Optional.empty()));
         }
         return now.steps().isEmpty() || now.leftOff().done()
                 ? Optional.empty()

@@ -75,7 +75,7 @@ final class TubeTables {
                         Say.it("tube-tables.sum"),
                         List.of(Column.words(""), Column.figures(Say.it("tube-tables.length"))),
                         rows)
-                .withSum(Say.it("tube-tables.cut"), LengthFormat.figure(cut.shop(units), units));
+                .withSum(Say.it("tube-tables.cut"), LengthFormat.shop(cut.shop(units), units));
     }
 
     private static Row row(String name, Length length, UnitSystem units) {
