@@ -110,6 +110,7 @@ public final class AirView implements Page {
                 false,
                 s -> s.ifPresent(model::method));
         LeafPage.dress(room, look, "air-room", Say.it("air-view.the-main-its-room"));
+        room.tells(part -> model.plan().figuresOf(part));
         LeafPage.dress(flat, look, "air-flat", Say.it("air-view.the-day-or-bars"));
         TurnByHand.on(room, (right, down) -> {
             model.turn(right, down);

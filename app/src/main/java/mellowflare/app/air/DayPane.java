@@ -1,24 +1,26 @@
 package mellowflare.app.air;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import javafx.geometry.Pos;
+import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.Press;
+import mellowflare.app.entry.TablesPane;
 import mellowflare.app.entry.Text;
-import mellowflare.core.advice.Figure;
 import mellowflare.core.air.day.DayRun;
-import mellowflare.core.air.demand.Compressor;
-import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.air.day.DayTables;
+import mellowflare.core.table.FigureTable;
 
 /** A day run through: what the compressor did, and who lacked air. */
 final class DayPane extends VBox {
     private final AirModel model;
     private final AirWork work;
-    private final VBox words = new VBox(2);
+    private final TablesPane day = new TablesPane();
+    private final TablesPane lacks = new TablesPane();
+    private final Label says = Text.of("", "finding-remedy");
     private long seed = 1;
 
     DayPane(AirModel model, AirWork work) {
@@ -32,54 +34,18 @@ final class DayPane extends VBox {
                 Press.quiet(Say.it("day-pane.run-another-day"), () -> work.day(++seed)),
                 new Progress(work));
         head.setAlignment(Pos.CENTER_LEFT);
-        getChildren().setAll(head, words);
+        getChildren().setAll(head, says, new Columns(new double[] {52, 48}, day, lacks));
     }
 
     void refresh() {
-        Text.fill(words, lines(), "finding-remedy");
-    }
-
-    private List<String> lines() {
         Optional<DayRun> run = work.day();
-        if (run.isEmpty()) {
-            return List.of(Say.it("day-pane.a-working-day-second"));
-        }
-        DayRun d = run.get();
-        List<String> lines = new ArrayList<>();
-        int rated = model.c().compressor().map(Compressor::startsAnHour).orElse(0);
-        lines.add(Say.it(
-                "day-pane.the-compressor-starts-times",
-                "startsAnHour",
-                LengthFormat.decimal(d.startsAnHour(), 1, 0),
-                "rated",
-                rated > 0 ? rated : "none",
-                "loaded",
-                new Figure.OfShare(d.loaded()).text(model.units()),
-                "kilowattHours",
-                LengthFormat.decimal(d.kilowattHours(), 0, 0),
-                "used",
-                LengthFormat.decimal(d.used(), 0, 0)));
-        lines.add(Say.it(
-                "day-pane.the-receiver-goes-down",
-                "lowest",
-                Figure.of(d.lowest()).text(model.units())));
-        lines.add(
-                d.lacking().isEmpty()
-                        ? Say.it("day-pane.nobody-short-air")
-                        : Say.it(
-                                "day-pane.short-air",
-                                "stream",
-                                d.lacking().stream()
-                                        .map(l -> Say.it(
-                                                "day-pane.for-min",
-                                                "outlet",
-                                                l.outlet(),
-                                                "minutes",
-                                                LengthFormat.decimal(l.minutes(), 1, 0)))
-                                        .collect(Collectors.joining(", "))));
-        if (work.dayOld()) {
-            lines.add(Say.it("day-pane.the-main-has-changed"));
-        }
-        return lines;
+        List<FigureTable> tables = run.map(d -> DayTables.of(model.c(), d)).orElse(List.of());
+        day.show(tables.stream().limit(1).toList());
+        lacks.show(tables.stream().skip(1).toList());
+        String text = run.isEmpty()
+                ? Say.it("day-pane.a-working-day-second")
+                : work.dayOld() ? Say.it("day-pane.the-main-has-changed") : "";
+        says.setText(text);
+        says.setManaged(!text.isEmpty());
     }
 }

@@ -13,24 +13,19 @@ import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.Columns;
 import mellowflare.app.entry.Press;
+import mellowflare.app.entry.TablesPane;
 import mellowflare.app.entry.Text;
-import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Method;
 import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.air.size.Delivery;
 import mellowflare.core.air.size.Sizing;
 import mellowflare.core.air.stock.PipeSystem;
-import mellowflare.core.air.work.AirCase;
-import mellowflare.core.flow.network.NetworkFlow;
-import mellowflare.core.measure.AirReference;
-import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.run.stock.PipeSize;
-import mellowflare.core.run.walk.Sized;
+import mellowflare.core.table.FigureTable;
 
 /** The cheapest sizes in every kind of pipe beside each other, what must never be used and why, and what one size larger gives. */
 final class SizesPane extends VBox {
-    private static final int SHOWN = 6;
     /** Columns of the table that hold figures, which never break. */
     private static final int FIRST_FIGURE = 2;
 
@@ -41,7 +36,7 @@ final class SizesPane extends VBox {
     private final AirModel model;
     private final AirWork work;
     private final GridPane table = new GridPane();
-    private final VBox up = new VBox(2);
+    private final TablesPane up = new TablesPane();
     private final VBox refused = new VBox(2);
     private final ChoiceRow<Method> way;
 
@@ -67,9 +62,8 @@ final class SizesPane extends VBox {
         HBox head = new HBox(
                 12, way, Press.quiet(Say.it("sizes-pane.size-every-kind-pipe"), work::size), new Progress(work));
         head.setAlignment(Pos.CENTER_LEFT);
-        VBox left = Text.under(Say.it("sizes-pane.one-size-larger-here"), up);
         VBox right = Text.under(Say.it("sizes-pane.never-for-compressed-air"), refused);
-        getChildren().setAll(head, table, new Columns(new double[] {54, 46}, left, right));
+        getChildren().setAll(head, table, new Columns(new double[] {60, 40}, up, right));
         List<String> never = model.systems().stream()
                 .filter(s -> !s.rated())
                 .map(s -> s.name() + ": " + s.refused().orElse(""))
@@ -174,38 +168,8 @@ final class SizesPane extends VBox {
     }
 
     void refresh() {
-        AirCase c = model.c();
         way.show(Optional.of(model.method(MethodTopic.AIR_SIZES)));
         table();
-        List<String> lines = c.heaviest(SHOWN).stream().map(p -> words(c, p)).toList();
-        Text.fill(up, lines.isEmpty() ? List.of(Say.it("sizes-pane.nothing-flows-yet")) : lines, "finding-remedy");
-    }
-
-    private String words(AirCase c, NetworkFlow.InPipe p) {
-        String size = c.sized().stream()
-                .filter(s -> s.name().equals(p.pipe().name()))
-                .findFirst()
-                .flatMap(Sized::size)
-                .map(PipeSize::name)
-                .orElse("");
-        return Say.it(
-                "sizes-pane.loses-at-one-size",
-                "pipe",
-                p.pipe().name(),
-                "size",
-                size,
-                "drop",
-                Figure.of(p.drop()).text(model.units()),
-                "flow",
-                Figure.of(FreeAir.of(p.flow(), AirReference.ISO1217)).text(model.units()),
-                "metresPerSecond",
-                new Figure.OfSpeed(p.metresPerSecond()).text(model.units()),
-                "oneSizeUp",
-                c.oneSizeUp(p.pipe().name())
-                        .map(d -> d.bar() < 0.0005
-                                ? Say.it("sizes-pane.gives-nothing")
-                                : Say.it(
-                                        "sizes-pane.gives", "text", Figure.of(d).text(model.units())))
-                        .orElse(Say.it("sizes-pane.not-be-had")));
+        up.show(model.plan().table(FigureTable.What.STRETCHES).stream().toList());
     }
 }

@@ -11,11 +11,10 @@ import mellowflare.book.job.Papers;
 import mellowflare.core.broken.BrokenPartKind;
 import mellowflare.core.broken.BrokenPlan;
 import mellowflare.core.broken.line.BrokenLine;
-import mellowflare.core.broken.work.Attempt;
 import mellowflare.core.broken.work.BrokenCase;
 import mellowflare.core.job.Evaluation;
-import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.table.FigureTable;
 
 /** A stuck or broken part without a window. */
 public final class BrokenModel {
@@ -62,26 +61,8 @@ public final class BrokenModel {
 
     // --- words ---
 
-    /** A rung as the ladder's list shows it. */
-    public String says(Attempt a) {
-        return a.blocked()
-                .map(why -> Say.it("broken-model.not-this", "rung", a.rung().name(), "why", why))
-                .orElseGet(() -> Say.it(
-                        "broken-model.this",
-                        "rung",
-                        a.rung().name(),
-                        "minutes",
-                        LengthFormat.decimal(a.rung().minutes(), 0, 0),
-                        "tools",
-                        String.join(", ", a.rung().tools())));
-    }
-
-    /** Minutes, and what they and the parts cost where an hour's price is known. */
-    public String compared(double minutes, Optional<Double> cost) {
-        String shown = LengthFormat.decimal(minutes, 0, 0);
-        return cost.map(x ->
-                        Say.it("broken-model.minutes-cost", "minutes", shown, "cost", LengthFormat.decimal(x, 2, 2)))
-                .orElseGet(() -> Say.it("broken-model.minutes", "minutes", shown));
+    List<FigureTable> tables(FigureTable.What what) {
+        return plan().table(what).stream().toList();
     }
 
     void change(String what, UnaryOperator<BrokenLine> change) {

@@ -1,7 +1,6 @@
 package mellowflare.app.broken;
 
 import java.util.Arrays;
-import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
@@ -22,6 +21,7 @@ import mellowflare.core.advice.Subject;
 import mellowflare.core.broken.BrokenPlan;
 import mellowflare.core.broken.draw.LadderPlot;
 import mellowflare.core.broken.work.BrokenCase;
+import mellowflare.core.measure.LengthFormat;
 
 /** The page of a stuck or broken part: the ladder drawn against cutting back, what is worked on, and what was judged. */
 public final class BrokenView implements Page {
@@ -108,7 +108,7 @@ public final class BrokenView implements Page {
     }
 
     private String minutes(double minutes) {
-        return model.compared(minutes, Optional.empty());
+        return Say.it("broken-view.minutes", "minutes", LengthFormat.decimal(minutes, 0, 0));
     }
 
     @Override

@@ -2,10 +2,14 @@ package mellowflare.app.entry;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.IntConsumer;
+import java.util.function.IntPredicate;
 import javafx.css.PseudoClass;
 import javafx.geometry.HPos;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Separator;
 import javafx.scene.layout.ColumnConstraints;
@@ -20,6 +24,7 @@ import mellowflare.core.table.FigureTable.Row;
 /** A table of figures: headings with units, figures right-aligned and whole, words that wrap, the sum ruled off. Cells stay while only their texts change. */
 public final class TablePane extends GridPane {
     private static final PseudoClass OUT = PseudoClass.getPseudoClass("out");
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     /** Words of so few letters stand on one line. */
     private static final int BRIEF = 16;
@@ -36,6 +41,18 @@ public final class TablePane extends GridPane {
     private int rows = -1;
     private boolean summed;
     private FigureTable shown;
+    private Optional<RowPress> pressed = Optional.empty();
+    private final List<Button> presses = new ArrayList<>();
+
+    /**
+     * A press at the end of each row.
+     *
+     * @param word what stands on it
+     * @param offered at which rows, from 0
+     * @param chosen which row counts now
+     * @param press takes the row
+     */
+    public record RowPress(String word, IntPredicate offered, IntPredicate chosen, IntConsumer press) {}
 
     public TablePane() {
         getStyleClass().add("figure-table");
@@ -44,9 +61,16 @@ public final class TablePane extends GridPane {
         setAccessibleRole(AccessibleRole.TEXT);
     }
 
+    /** A table whose rows can be taken. */
+    public TablePane(RowPress press) {
+        this();
+        this.pressed = Optional.of(press);
+    }
+
     /** Shows a table; the labels stay where it has as many rows and columns as before. */
     public void show(FigureTable table) {
         if (table.equals(shown)) {
+            mark();
             return;
         }
         shown = table;
@@ -60,13 +84,34 @@ public final class TablePane extends GridPane {
             lay();
         }
         fill(table);
+        mark();
         setAccessibleText(table.spoken());
+    }
+
+    private void mark() {
+        pressed.ifPresent(p -> {
+            for (int r = 0; r < rows; r++) {
+                boolean chosen = p.chosen().test(r);
+                Button b = presses.get(r);
+                b.setVisible(p.offered().test(r) && !chosen);
+                b.setAccessibleText(Say.it(
+                        "table-pane.press",
+                        "word",
+                        p.word(),
+                        "row",
+                        String.join(", ", shown.rows().get(r).cells())));
+                for (int i = 0; i < shape.size(); i++) {
+                    cells.get((r + 1) * shape.size() + i).pseudoClassStateChanged(CHOSEN, chosen);
+                }
+            }
+        });
     }
 
     private void lay() {
         getChildren().clear();
         getColumnConstraints().clear();
         cells.clear();
+        presses.clear();
         for (int i = 0; i < shape.size(); i++) {
             ColumnConstraints c = new ColumnConstraints();
             c.setHgrow(shape.get(i) ? Priority.NEVER : Priority.SOMETIMES);
@@ -78,12 +123,22 @@ public final class TablePane extends GridPane {
         row(at++, HEAD);
         add(new Separator(), 0, at++, shape.size(), 1);
         for (int r = 0; r < rows; r++) {
-            row(at++, "table-cell-text");
+            row(at, "table-cell-text");
+            press(r, at++);
         }
         if (summed) {
             add(new Separator(), 0, at++, shape.size(), 1);
             row(at, "table-sum");
         }
+    }
+
+    private void press(int row, int at) {
+        pressed.ifPresent(p -> {
+            Button b = Press.quiet(p.word(), () -> p.press().accept(row));
+            GridPane.setValignment(b, VPos.TOP);
+            presses.add(b);
+            add(b, shape.size(), at);
+        });
     }
 
     private void row(int at, String style) {

@@ -107,6 +107,7 @@ public final class GasView implements Page {
         this.test = new GasTestPane(model, held);
         this.papers = Text.under(Say.it("gas-view.papers"), new PaperPresses(model.papers(), model::write));
         LeafPage.dress(space, look, "gas-line", Say.it("gas-view.the-line-in-space"));
+        space.tells(part -> model.plan().figuresOf(part));
         TurnByHand.on(space, (right, down) -> {
             model.turn(right, down);
             drawn();

@@ -69,6 +69,8 @@ final class GaugeSlip extends VBox {
     GaugeSlip(GaugeModel model, CaliperModel caliper, Node answers) {
         super(6);
         this.model = model;
+        // A bar that comes and goes with the answers would move the fields.
+        scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.ALWAYS);
         ends = row(
                 "",
                 List.of(LineEnd.values()),

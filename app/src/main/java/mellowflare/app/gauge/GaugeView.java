@@ -8,6 +8,8 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -37,6 +39,9 @@ public final class GaugeView implements Page {
     private final VBox speaksFor = new VBox(3);
     private final VBox speaksAgainst = new VBox(3);
     private final VBox lookAlikes = new VBox(3);
+    /** Of the height, for what is said under the drawing. */
+    private static final double SAYS = 0.44;
+
     private final Button nextCheck = new Button();
     private final VBox outcomes = new VBox(3);
     private final VBox warnings = new VBox(3);
@@ -93,17 +98,21 @@ public final class GaugeView implements Page {
     }
 
     private Node left() {
-        StackPane.setAlignment(held, Pos.TOP_LEFT);
-        StackPane stack = new StackPane(drawing, held, holdPane);
+        StackPane stack = new StackPane(drawing, holdPane);
         Button holdUp = new Button(Say.it("gauge-view.hold-screen-f8"));
         holdUp.setId("hold-up");
         holdUp.getStyleClass().setAll("quiet-action");
         holdUp.setOnAction(e -> hold.heldProperty().set(!hold.heldProperty().get()));
-        StackPane.setAlignment(holdUp, Pos.TOP_RIGHT);
-        held.maxWidthProperty()
-                .bind(stack.widthProperty().subtract(holdUp.widthProperty()).subtract(16));
-        StackPane.setMargin(holdUp, new Insets(10, 12, 0, 0));
-        stack.getChildren().add(holdUp);
+        holdUp.setMinWidth(Region.USE_PREF_SIZE);
+        HBox.setHgrow(held, Priority.ALWAYS);
+        held.setMaxWidth(Double.MAX_VALUE);
+        held.setWrapText(false);
+        Tooltip whole = new Tooltip();
+        whole.textProperty().bind(held.textProperty());
+        held.setTooltip(whole);
+        HBox over = new HBox(12, held, holdUp);
+        over.setPadding(new Insets(0, 12, 0, 0));
+        over.setMinHeight(Region.USE_PREF_SIZE);
         holdPane.visibleProperty().bind(hold.heldProperty());
         hold.heldProperty().addListener((o, was, now) -> {
             holdUp.setText(now ? Say.it("gauge-view.back-section-f8") : Say.it("gauge-view.hold-screen-f8"));
@@ -111,22 +120,32 @@ public final class GaugeView implements Page {
         });
         hold.trueSizeProperty().addListener((o, was, now) -> refreshIfOpen());
         hold.dotsPerMmProperty().addListener((o, was, now) -> refreshIfOpen());
-        stack.getStyleClass().add("drawing-ground");
-        stack.setMinHeight(250);
+        VBox.setVgrow(stack, Priority.ALWAYS);
+        VBox ground = new VBox(over, stack);
+        ground.getStyleClass().add("drawing-ground");
+        ground.setMinHeight(0);
+        stack.setMinHeight(0);
         HBox columns = new HBox(
                 18,
                 Text.column(Say.it("gauge-view.why"), new VBox(3, speaksFor, speaksAgainst)),
                 Text.column(Say.it("gauge-view.easily-confused-with"), lookAlikes),
                 Text.column(Say.it("gauge-view.next-check"), new VBox(3, nextCheck, outcomes)));
         columns.getStyleClass().add("under-drawing");
-        VBox.setVgrow(stack, Priority.ALWAYS);
+        VBox.setVgrow(ground, Priority.ALWAYS);
         warnings.getStyleClass().add("warnings");
         warnings.managedProperty().bind(warnings.visibleProperty());
         otherReading.getStyleClass().setAll("quiet-action");
         otherReading.setId("other-reading");
         otherReading.managedProperty().bind(otherReading.visibleProperty());
         otherReading.setOnAction(e -> model.takeOtherReading());
-        return Text.page(new VBox(stack, new HBox(12, warnings, otherReading), columns));
+        ScrollPane under = new ScrollPane(new VBox(new HBox(12, warnings, otherReading), columns));
+        under.setFitToWidth(true);
+        under.getStyleClass().add("under-section");
+        VBox left = new VBox(ground, under);
+        // The drawing keeps its size, however much there is to say under it.
+        under.prefHeightProperty().bind(left.heightProperty().multiply(SAYS));
+        under.setMinHeight(Region.USE_PREF_SIZE);
+        return left;
     }
 
     private Node figures() {

@@ -72,6 +72,7 @@ public final class HoseView implements Page {
         this.hose = new HoseEntries(model);
         this.findings = new FindingList(leads);
         LeafPage.dress(drawing, look, "line-strip", Say.it("hose-view.the-line-as-strip"));
+        drawing.tells(part -> model.plan().figuresOf(part));
         drawing.growMargin();
         LeafPage.dress(picture, look, "way-picture", Say.it("hose-view.the-way-hose-drag"));
         TurnByHand.on(picture, this::turnPicture);

@@ -1,7 +1,9 @@
 package mellowflare.app.paint;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleDoubleProperty;
@@ -29,6 +31,7 @@ public final class DrawingPane extends Region {
     private Consumer<Subject> pressed = s -> {};
     private boolean marginGrows;
     private CanvasPainter.View view;
+    private final PartFigures figures = new PartFigures(this);
 
     /**
      * @param margin kept free around the drawing for dimensions and texts (px)
@@ -45,7 +48,11 @@ public final class DrawingPane extends Region {
         ink.addListener((o, was, now) -> draw());
         textScale.addListener((o, was, now) -> draw());
         setOnMouseClicked(e -> spotAt(e.getX(), e.getY()).ifPresent(pressed));
-        setOnMouseMoved(e -> setCursor(spotAt(e.getX(), e.getY()).isPresent() ? Cursor.HAND : Cursor.DEFAULT));
+        setOnMouseMoved(e -> {
+            setCursor(spotAt(e.getX(), e.getY()).isPresent() ? Cursor.HAND : Cursor.DEFAULT);
+            figures.at(e.getX(), e.getY(), e.getScreenX(), e.getScreenY());
+        });
+        setOnMouseExited(e -> figures.hide());
     }
 
     public ObjectProperty<Drawing> drawingProperty() {
@@ -76,6 +83,31 @@ public final class DrawingPane extends Region {
     /** What happens when a part of the line is pressed. */
     public void onPressed(Consumer<Subject> action) {
         pressed = action;
+    }
+
+    /** What is told of a part by its name, where the mouse is or Page Down and Page Up lead. */
+    public void tells(Function<String, List<String>> told) {
+        figures.tells(told);
+    }
+
+    /** How the drawing lies on the pane now; empty while it has no room. */
+    Optional<CanvasPainter.View> view() {
+        return Optional.ofNullable(view);
+    }
+
+    /** Draws anew, with a ring round a place. */
+    void ring(Drawing.Box box) {
+        draw();
+        canvas.getGraphicsContext2D().setStroke(ink.get().working());
+        canvas.getGraphicsContext2D().setLineWidth(2);
+        double x = view.x(new Point(box.left(), 0));
+        double y = view.y(new Point(0, box.top()));
+        canvas.getGraphicsContext2D()
+                .strokeRoundRect(x - 4, y - 4, box.width() * view.scale() + 8, box.height() * view.scale() + 8, 8, 8);
+    }
+
+    void withoutRing() {
+        draw();
     }
 
     private Optional<Subject> spotAt(double x, double y) {

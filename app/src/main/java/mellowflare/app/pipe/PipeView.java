@@ -90,13 +90,17 @@ public final class PipeView implements Page {
         LeafPage.dress(flat, look, "pipe-flat", Say.it("pipe-view.the-offset"));
         LeafPage.dress(strips, look, "pipe-bars", Say.it("pipe-view.the-bars"));
         LeafPage.dress(space, look, "pipe-space", Say.it("pipe-view.the-run"));
+        space.tells(part -> model.plan().figuresOf(part));
         TurnByHand.on(space, (right, down) -> {
             model.turn(right, down);
             drawn();
         });
         run.onDraft(() -> {
-            runPane.refresh();
-            drawn();
+            // A line of text is also left because a job of another kind was opened.
+            if (model.isPipe()) {
+                runPane.refresh();
+                drawn();
+            }
         });
         Runnable bars = () -> {
             if (model.isPipe() && leaf == PipeLeaf.PIECES) {

@@ -80,7 +80,9 @@ public final class TubeView implements Page {
         this.findings = new FindingList(leads);
         this.service = new ServiceEntries(line);
         LeafPage.dress(shape, look, "tube-shape", Say.it("tube-view.the-shape-tube-drag"));
+        shape.tells(part -> model.plan().figuresOf(part));
         LeafPage.dress(flat, look, "tube-flat", Say.it("tube-view.the-line-or-its"));
+        flat.tells(part -> model.plan().figuresOf(part));
         LeafPage.dress(flare, look, "tube-flare", Say.it("tube-view.the-tube-bar-flare"));
         TurnByHand.on(shape, (right, down) -> {
             model.turn(right, down);

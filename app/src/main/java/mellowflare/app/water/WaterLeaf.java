@@ -7,6 +7,7 @@ import mellowflare.core.advice.Subject;
 enum WaterLeaf {
     PIPE(Say.it("water-leaf.pipe")),
     PARTS(Say.it("water-leaf.parts")),
+    SEALS(Say.it("water-leaf.seals")),
     BAG(Say.it("water-leaf.bag")),
     SITE(Say.it("water-leaf.site")),
     PAPERS(Say.it("water-leaf.papers"));

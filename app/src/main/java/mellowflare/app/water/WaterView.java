@@ -36,6 +36,7 @@ public final class WaterView implements Page {
     private final DrawingPane picture = new DrawingPane(new Insets(50, 30, 14, 30), 12);
     private final WaterPipePane pipe;
     private final SetsPane sets;
+    private final SealsPane seals;
     private final BagPane bag;
     private final WaterSitePane site;
     private final VBox papers;
@@ -56,6 +57,7 @@ public final class WaterView implements Page {
         this.findings = new FindingList(leads);
         this.pipe = new WaterPipePane(model);
         this.sets = new SetsPane(model);
+        this.seals = new SealsPane(model);
         this.bag = new BagPane(model);
         this.site = new WaterSitePane(model);
         this.papers = Text.under(Say.it("water-view.papers"), new PaperPresses(model.papers(), model::write));
@@ -76,6 +78,7 @@ public final class WaterView implements Page {
         switch (to) {
             case PIPE -> page.under(to.ordinal(), pipe);
             case PARTS -> page.under(to.ordinal(), sets);
+            case SEALS -> page.under(to.ordinal(), seals);
             case BAG -> page.under(to.ordinal(), bag);
             case SITE -> page.under(to.ordinal(), site);
             case PAPERS -> page.under(to.ordinal(), papers);
@@ -92,6 +95,7 @@ public final class WaterView implements Page {
         switch (leaf) {
             case PIPE -> pipe.refresh();
             case PARTS -> sets.refresh();
+            case SEALS -> seals.refresh();
             case BAG -> bag.refresh();
             case SITE -> site.refresh();
             case PAPERS -> {}

@@ -117,6 +117,31 @@ class AirViewTest {
                 .collect(Collectors.joining("\n"));
     }
 
+    /** What the drawing tells of a part is what the tables say of it; keys lead from part to part, Escape ends it. */
+    @Test
+    void testFiguresOfAPartAreShownByKeys(FxRobot robot) {
+        DrawingPane room = robot.lookup("#air-room").queryAs(DrawingPane.class);
+        robot.clickOn(room);
+        assertThat(room.isFocused()).isTrue();
+        String described = room.getAccessibleText();
+        robot.push(KeyCode.PAGE_DOWN);
+        WaitForAsyncUtils.waitForFxEvents();
+        String first = room.getAccessibleText();
+        assertThat(desk.current().plan().tables().stream()
+                        .flatMap(t -> t.rows().stream())
+                        .map(r -> r.cells().get(0)))
+                .anyMatch(first::contains);
+        robot.push(KeyCode.PAGE_DOWN);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(room.getAccessibleText()).isNotEqualTo(first).isNotEqualTo(described);
+        robot.push(KeyCode.PAGE_UP);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(room.getAccessibleText()).isEqualTo(first);
+        robot.push(KeyCode.ESCAPE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(room.getAccessibleText()).isEqualTo(described);
+    }
+
     @Test
     void testTheListMovesChangesAndTakesOutByKeys(FxRobot robot) {
         ListView<Piece> list = robot.lookup("#walk-list").queryListView();
@@ -251,7 +276,7 @@ class AirViewTest {
         turn(robot, AirLeaf.DAY);
         assertThat(words(robot, "#air-day")).contains("second by second");
         press(robot, "run the day");
-        assertThat(words(robot, "#air-day")).contains("times an hour", "kWh", "Lowest receiver pressure");
+        assertThat(words(robot, "#air-day")).contains("in an hour", "kWh", "receiver at its lowest");
         turn(robot, AirLeaf.WATER);
         assertThat(words(robot, "#air-water"))
                 .contains(

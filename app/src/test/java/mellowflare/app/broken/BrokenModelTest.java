@@ -8,6 +8,7 @@ import mellowflare.app.OpenBook;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.broken.stock.StuckFluid;
 import mellowflare.core.broken.work.Attempt;
+import mellowflare.core.table.FigureTable;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -48,10 +49,9 @@ class BrokenModelTest {
 
     @Test
     void testTheListSaysWhyNot() {
-        assertThat(broken.c().attempts().stream().map(broken::says))
-                .contains(
-                        "– penetrant and patience. Never penetrant on drinking water: its oil gets into drinking water.",
-                        "✓ extractor, 10 min: extractor, hammer, wrench");
+        assertThat(broken.tables(FigureTable.What.RUNGS).get(0).rows().stream().map(r -> String.join("; ", r.cells())))
+                .anyMatch(r -> r.startsWith("penetrant and patience; –; –; –; Never penetrant on drinking water"))
+                .anyMatch(r -> r.startsWith("extractor; 10; ") && r.endsWith("extractor, hammer, wrench; yes"));
     }
 
     @Test
@@ -61,6 +61,7 @@ class BrokenModelTest {
         assertThat(broken.c().attempts()).allMatch(Attempt::open);
         broken.change("fluid", l -> l.withFluid(Optional.of(StuckFluid.Id.GAS)));
         assertThat(broken.c().attempts()).anyMatch(Attempt::never);
-        assertThat(broken.compared(27.5, Optional.of(25.2))).isEqualTo("28 min, 25.20");
+        assertThat(broken.tables(FigureTable.What.RUNGS).get(0).rows())
+                .anyMatch(r -> !r.out().isEmpty());
     }
 }

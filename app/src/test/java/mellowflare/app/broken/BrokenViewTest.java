@@ -72,7 +72,7 @@ class BrokenViewTest {
             turn(robot, l);
         }
         turn(robot, BrokenLeaf.LADDER);
-        assertThat(words(robot, "#broken-ladder")).contains("Never heat near plastic", "75 min, 84.00");
+        assertThat(words(robot, "#broken-ladder")).contains("Never heat near plastic", "\n75\n84.00");
         robot.interact(() -> view.lead(Subject.STUCK));
         assertThat(robot.lookup("#broken-state").tryQuery()).isPresent();
         robot.interact(() -> view.lead(Subject.SITE));

@@ -62,8 +62,10 @@ class WaterViewTest {
         robot.interact(
                 () -> robot.lookup("#water-straight").queryAs(TextField.class).setText("1 1/2"));
         turn(robot, WaterLeaf.PARTS);
-        robot.interact(() -> robot.lookup((Predicate<Node>)
-                        n -> n instanceof Button b && b.getText().contains("compression, braided"))
+        robot.interact(() -> robot.lookup((Predicate<Node>) n -> n instanceof Button b
+                        && b.isVisible()
+                        && b.getAccessibleText() != null
+                        && b.getAccessibleText().contains("compression, braided"))
                 .queryAs(Button.class)
                 .fire());
         WaitForAsyncUtils.waitForFxEvents();

@@ -11,7 +11,6 @@ import mellowflare.core.advice.Finding;
 import mellowflare.core.air.AirPlan;
 import mellowflare.core.air.cut.CutWork;
 import mellowflare.core.air.draw.MainDrawing;
-import mellowflare.core.air.layout.WalkText;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.cutting.CutFindings;
 import mellowflare.core.cutting.CutPlan;
@@ -73,10 +72,6 @@ final class AirSheetPart implements SheetPart {
 
     @Override
     public void figures(SheetPage page) throws IOException {
-        page.heading(Say.it("air-sheet-part.the-walk"), 12);
-        for (var p : c.main().pieces()) {
-            page.text(WalkText.write(p, units), 9, 0, false, 0.13f);
-        }
         if (c.work().isEmpty() || c.work().get().stretches().isEmpty()) {
             return;
         }

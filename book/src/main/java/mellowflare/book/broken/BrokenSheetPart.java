@@ -8,12 +8,14 @@ import mellowflare.book.sheet.SheetPage;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.broken.BrokenPlan;
 import mellowflare.core.broken.draw.LadderPlot;
-import mellowflare.core.broken.work.Attempt;
 import mellowflare.core.broken.work.BrokenCase;
 import mellowflare.core.measure.LengthFormat;
 
 /** What the sheet of a stuck or broken part shows of it. */
 final class BrokenSheetPart implements SheetPart {
+    /** The plot says little that the tables do not (pt). */
+    private static final float PLOT_HIGH = 130;
+
     private final BrokenPlan plan;
     private final BrokenCase c;
 
@@ -29,7 +31,7 @@ final class BrokenSheetPart implements SheetPart {
 
     @Override
     public void pictures(SheetPage page) throws IOException {
-        page.drawing(LadderPlot.page(c, plan.findings()), 10);
+        page.drawing(LadderPlot.page(c, plan.findings()), 10, PLOT_HIGH);
         boolean known = !c.attempts().isEmpty();
         page.figures(List.of(
                 new String[] {
@@ -43,24 +45,6 @@ final class BrokenSheetPart implements SheetPart {
                 new String[] {Say.it("broken-sheet-part.cut-back"), minutes(c.cutBackMinutes()), money(c.cutBackCost())
                 }));
         page.text(Say.it("broken-sheet-part.licence"), 9, 0, true, 0.13f);
-    }
-
-    @Override
-    public void figures(SheetPage page) throws IOException {
-        if (c.attempts().isEmpty()) {
-            return;
-        }
-        page.heading(Say.it("broken-sheet-part.rungs"), 12);
-        for (Attempt a : c.attempts()) {
-            page.text(says(a), 9.5f, 0, a.never(), 0.13f);
-        }
-    }
-
-    private static String says(Attempt a) {
-        return a.blocked()
-                .map(why -> Say.it("broken-sheet-part.may-not", "rung", a.rung().name(), "why", why))
-                .orElseGet(
-                        () -> Say.it("broken-sheet-part.may", "rung", a.rung().name()));
     }
 
     private static String minutes(double minutes) {

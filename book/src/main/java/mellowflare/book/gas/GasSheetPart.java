@@ -8,7 +8,6 @@ import mellowflare.book.sheet.SheetPage;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.gas.GasPlan;
 import mellowflare.core.gas.draw.GasDrawing;
-import mellowflare.core.gas.layout.GasText;
 import mellowflare.core.gas.work.GasCase;
 import mellowflare.core.gas.work.Inlet;
 import mellowflare.core.measure.UnitSystem;
@@ -58,15 +57,5 @@ final class GasSheetPart implements SheetPart {
                     c.code().map(x -> x.name()).orElse(Say.it("gas-sheet-part.local-code"))
                 }));
         page.text(Say.it("gas-sheet-part.licence"), 9, 0, true, 0.13f);
-    }
-
-    @Override
-    public void figures(SheetPage page) throws IOException {
-        if (!c.line().pieces().isEmpty()) {
-            page.heading(Say.it("gas-sheet-part.walk"), 12);
-            for (var p : c.line().pieces()) {
-                page.text(GasText.write(p, units), 9, 0, false, 0.13f);
-            }
-        }
     }
 }

@@ -2,7 +2,6 @@ package mellowflare.book.hose;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import mellowflare.book.Version;
@@ -10,17 +9,14 @@ import mellowflare.book.sheet.SheetPage;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.hose.HosePlan;
-import mellowflare.core.hose.PartLine;
 import mellowflare.core.hose.draw.ClockDial;
 import mellowflare.core.hose.line.CutLength;
 import mellowflare.core.hose.line.HoseCase;
-import mellowflare.core.hose.line.Side;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
-import mellowflare.core.parts.Catalogue;
-import mellowflare.core.parts.HoseEndPart;
+import mellowflare.core.table.FigureTable;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** What a crimp shop needs to make the hose right without the machine in front of it: lengths, clock angle pictured, dies, crimp diameters. */
@@ -85,12 +81,11 @@ final class HandOverSheet {
                 0,
                 false,
                 0.13f);
-        for (Side s : c.sides()) {
-            end(page, s);
-        }
-        page.heading(Say.it("hand-over-sheet.parts"), 12);
-        for (PartLine p : plan.parts()) {
-            page.text(p.part() + ": " + p.name() + ", " + p.amount(), 9.5f, 0, false, 0.13f);
+        for (FigureTable.What what : List.of(FigureTable.What.ENDS, FigureTable.What.SUM, FigureTable.What.PARTS)) {
+            Optional<FigureTable> table = plan.table(what);
+            if (table.isPresent()) {
+                page.table(table.get());
+            }
         }
         stops(page);
         page.heading(Say.it("hand-over-sheet.made"), 12);
@@ -117,41 +112,6 @@ final class HandOverSheet {
                 0,
                 false,
                 0.13f);
-    }
-
-    private void end(SheetPage page, Side s) throws IOException {
-        if (s.part().isEmpty()) {
-            page.text(Say.it("hand-over-sheet.end-open", "which", s.which()), 10, 0, true, 0.13f);
-            return;
-        }
-        HoseEndPart p = s.part().get();
-        List<String> facts = new ArrayList<>();
-        facts.add(p.attach().map(a -> a.word()).orElse(Say.it("hand-over-sheet.way-fixing-not-known")));
-        facts.add(Say.it(
-                "hand-over-sheet.sub-size-series",
-                "hoseDash",
-                p.hoseDash().map(d -> d.text()).orElse("?"),
-                "series",
-                p.series().orElse("?")));
-        p.insertion()
-                .ifPresent(x -> facts.add(Say.it("hand-over-sheet.insertion", "x", LengthFormat.figure(x, units))));
-        p.ferrule()
-                .flatMap(c.data().get(Catalogue.KEY)::ferrule)
-                .ifPresent(k -> facts.add(
-                        k.die().isEmpty()
-                                ? k.part()
-                                : Say.it("hand-over-sheet.die", "part", k.part(), "die", k.die())));
-        c.hose()
-                .flatMap(h -> Optional.ofNullable(p.crimp().get(h.kind())))
-                .ifPresent(x -> facts.add(Say.it("hand-over-sheet.crimp", "x", LengthFormat.figure(x, units))));
-        facts.add(Say.it("hand-over-sheet.cut-off", "cutOff", LengthFormat.figure(p.cutOff(), units)));
-        page.text(
-                Say.it("hand-over-sheet.end", "which", s.which(), "part", p.part(), "name", p.name()),
-                10,
-                0,
-                true,
-                0.13f);
-        page.text(String.join("; ", facts) + ".", 9.5f, 12, false, 0.13f);
     }
 
     private void stops(SheetPage page) throws IOException {

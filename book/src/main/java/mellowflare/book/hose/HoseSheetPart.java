@@ -31,7 +31,7 @@ final class HoseSheetPart implements SheetPart {
 
     private static final double TILT = 24;
     /** The route, so that figures and checks stand on the same page (pt). */
-    private static final float ROUTE_WIDE = 330;
+    private static final float ROUTE_WIDE = 300;
 
     private final HosePlan plan;
     private final UnitSystem units;
@@ -123,63 +123,68 @@ final class HoseSheetPart implements SheetPart {
     }
 
     private void joints(SheetPage page) throws IOException {
-        page.heading(Say.it("hose-sheet-part.sealing"), 12);
-        for (JointPlan joint : plan.joints()) {
-            String head = Say.it(
-                    "hose-sheet-part.end",
-                    "which",
-                    joint.side().which(),
-                    "place",
-                    joint.side().place(),
-                    "port",
-                    joint.side()
-                            .port()
-                            .map(p -> p.title() + " " + p.gender().word())
-                            .orElse("none"));
-            page.text(head, 10, 0, true, 0.13f);
-            Port on = plan.c().setting().ports().of(joint.side().which());
-            if (on.end().isPresent()) {
-                page.text(named(on), 9, 10, false, 0.37f);
-            }
-            for (JointPlan.AdapterJoint a : joint.adapters()) {
-                page.text(
-                        Say.it(
-                                "hose-sheet-part.adapter",
-                                "part",
-                                a.adapter().part().part(),
-                                "advice",
-                                a.advice()
-                                        .map(x -> x.saysPutOn() + " " + x.saysNever() + " " + x.saysTighten())
-                                        .orElse(Say.it("hose-sheet-part.does-not-go-on"))),
-                        9,
-                        10,
-                        false,
-                        0.13f);
-            }
-            if (joint.advice().isPresent()) {
-                SealAdvice a = joint.advice().get();
-                page.text(
-                        Say.it(
-                                "hose-sheet-part.lubricant-re-use-look",
-                                "saysPutOn",
-                                a.saysPutOn(),
-                                "saysNever",
-                                a.saysNever(),
-                                "lubricant",
-                                a.lubricant(),
-                                "saysTighten",
-                                a.saysTighten(),
-                                "reuse",
-                                a.reuse(),
-                                "inspect",
-                                a.inspect(),
-                                "source",
-                                a.source().shown()),
-                        9,
-                        10,
-                        false,
-                        0.13f);
-            }
+        page.columns(
+                Say.it("hose-sheet-part.sealing"),
+                plan.joints().stream()
+                        .map(j -> (SheetPage.Words) () -> joint(page, j))
+                        .toList());
+    }
+
+    private void joint(SheetPage page, JointPlan joint) throws IOException {
+        String head = Say.it(
+                "hose-sheet-part.end",
+                "which",
+                joint.side().which(),
+                "place",
+                joint.side().place(),
+                "port",
+                joint.side()
+                        .port()
+                        .map(p -> p.title() + " " + p.gender().word())
+                        .orElse("none"));
+        page.text(head, 10, 0, true, 0.13f);
+        Port on = plan.c().setting().ports().of(joint.side().which());
+        if (on.end().isPresent()) {
+            page.text(named(on), 8.5f, 8, false, 0.37f);
+        }
+        for (JointPlan.AdapterJoint a : joint.adapters()) {
+            page.text(
+                    Say.it(
+                            "hose-sheet-part.adapter",
+                            "part",
+                            a.adapter().part().part(),
+                            "advice",
+                            a.advice()
+                                    .map(x -> x.saysPutOn() + " " + x.saysNever() + " " + x.saysTighten())
+                                    .orElse(Say.it("hose-sheet-part.does-not-go-on"))),
+                    8.5f,
+                    8,
+                    false,
+                    0.13f);
+        }
+        if (joint.advice().isPresent()) {
+            SealAdvice a = joint.advice().get();
+            page.text(
+                    Say.it(
+                            "hose-sheet-part.lubricant-re-use-look",
+                            "saysPutOn",
+                            a.saysPutOn(),
+                            "saysNever",
+                            a.saysNever(),
+                            "lubricant",
+                            a.lubricant(),
+                            "saysTighten",
+                            a.saysTighten(),
+                            "reuse",
+                            a.reuse(),
+                            "inspect",
+                            a.inspect(),
+                            "source",
+                            a.source().shown()),
+                    8.5f,
+                    8,
+                    false,
+                    0.13f);
         }
     }
 

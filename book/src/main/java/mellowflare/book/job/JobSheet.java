@@ -4,6 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,7 +24,6 @@ import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.RecordField;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepEntry;
-import mellowflare.core.table.FigureTable;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** The job sheet: drawing, figures, sealing, findings, steps with what was done. */
@@ -33,10 +33,14 @@ final class JobSheet {
 
     private static final int NOTE = 12_000;
     /** A step's picture (pt). */
-    private static final float PICTURE_WIDE = 170;
+    private static final float PICTURE_WIDE = 180;
 
-    private static final float PICTURE_HIGH = 78;
-    private static final float RECORD_HIGH = 120;
+    private static final float PICTURE_HIGH = 52;
+    private static final float INDENT = 16;
+    /** So many checks that failed stand in one column. */
+    private static final int BRIEF = 3;
+
+    private static final float RECORD_HIGH = 108;
     private static final String DEFERS = Say.it("job-sheet.local-codes-makers-pipe");
 
     private final Evaluation result;
@@ -94,9 +98,13 @@ final class JobSheet {
         SheetPart line = BookKinds.sheet(result);
         line.pictures(page);
         readings(page, line.measuredName());
-        findings(page);
-        for (FigureTable table : result.plan().tables()) {
-            page.table(table);
+        long failed =
+                result.findings().stream().filter(f -> f.state() == State.FAIL).count();
+        if (failed > BRIEF) {
+            findings(page);
+            page.tables(() -> {}, result.plan().tables());
+        } else {
+            page.tables(() -> findings(page), result.plan().tables());
         }
         line.figures(page);
         steps(page);
@@ -162,23 +170,18 @@ final class JobSheet {
         page.heading(Say.it("job-sheet.checks"), 12);
         for (Finding f : result.findings()) {
             if (f.state() == State.FAIL) {
-                page.text(
-                        f.severity().name() + ", " + f.about().word() + ": " + f.says(units),
-                        9.5f,
-                        0,
-                        f.stops(),
-                        0.13f);
+                page.text(f.severity().name() + ", " + f.about().word() + ": " + f.says(units), 9, 0, f.stops(), 0.13f);
                 page.text(
                         Say.it("job-sheet.because", "because", f.because(units), "remedy", f.remedy(units)),
                         8.5f,
-                        10,
+                        8,
                         false,
                         0.37f);
             }
         }
         StillNeeded needed = StillNeeded.of(result.findings());
         if (needed.checks() > 0) {
-            page.text(Say.it("job-sheet.still-needed", "checks", needed.checks()), 9.5f, 0, true, 0.13f);
+            page.text(Say.it("job-sheet.still-needed", "checks", needed.checks()), 9, 0, true, 0.13f);
             for (StillNeeded.At at : needed.places()) {
                 page.text(
                         Say.it(
@@ -195,26 +198,24 @@ final class JobSheet {
         }
         long passed =
                 result.findings().stream().filter(f -> f.state() == State.PASS).count();
-        page.text(Say.it("job-sheet.checks-passed", "passed", passed), 9.5f, 0, false, 0.13f);
+        page.text(Say.it("job-sheet.checks-passed", "passed", passed), 9, 0, false, 0.13f);
     }
 
     private void steps(SheetPage page) throws IOException {
-        page.heading(Say.it("job-sheet.steps"), 12);
-        int number = 1;
+        List<SheetPage.Words> all = new ArrayList<>();
+        Optional<Drawing> before = Optional.empty();
         for (Step s : result.steps()) {
-            int at = number;
-            Optional<Drawing> picture = result.plan().picture(s);
-            if (picture.isPresent()) {
-                page.beside(picture.get(), PICTURE_WIDE, PICTURE_HIGH, () -> step(page, at, s));
-            } else {
-                step(page, at, s);
-            }
-            page.gap(3);
-            number++;
+            int number = all.size() + 1;
+            Optional<Drawing> own = result.plan().picture(s);
+            // What was drawn beside the step before is not drawn again.
+            Optional<Drawing> picture = own.equals(before) ? Optional.empty() : own;
+            before = own;
+            all.add(() -> step(page, number, s, picture));
         }
+        page.columns(Say.it("job-sheet.steps"), all);
     }
 
-    private void step(SheetPage page, int number, Step s) throws IOException {
+    private void step(SheetPage page, int number, Step s, Optional<Drawing> picture) throws IOException {
         Optional<StepEntry> entry = result.job().log().entry(s.id());
         page.need(30);
         page.box(entry.filter(e -> e.outcome() == StepEntry.Outcome.DONE).isPresent());
@@ -227,13 +228,13 @@ final class JobSheet {
                         s.title(),
                         "hold",
                         s.hold().orElse("none")),
-                10,
+                9.5f,
                 16,
                 true,
                 0.13f);
-        page.text(s.says(units), 9, 16, false, 0.13f);
+        page.text(s.says(units), 8.5f, 16, false, 0.13f);
         for (String caution : s.cautions()) {
-            page.text(Say.it("job-sheet.caution", "caution", caution), 9, 16, true, 0.25f);
+            page.text(Say.it("job-sheet.caution", "caution", caution), 8.5f, 16, true, 0.25f);
         }
         if (entry.isPresent()) {
             StepEntry e = entry.get();
@@ -251,11 +252,16 @@ final class JobSheet {
                             e.reason().isBlank() ? "none" : e.reason(),
                             "figures",
                             e.figures().isEmpty() ? "none" : figures(s, e)),
-                    8.5f,
+                    8,
                     16,
                     false,
                     0.37f);
         }
+        if (picture.isPresent()) {
+            page.gap(3);
+            page.under(picture.get(), INDENT, PICTURE_WIDE, PICTURE_HIGH);
+        }
+        page.gap(4);
     }
 
     /** Who did what, to be written where it is not known yet. */

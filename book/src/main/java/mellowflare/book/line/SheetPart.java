@@ -11,6 +11,6 @@ public interface SheetPart {
     /** What the measured length is called there, such as “Finished length”; not asked where nothing is cut by one. */
     String measuredName();
 
-    /** Its figures, parts and joints. */
-    void figures(SheetPage page) throws IOException;
+    /** What is shown of it after its tables: nothing, where they say all. */
+    default void figures(SheetPage page) throws IOException {}
 }

@@ -8,11 +8,9 @@ import mellowflare.book.Version;
 import mellowflare.book.sheet.SheetPage;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.pipe.PipePlan;
-import mellowflare.core.pipe.assemble.AssemblyStep;
-import mellowflare.core.pipe.assemble.AssemblyWords;
 import mellowflare.core.pipe.draw.RunDrawing;
 import mellowflare.core.pipe.line.PipeCase;
-import mellowflare.core.pipe.space.Laid;
+import mellowflare.core.table.FigureTable;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** A run in space over the breadth of a page, and under it the order in which it goes together. */
@@ -22,7 +20,9 @@ final class IsometricPdf {
     /** @throws BookTrouble while there is nothing to draw */
     static byte[] bytes(Evaluation e, PipePlan plan) throws IOException, BookTrouble {
         PipeCase c = plan.c();
-        Laid laid = c.laid().orElseThrow(() -> new BookTrouble(plan.stillNeeded()));
+        if (c.laid().isEmpty()) {
+            throw new BookTrouble(plan.stillNeeded());
+        }
         String title = Say.it("isometric-pdf.title", "job", e.job().title());
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
@@ -38,10 +38,9 @@ final class IsometricPdf {
                                 Optional.empty(),
                                 RunDrawing.Layout.TALL),
                         10);
-                page.heading(Say.it("pipe-sheet-part.order"), 12);
-                int number = 1;
-                for (AssemblyStep s : c.assembly().steps()) {
-                    page.text(AssemblyWords.of(number++, s, laid, c.units()), 9.5f, 0, false, 0.13f);
+                Optional<FigureTable> order = plan.table(FigureTable.What.ORDER);
+                if (order.isPresent()) {
+                    page.table(order.get());
                 }
             }
             document.save(bytes);

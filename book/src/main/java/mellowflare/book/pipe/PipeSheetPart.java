@@ -9,10 +9,7 @@ import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.pipe.PipePlan;
-import mellowflare.core.pipe.assemble.AssemblyStep;
-import mellowflare.core.pipe.assemble.AssemblyWords;
 import mellowflare.core.pipe.cut.RunCuts;
-import mellowflare.core.pipe.layout.RunText;
 import mellowflare.core.pipe.line.PipeCase;
 
 /** What the sheet of a line of rigid pipe shows of it. */
@@ -60,22 +57,5 @@ final class PipeSheetPart implements SheetPart {
                     Say.it("pipe-sheet-part.without-force")
                 }));
         new SumSheetPdf(plan).write(page);
-    }
-
-    @Override
-    public void figures(SheetPage page) throws IOException {
-        if (!c.isOffset() && !c.line().run().pieces().isEmpty()) {
-            page.heading(Say.it("pipe-sheet-part.run"), 12);
-            for (var p : c.line().run().pieces()) {
-                page.text(RunText.write(p, units), 9, 0, false, 0.13f);
-            }
-        }
-        if (!c.assembly().steps().isEmpty()) {
-            page.heading(Say.it("pipe-sheet-part.order"), 12);
-            int n = 1;
-            for (AssemblyStep s : c.assembly().steps()) {
-                page.text(AssemblyWords.of(n++, s, c.laid().orElseThrow(), units), 9, 0, false, 0.13f);
-            }
-        }
     }
 }

@@ -63,6 +63,40 @@ public final class PdfPainter implements Shape.Painter<IOException> {
         return height + room;
     }
 
+    /** How far words of a drawing of this width go beyond its right edge (pt); zero where none does. */
+    static float over(SheetFonts fonts, Drawing drawing, float width) throws IOException {
+        double scale = width / drawing.box().width();
+        Drawing settled = LabelRoom.settled(drawing, new Letters(scale, NAME, DIMENSION_STEP));
+        PdfPainter at = new PdfPainter(null, fonts, settled, 0, 0, scale);
+        float most = width;
+        for (Shape shape : settled.shapes()) {
+            if (shape instanceof Shape.Label l) {
+                float wide = Math.max(fonts.width(l.text(), NAME, false), fonts.width(l.under(), 7, false));
+                most = Math.max(most, at.x(l.at()) + wide * (1 - share(l.anchor())));
+            }
+        }
+        for (Shape.Dimension d : settled.dimensions()) {
+            boolean upright =
+                    Math.abs(d.from().x() - d.to().x()) < Math.abs(d.from().y() - d.to().y());
+            float figure = fonts.width(d.text(), NAME, false);
+            float line = Math.min(at.x(d.from()), at.x(d.to())) - d.rank() * DIMENSION_STEP;
+            if (!upright) {
+                most = Math.max(most, (at.x(d.from()) + at.x(d.to()) + figure) / 2 + 1);
+            } else {
+                most = Math.max(most, d.rank() > 0 ? line : line + 2 + figure);
+            }
+        }
+        return most - width;
+    }
+
+    private static float share(Shape.Anchor anchor) {
+        return switch (anchor) {
+            case START -> 0;
+            case MIDDLE -> 0.5f;
+            case END -> 1;
+        };
+    }
+
     private void all() throws IOException {
         for (Shape.Glow glow : drawing.glows()) {
             polyline(glow.points(), HALO, 6, false);
@@ -121,11 +155,7 @@ public final class PdfPainter implements Shape.Painter<IOException> {
 
     @Override
     public void label(Shape.Label l) throws IOException {
-        float anchor = switch (l.anchor()) {
-            case START -> 0;
-            case MIDDLE -> 0.5f;
-            case END -> 1;
-        };
+        float anchor = share(l.anchor());
         text(x(l.at()), y(l.at()) - 3, l.text(), NAME, INK, anchor);
         text(x(l.at()), y(l.at()) - 12, l.under(), 7, SOFT, anchor);
     }

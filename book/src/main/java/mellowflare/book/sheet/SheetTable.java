@@ -13,8 +13,9 @@ final class SheetTable {
     private static final float HEAD = 8;
     private static final float GAP = 14;
     private static final float LEADING = 12;
-    /** A column of words is not squeezed under this (pt). */
-    private static final float NARROW = 60;
+
+    /** Words that wrap into two lines are somewhat more than half as broad. */
+    private static final float WRAPPED = 0.6f;
 
     private final SheetPage page;
     private final FigureTable table;
@@ -131,7 +132,7 @@ final class SheetTable {
                 words += natural[i];
             }
         }
-        float room = SheetPage.WIDTH - figures;
+        float room = page.wide() - figures;
         for (int i = 0; i < columns && words < room; i++) {
             float whole = page.width(head(table.columns().get(i)), HEAD, false);
             if (whole > natural[i] && words + whole - natural[i] <= room) {
@@ -140,13 +141,70 @@ final class SheetTable {
             }
         }
         if (words > room) {
-            for (int i = 0; i < columns; i++) {
-                if (!table.columns().get(i).figures()) {
-                    natural[i] = Math.max(Math.min(NARROW, natural[i]), natural[i] * room / words);
-                }
-            }
+            squeeze(natural, room);
         }
         return natural;
+    }
+
+    /** Words give way, each column down to its longest word or so. */
+    private void squeeze(float[] natural, float room) throws IOException {
+        float[] least = leasts(natural, WRAPPED);
+        float kept = 0;
+        for (float l : least) {
+            kept += l;
+        }
+        if (kept > room) {
+            least = leasts(natural, 0);
+        }
+        kept = 0;
+        float over = 0;
+        for (int i = 0; i < natural.length; i++) {
+            if (!table.columns().get(i).figures()) {
+                kept += least[i];
+                over += natural[i] - least[i];
+            }
+        }
+        for (int i = 0; i < natural.length && over > 0; i++) {
+            if (!table.columns().get(i).figures()) {
+                natural[i] = least[i] + (natural[i] - least[i]) * Math.max(0, room - kept) / over;
+            }
+        }
+    }
+
+    private float[] leasts(float[] natural, float share) throws IOException {
+        float[] least = new float[natural.length];
+        for (int i = 0; i < natural.length; i++) {
+            least[i] = table.columns().get(i).figures() ? 0 : least(i, natural[i], share);
+        }
+        return least;
+    }
+
+    /** A column of words as narrow as this share of it, but not under its longest word. */
+    private float least(int column, float natural, float share) throws IOException {
+        float longest = longestWord(head(table.columns().get(column)));
+        for (Row row : table.rows()) {
+            for (String word : row.cells().get(column).split(" ")) {
+                longest = Math.max(longest, page.width(word, SIZE, row.out().contains(column)));
+            }
+        }
+        return Math.min(natural, Math.max(longest, natural * share));
+    }
+
+    /** How broad it is with words wrapped as they may be (pt). */
+    float natural() throws IOException {
+        float all = -GAP;
+        for (int i = 0; i < table.columns().size(); i++) {
+            float most = longestWord(head(table.columns().get(i)));
+            for (Row row : table.rows()) {
+                most = Math.max(
+                        most, page.width(row.cells().get(i), SIZE, row.out().contains(i)));
+            }
+            if (table.sum().isPresent()) {
+                most = Math.max(most, page.width(table.sum().get().get(i), SIZE, true));
+            }
+            all += (table.columns().get(i).figures() ? most : least(i, most, WRAPPED)) + GAP;
+        }
+        return all;
     }
 
     private float longestWord(String head) throws IOException {

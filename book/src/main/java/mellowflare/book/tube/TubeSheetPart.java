@@ -10,6 +10,7 @@ import mellowflare.core.geometry.Drawing;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.tube.TubePlan;
 import mellowflare.core.tube.draw.FlareDrawing;
 import mellowflare.core.tube.draw.MarkStrip;
@@ -22,7 +23,7 @@ final class TubeSheetPart implements SheetPart {
     private static final double TURN = 30;
     private static final double TILT = 24;
     /** Name, drawing and figures of an end stand on one page (pt). */
-    private static final float FLARE_HIGH = 175;
+    private static final float FLARE_WIDE = 230;
 
     private final TubePlan plan;
     private final TubeCase c;
@@ -88,87 +89,86 @@ final class TubeSheetPart implements SheetPart {
     }
 
     private void ends(SheetPage page) throws IOException {
-        page.need(FLARE_HIGH + 20);
-        page.heading(Say.it("tube-sheet-part.ends-sealing"), 12);
-        for (TubeSide s : c.sides()) {
-            if (s.made().isPresent()) {
-                page.need(FLARE_HIGH);
-            }
+        page.columns(
+                Say.it("tube-sheet-part.ends-sealing"),
+                c.sides().stream()
+                        .map(s -> (SheetPage.Words) () -> end(page, s))
+                        .toList());
+    }
+
+    private void end(SheetPage page, TubeSide s) throws IOException {
+        page.text(
+                Say.it(
+                        "tube-sheet-part.end",
+                        "which",
+                        s.which(),
+                        "place",
+                        s.port().place(),
+                        "port",
+                        s.port()
+                                .port()
+                                .map(p -> p.title() + " " + p.gender().word())
+                                .orElse("none"),
+                        "traits",
+                        s.traits().map(t -> t.name()).orElse("none")),
+                10,
+                0,
+                true,
+                0.13f);
+        if (s.made().isPresent()) {
+            page.narrow(
+                    FlareDrawing.of(
+                            s.bench().orElseThrow(),
+                            s.setting().orElseThrow(),
+                            s.made().get(),
+                            s.band(),
+                            units),
+                    FLARE_WIDE);
+            page.gap(16);
             page.text(
                     Say.it(
-                            "tube-sheet-part.end",
-                            "which",
-                            s.which(),
-                            "place",
-                            s.port().place(),
-                            "port",
-                            s.port()
-                                    .port()
-                                    .map(p -> p.title() + " " + p.gender().word())
+                            "tube-sheet-part.stick-out-flare-across",
+                            "tool",
+                            s.tool().orElseThrow().name(),
+                            "stickOut",
+                            LengthFormat.figure(s.stickOut().orElseThrow(), units),
+                            "diameter",
+                            LengthFormat.figure(s.made().get().diameter(), units),
+                            "low",
+                            s.band()
+                                    .map(b -> LengthFormat.figure(b.low(), units))
                                     .orElse("none"),
-                            "traits",
-                            s.traits().map(t -> t.name()).orElse("none")),
-                    10,
-                    0,
-                    true,
+                            "high",
+                            s.band()
+                                    .map(b -> LengthFormat.figure(b.high(), units))
+                                    .orElse("none"),
+                            "source",
+                            s.band().map(b -> b.source().shown()).orElse("none")),
+                    8.5f,
+                    8,
+                    false,
                     0.13f);
-            if (s.made().isPresent()) {
-                page.narrow(
-                        FlareDrawing.of(
-                                s.bench().orElseThrow(),
-                                s.setting().orElseThrow(),
-                                s.made().get(),
-                                s.band(),
-                                units),
-                        260);
-                page.gap(16);
-                page.text(
-                        Say.it(
-                                "tube-sheet-part.stick-out-flare-across",
-                                "tool",
-                                s.tool().orElseThrow().name(),
-                                "stickOut",
-                                LengthFormat.figure(s.stickOut().orElseThrow(), units),
-                                "diameter",
-                                LengthFormat.figure(s.made().get().diameter(), units),
-                                "low",
-                                s.band()
-                                        .map(b -> LengthFormat.figure(b.low(), units))
-                                        .orElse("none"),
-                                "high",
-                                s.band()
-                                        .map(b -> LengthFormat.figure(b.high(), units))
-                                        .orElse("none"),
-                                "source",
-                                s.band().map(b -> b.source().shown()).orElse("none")),
-                        9,
-                        10,
-                        false,
-                        0.13f);
-            }
-            plan.seal(s.which()).ifPresent(a -> {
-                try {
-                    page.text(
-                            Say.it(
-                                    "tube-sheet-part.re-use",
-                                    "saysPutOn",
-                                    a.saysPutOn(),
-                                    "saysNever",
-                                    a.saysNever(),
-                                    "saysTighten",
-                                    a.saysTighten(),
-                                    "reuse",
-                                    a.reuse(),
-                                    "source",
-                                    a.source().shown()),
-                            9,
-                            10,
-                            false,
-                            0.13f);
-                } catch (IOException e) {
-                    throw new java.io.UncheckedIOException(e);
-                }
-            });
+        }
+        Optional<SealAdvice> seal = plan.seal(s.which());
+        if (seal.isPresent()) {
+            SealAdvice a = seal.get();
+            page.text(
+                    Say.it(
+                            "tube-sheet-part.re-use",
+                            "saysPutOn",
+                            a.saysPutOn(),
+                            "saysNever",
+                            a.saysNever(),
+                            "saysTighten",
+                            a.saysTighten(),
+                            "reuse",
+                            a.reuse(),
+                            "source",
+                            a.source().shown()),
+                    8.5f,
+                    8,
+                    false,
+                    0.13f);
         }
     }
 }

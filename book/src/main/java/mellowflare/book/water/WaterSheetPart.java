@@ -6,8 +6,6 @@ import java.util.Optional;
 import mellowflare.book.line.SheetPart;
 import mellowflare.book.sheet.SheetPage;
 import mellowflare.core.advice.Figure;
-import mellowflare.core.bag.Bag;
-import mellowflare.core.bag.BagPart;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
@@ -18,8 +16,6 @@ import mellowflare.core.water.work.WaterCase;
 
 /** What the sheet of a water point shows of it. */
 final class WaterSheetPart implements SheetPart {
-    private static final float[] PARTS = {0, -1f};
-
     private final WaterPlan plan;
     private final WaterCase c;
     private final UnitSystem units;
@@ -69,49 +65,5 @@ final class WaterSheetPart implements SheetPart {
                             .orElse("")
                 }));
         page.text(Say.it("water-sheet-part.licence"), 9, 0, true, 0.13f);
-    }
-
-    @Override
-    public void figures(SheetPage page) throws IOException {
-        if (c.set().isPresent()) {
-            page.heading(Say.it("water-sheet-part.seals"), 12);
-            int number = 1;
-            for (WaterSet.SetJoint j : c.set().get().joints()) {
-                page.text(
-                        Say.it(
-                                "water-sheet-part.joint",
-                                "number",
-                                number++,
-                                "at",
-                                j.at(),
-                                "seal",
-                                j.seal(),
-                                "put",
-                                j.put(),
-                                "turns",
-                                j.turns()),
-                        9.5f,
-                        0,
-                        false,
-                        0.13f);
-            }
-        }
-        if (c.bag().isPresent()) {
-            page.heading(Say.it("water-sheet-part.bag-list"), 12);
-            bag(page, c.bag().get());
-        }
-    }
-
-    private void bag(SheetPage page, Bag bag) throws IOException {
-        for (BagPart p : c.packed().parts(bag)) {
-            page.row(
-                    PARTS,
-                    List.of(
-                            p.name(),
-                            p.price().map(x -> LengthFormat.decimal(x, 2, 2)).orElse("–")),
-                    9.5f,
-                    false);
-        }
-        page.text(Say.it("water-sheet-part.catalogue-prices"), 8.5f, 0, false, 0.37f);
     }
 }

@@ -188,7 +188,13 @@ class AirFilesTest {
     void testTheSheetHoldsWalkCutsPartsAndCautions() throws Exception {
         String text = text(Jobs.paper("sheet", SHED));
         assertThat(text)
-                .contains("Air for the blasting shed", "Layout", "riser: up 2.6 m", "Cut list", "48 mm on 50", "Parts")
+                .contains(
+                        "Air for the blasting shed",
+                        "The line as it was called out",
+                        "riser: up 2.6 m",
+                        "Cut list",
+                        "48 mm on 50",
+                        "Parts")
                 .contains("north 1: left 3.4 m", "Work: not started", "rigging loft: drop 2 m")
                 .contains("Heights of the centre line over the floor", "north 1 3400 3494 3460")
                 .contains("Free air by ISO 1217", "Pump up and hold", "Local codes, the makers of pipe")

@@ -59,7 +59,8 @@ class HoseFilesTest {
         assertThat(sheet)
                 .contains("elbow B at 120°")
                 .contains("die B10")
-                .contains("crimp to 26.2 mm")
+                .contains("crimp to, mm")
+                .contains("26.2")
                 .contains("series B");
     }
 

@@ -93,7 +93,54 @@ class StepPicturesTest {
         Evaluation shed = demo("demo-shed-air");
         assertThat(words(picture(shed, "line").orElseThrow())).contains("10 mm").contains("to the drain");
         assertThat(words(picture(shed, "mark").orElseThrow())).contains("48 mm on 50");
-        assertThat(picture(shed, "join")).isEmpty();
+        assertThat(words(picture(shed, "join").orElseThrow())).contains("48 mm").contains("grip ring");
+        assertThat(words(picture(shed, "pump").orElseThrow())).contains("9 bar");
+        assertThat(words(picture(demo("demo-pipe-cooling"), "bolt").orElseThrow()))
+                .contains("in this order")
+                .contains("4");
+        assertThat(words(picture(demo("demo-broken-nipple"), "tap").orElseThrow()))
+                .contains("number 4 for size 1/2");
+    }
+
+    /** A socket over rubber goes on by a left-hand thread and back; one over a braid has its witness mark. */
+    @Test
+    void testASocketIsShownAsItsHoseWantsIt() {
+        List<String> all = new ArrayList<>();
+        for (Job job : Jobs.demo()) {
+            Evaluation e = Evaluation.of(job, Jobs.DATA);
+            for (Step s : e.steps()) {
+                if (s.id().startsWith("socket@") || s.id().startsWith("nipple@")) {
+                    e.plan().picture(s).ifPresent(d -> {
+                        boolean left = s.says(job.units()).contains("left-handed");
+                        assertThat(words(d).contains("left-handed")).as(s.id()).isEqualTo(left);
+                        boolean witness = s.id().startsWith("nipple@")
+                                && s.says(job.units()).contains("witness mark");
+                        assertThat(words(d).contains("witness")).as(s.id()).isEqualTo(witness);
+                        all.add(s.id());
+                    });
+                }
+            }
+        }
+        assertThat(all).hasSizeGreaterThan(3);
+    }
+
+    /** A gauge stands only beside a step that says its pressure. */
+    @Test
+    void testAGaugeShowsThePressureThatItsStepSays() {
+        int gauges = 0;
+        for (Job job : Jobs.demo()) {
+            Evaluation e = Evaluation.of(job, Jobs.DATA);
+            for (Step s : e.steps()) {
+                Optional<Drawing> d = e.plan().picture(s);
+                if (d.isPresent() && words(d.get()).contains("it must stay")) {
+                    String pressure =
+                            words(d.get()).trim().split("\n")[0].replace(" brought up slowly; it must stay", "");
+                    assertThat(s.says(job.units())).as(job.id() + " " + s.id()).contains(pressure.trim());
+                    gauges++;
+                }
+            }
+        }
+        assertThat(gauges).isGreaterThan(8);
     }
 
     @Test

@@ -53,6 +53,12 @@ public record AirPlan(AirCase c, List<Finding> findings, List<Step> steps) imple
         return AirTables.of(c, what);
     }
 
+    /** Without its bars: they take a search. */
+    @Override
+    public List<String> figuresOf(String part) {
+        return AirTables.about(c, part);
+    }
+
     @Override
     public Optional<Drawing> picture(Step step) {
         return AirPictures.of(c, step);

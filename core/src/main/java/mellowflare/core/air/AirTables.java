@@ -6,12 +6,20 @@ import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.air.cut.CutWork;
+import mellowflare.core.air.layout.WalkText;
 import mellowflare.core.air.water.Water;
 import mellowflare.core.air.work.AirCase;
+import mellowflare.core.flow.network.NetworkFlow;
 import mellowflare.core.line.BarTable;
+import mellowflare.core.line.ListTable;
 import mellowflare.core.line.PartsTable;
+import mellowflare.core.measure.AirReference;
+import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.PressureDifference;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.run.stock.PipeSize;
+import mellowflare.core.run.walk.Sized;
 import mellowflare.core.run.walk.Walked;
 import mellowflare.core.table.FigureTable;
 import mellowflare.core.table.FigureTable.Column;
@@ -21,8 +29,13 @@ import mellowflare.core.table.FigureTable.What;
 /** The figures of a workshop main: pressures, heights, water, bars, rods, hoses and parts. */
 final class AirTables {
     private static final int WETTEST = 5;
+    private static final int HEAVIEST = 6;
+    /** A gain that no gauge shows (bar). */
+    private static final double GIVES_NOTHING = 0.0005;
+
     private static final List<What> ORDER = List.of(
             What.PRESSURES,
+            What.STRETCHES,
             What.HEIGHTS,
             What.FALLS,
             What.WATER,
@@ -30,10 +43,13 @@ final class AirTables {
             What.NIPPLES,
             What.RODS,
             What.HOSES,
-            What.PARTS);
+            What.PARTS,
+            What.WALK);
 
     private final AirCase c;
     private final UnitSystem units;
+
+    private static final List<What> ABOUT = List.of(What.PRESSURES, What.HEIGHTS, What.FALLS, What.WATER, What.HOSES);
 
     private AirTables(AirCase c) {
         this.c = c;
@@ -42,6 +58,17 @@ final class AirTables {
 
     static List<FigureTable> of(AirCase c) {
         return ORDER.stream().flatMap(w -> of(c, w).stream()).toList();
+    }
+
+    /** What they say of one part, and what a pipe carries and loses. */
+    static List<String> about(AirCase c, String part) {
+        AirTables t = new AirTables(c);
+        List<String> all = new ArrayList<>(c.heaviest(Integer.MAX_VALUE).stream()
+                .filter(p -> p.pipe().name().equals(part))
+                .flatMap(p -> t.stretches(List.of(t.carried(p))).about(part).stream())
+                .toList());
+        ABOUT.forEach(w -> of(c, w).ifPresent(x -> all.addAll(x.about(part))));
+        return all;
     }
 
     /** One of them, without working the others out: bars take a search. */
@@ -58,7 +85,14 @@ final class AirTables {
             case RODS -> work.map(t::rods);
             case HOSES -> work.map(t::hoses);
             case PARTS -> work.map(AirTables::parts);
-            case SUM, BENDS, STRETCHES -> Optional.empty();
+            case STRETCHES ->
+                Optional.of(t.stretches(
+                        c.heaviest(HEAVIEST).stream().map(t::stretch).toList()));
+            case SUM, ENDS, SEALS, RUNGS, COSTS, BAG, BENDS, DAY, LACKS, ORDER, MEASURED -> Optional.empty();
+            case WALK ->
+                Optional.of(ListTable.walk(c.main().pieces().stream()
+                        .map(p -> WalkText.write(p, t.units))
+                        .toList()));
         };
         return table.filter(x -> !x.rows().isEmpty());
     }
@@ -92,6 +126,50 @@ final class AirTables {
         return Row.of(name, pressure.orElse(FigureTable.OPEN), how).about(Subject.OUTLET);
     }
 
+    /** The pipes that lose most in the worst case, and what one size larger would give back. */
+    private FigureTable stretches(List<Row> rows) {
+        return FigureTable.of(
+                What.STRETCHES,
+                Say.it("air-tables.stretches"),
+                List.of(
+                        Column.words(Say.it("air-tables.pipe")),
+                        Column.words(Say.it("air-tables.size")),
+                        Column.figures(Say.it("air-tables.carries")),
+                        Column.figures(Say.it("air-tables.speed")),
+                        Column.figures(Say.it("air-tables.loses")),
+                        Column.figures(Say.it("air-tables.one-larger"))),
+                rows);
+    }
+
+    private Row stretch(NetworkFlow.InPipe p) {
+        return stretch(
+                p,
+                c.oneSizeUp(p.pipe().name())
+                        .map(d -> Figure.of(d.bar() < GIVES_NOTHING ? PressureDifference.ofBar(0) : d)
+                                .text(units))
+                        .orElse(FigureTable.OPEN));
+    }
+
+    /** Without what a larger size would give: that takes a solution of the whole main. */
+    private Row carried(NetworkFlow.InPipe p) {
+        return stretch(p, FigureTable.OPEN);
+    }
+
+    private Row stretch(NetworkFlow.InPipe p, String larger) {
+        return Row.of(
+                p.pipe().name(),
+                c.sized().stream()
+                        .filter(s -> s.name().equals(p.pipe().name()))
+                        .findFirst()
+                        .flatMap(Sized::size)
+                        .map(PipeSize::size)
+                        .orElse(FigureTable.OPEN),
+                Figure.of(FreeAir.of(p.flow(), AirReference.ISO1217)).text(units),
+                new Figure.OfSpeed(p.metresPerSecond()).text(units),
+                Figure.of(p.drop()).text(units),
+                larger);
+    }
+
     /** What the chalk line is snapped by. */
     private FigureTable heights() {
         return FigureTable.of(
@@ -120,7 +198,7 @@ final class AirTables {
                         Column.words(Say.it("air-tables.place")),
                         Column.figures(Say.it("air-tables.a-day")),
                         Column.figures(Say.it("air-tables.leg-holds")),
-                        Column.figures(Say.it("air-tables.full-after"))),
+                        Column.figures(Say.it("air-tables.full-after"), Say.it("air-tables.days"))),
                 water.gathered().stream()
                         .map(g -> Row.of(
                                 g.place(),
@@ -134,9 +212,7 @@ final class AirTables {
     }
 
     private static String days(double days) {
-        return days < 1
-                ? Say.it("air-tables.soon")
-                : Say.it("air-tables.days", "count", LengthFormat.decimal(days, 0, 0));
+        return days < 1 ? Say.it("air-tables.soon") : LengthFormat.decimal(days, 0, 0);
     }
 
     /** The runs in which most falls out, as the air cools on its way. */

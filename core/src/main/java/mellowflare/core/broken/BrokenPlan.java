@@ -15,9 +15,12 @@ import mellowflare.core.geometry.Drawing;
 import mellowflare.core.line.BenchWords;
 import mellowflare.core.line.CutFigure;
 import mellowflare.core.line.Plan;
+import mellowflare.core.line.StepPictures;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.picture.ExtractorPicture;
 import mellowflare.core.procedure.Step;
+import mellowflare.core.table.FigureTable;
 
 /**
  * Everything that follows from a stuck or broken part.
@@ -40,6 +43,31 @@ public record BrokenPlan(BrokenCase c, List<Finding> findings, List<Step> steps)
     @Override
     public Unseen unseen() {
         return c.unseen();
+    }
+
+    @Override
+    public Optional<Drawing> picture(Step step) {
+        StepPictures.Figures f = StepPictures.of(step, c.units());
+        return switch (f.row()) {
+            case "hold" -> Optional.of(StepPictures.wrenches(Say.it("broken-plan.to-loosen")));
+            case "tap" ->
+                f.said("number")
+                        .map(n -> ExtractorPicture.of(
+                                Say.it(
+                                        "broken-plan.extractor",
+                                        "number",
+                                        n,
+                                        "size",
+                                        f.text("size").orElse("")),
+                                Say.it("broken-plan.way-out"),
+                                Say.it("broken-plan.stump")));
+            default -> Optional.empty();
+        };
+    }
+
+    @Override
+    public List<FigureTable> tables() {
+        return BrokenTables.of(c);
     }
 
     @Override

@@ -14,7 +14,6 @@ import mellowflare.core.geometry.Drawing;
 import mellowflare.core.line.BenchWords;
 import mellowflare.core.line.CutFigure;
 import mellowflare.core.line.Plan;
-import mellowflare.core.line.StepPictures;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.table.FigureTable;
@@ -44,7 +43,7 @@ public record GasPlan(GasCase c, List<Finding> findings, List<Step> steps) imple
 
     @Override
     public Optional<Drawing> picture(Step step) {
-        return StepPictures.thread(StepPictures.of(step, c.units()));
+        return GasPictures.of(c, step);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package mellowflare.core.geometry;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import mellowflare.core.advice.Severity;
@@ -41,8 +42,24 @@ public record Drawing(List<Shape> shapes, Box box, List<Spot> spots) {
         }
     }
 
-    /** A place that stands for a part of the line. */
-    public record Spot(Subject subject, Box box) {}
+    /**
+     * A place that stands for a part of the line.
+     *
+     * @param part its name, as the tables of the line call it; blank where it has none
+     */
+    public record Spot(Subject subject, Box box, String part) {
+        double size() {
+            return box.width() * box.height();
+        }
+    }
+
+    /** Places with a part of a name of its own at a point, the smallest first. */
+    public List<Spot> named(Point at) {
+        return spots.stream()
+                .filter(s -> !s.part().isBlank() && s.box().holds(at))
+                .sorted(Comparator.comparingDouble(Spot::size))
+                .toList();
+    }
 
     /** With a mark at each part of which something failed, as far as the drawing shows that part. */
     public Drawing marked(Map<Subject, Severity> worst) {
@@ -152,7 +169,12 @@ public record Drawing(List<Shape> shapes, Box box, List<Spot> spots) {
         }
 
         public Sheet spot(Subject subject, double left, double bottom, double right, double top) {
-            spots.add(new Spot(subject, new Box(left, bottom, right, top)));
+            return spot(subject, "", left, bottom, right, top);
+        }
+
+        /** A place with the name that its part has in the tables. */
+        public Sheet spot(Subject subject, String part, double left, double bottom, double right, double top) {
+            spots.add(new Spot(subject, new Box(left, bottom, right, top), part));
             return this;
         }
 

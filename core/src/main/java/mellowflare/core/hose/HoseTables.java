@@ -2,17 +2,22 @@ package mellowflare.core.hose;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.hose.line.CutLength;
+import mellowflare.core.hose.line.HoseCase;
+import mellowflare.core.hose.line.Side;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.parts.Catalogue;
+import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.table.FigureTable;
 import mellowflare.core.table.FigureTable.Column;
 import mellowflare.core.table.FigureTable.Row;
 import mellowflare.core.table.FigureTable.What;
 
-/** The figures of a hose line: how the cut comes about, and its parts. */
+/** The figures of a hose line: how the cut comes about, what holds its ends, and its parts. */
 final class HoseTables {
     private static final int SHELF = 3;
 
@@ -23,6 +28,10 @@ final class HoseTables {
         plan.cut()
                 .filter(c -> c.possible() && !plan.c().whole())
                 .ifPresent(c -> all.add(sum(c, plan.c().units())));
+        if (!plan.c().whole()
+                && plan.c().sides().stream().anyMatch(s -> s.part().isPresent())) {
+            all.add(ends(plan.c()));
+        }
         if (!plan.parts().isEmpty()) {
             all.add(parts(plan));
         }
@@ -58,14 +67,62 @@ final class HoseTables {
         return Row.of(name, LengthFormat.figure(length, units));
     }
 
+    /** What each end is fixed by: depth, die and crimp diameter. */
+    private static FigureTable ends(HoseCase c) {
+        return FigureTable.of(
+                What.ENDS,
+                Say.it("hose-tables.ends"),
+                List.of(
+                        Column.words(Say.it("hose-tables.at")),
+                        Column.words(Say.it("hose-tables.part")),
+                        Column.words(Say.it("hose-tables.fixed")),
+                        Column.figures(Say.it("hose-tables.insertion")),
+                        Column.words(Say.it("hose-tables.ferrule")),
+                        Column.figures(Say.it("hose-tables.crimp")),
+                        Column.figures(Say.it("hose-tables.taken"))),
+                c.sides().stream().map(s -> end(c, s)).toList());
+    }
+
+    private static Row end(HoseCase c, Side s) {
+        String at = Say.it("hose-tables.end", "which", s.which());
+        Optional<HoseEndPart> part = s.part();
+        if (part.isEmpty()) {
+            return Row.of(
+                    at,
+                    Say.it("hose-tables.open"),
+                    FigureTable.OPEN,
+                    FigureTable.OPEN,
+                    FigureTable.OPEN,
+                    FigureTable.OPEN,
+                    FigureTable.OPEN);
+        }
+        HoseEndPart p = part.get();
+        return Row.of(
+                at,
+                p.part(),
+                p.attach().map(a -> a.word()).orElse(Say.it("hose-tables.not-known")),
+                figure(p.insertion(), c.units()),
+                p.ferrule()
+                        .flatMap(c.data().get(Catalogue.KEY)::ferrule)
+                        .map(k -> k.die().isEmpty()
+                                ? k.part()
+                                : Say.it("hose-tables.die", "part", k.part(), "die", k.die()))
+                        .orElse(FigureTable.OPEN),
+                figure(c.hose().flatMap(h -> Optional.ofNullable(p.crimp().get(h.kind()))), c.units()),
+                figure(Optional.of(p.cutOff()), c.units()));
+    }
+
+    private static String figure(Optional<Length> length, UnitSystem units) {
+        return length.map(l -> LengthFormat.figure(l, units)).orElse(FigureTable.OPEN);
+    }
+
     private static FigureTable parts(HosePlan plan) {
         List<Row> rows = new ArrayList<>();
         for (PartLine p : plan.parts()) {
             Row row = Row.of(
                     p.part(),
                     p.name(),
-                    // The other system of units stands in the sheet's large figures.
-                    p.amount().replaceAll(" \\(.*\\)", ""),
+                    p.here(),
                     p.lacks() > 0
                             ? Say.it("hose-tables.lacks", "lacks", LengthFormat.decimal(p.lacks(), 3, 0))
                             : Say.it("hose-tables.there"),

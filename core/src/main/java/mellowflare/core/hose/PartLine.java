@@ -5,12 +5,14 @@ package mellowflare.core.hose;
  *
  * @param part part number
  * @param name what it is
- * @param amount how much, with its unit, as shown
+ * @param amount how much, in both systems of units
+ * @param here how much, in the units of the job alone
  * @param need how many pieces, or metres of hose by the metre
  * @param onShelf how many pieces or metres lie on the shelf
  * @param price of one piece or metre, in the catalogue's money; zero when not known
  */
-public record PartLine(String part, String name, String amount, double need, double onShelf, double price) {
+public record PartLine(
+        String part, String name, String amount, String here, double need, double onShelf, double price) {
 
     public double cost() {
         return need * price;

@@ -57,6 +57,7 @@ final class PartsList {
                             h.part(),
                             Say.it("parts-list.whole-hose", "hose", h.title(), "length", length),
                             Say.it("parts-list.pieces", "count", 1),
+                            Say.it("parts-list.pieces", "count", 1),
                             1,
                             h.onShelf(),
                             h.price()));
@@ -69,6 +70,8 @@ final class PartsList {
                         h.part(),
                         h.title(),
                         cut.map(x -> LengthFormat.both(x.shop(c.units()), c.units()))
+                                .orElse(Say.it("parts-list.length-open-2")),
+                        cut.map(x -> LengthFormat.shop(x.shop(c.units()), c.units()))
                                 .orElse(Say.it("parts-list.length-open-2")),
                         cut.map(x -> x.shop(c.units()).mm() / 1000).orElse(0.0),
                         h.onShelf(),
@@ -116,8 +119,7 @@ final class PartsList {
     private void add(String part, String name, double onShelf, double price) {
         PartLine before = lines.get(part);
         double need = before == null ? 1 : before.need() + 1;
-        lines.put(
-                part,
-                new PartLine(part, name, Say.it("parts-list.pieces", "count", (long) need), need, onShelf, price));
+        String amount = Say.it("parts-list.pieces", "count", (long) need);
+        lines.put(part, new PartLine(part, name, amount, amount, need, onShelf, price));
     }
 }

@@ -55,6 +55,11 @@ public interface Plan {
         return tables().stream().filter(t -> t.what() == what).findFirst();
     }
 
+    /** The figures of one part of the line by its name, as its tables give them, a text for each row; empty for a name that is in none. */
+    default List<String> figuresOf(String part) {
+        return tables().stream().flatMap(t -> t.about(part).stream()).toList();
+    }
+
     /** What of the job nobody has seen before it is open. */
     default Unseen unseen() {
         return Unseen.NONE;

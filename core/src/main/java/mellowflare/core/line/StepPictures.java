@@ -1,9 +1,13 @@
 package mellowflare.core.line;
 
+import java.util.Arrays;
 import java.util.Optional;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.picture.GaugePicture;
+import mellowflare.core.picture.HangerPicture;
 import mellowflare.core.picture.TapedThreadPicture;
+import mellowflare.core.picture.WrenchPicture;
 import mellowflare.core.procedure.Step;
 
 /** What pictures of steps read from a step: which row it is, and its figures as they stand in its words. */
@@ -49,6 +53,27 @@ public final class StepPictures {
         return f.said("sealant")
                 .map(t -> TapedThreadPicture.of(
                         brief(t), Say.it("step-pictures.first-bare"), Say.it("step-pictures.with-the-thread")));
+    }
+
+    /** The gauge of a test, for a step that says to which pressure; empty for any other. */
+    public static Optional<Drawing> gauge(Figures f, String... pressures) {
+        return Arrays.stream(pressures)
+                .flatMap(name -> f.said(name).stream())
+                .findFirst()
+                .map(t -> GaugePicture.of(
+                        t, Say.it("step-pictures.slowly"), f.said("minutes").orElse("")));
+    }
+
+    /** Clips or hangers at their greatest distance, for a step that says it; empty for any other. */
+    public static Optional<Drawing> hangers(Figures f, String spacing) {
+        return f.said(spacing)
+                .map(t -> HangerPicture.of(
+                        Say.it("step-pictures.at-most", "spacing", t), Say.it("step-pictures.near-a-turn")));
+    }
+
+    /** Two wrenches on a joint: one holds. */
+    public static Drawing wrenches(String figure) {
+        return WrenchPicture.of(brief(figure), Say.it("step-pictures.turns"), Say.it("step-pictures.holds"));
     }
 
     /** Words short enough for a picture; the step has the rest. */

@@ -64,14 +64,7 @@ public final class TapedThreadPicture {
         Point m = new Point(x, 6);
         sheet.add(new Shape.Disc(m, 15, Pen.OUTLINE, Fill.METAL));
         sheet.add(new Shape.Disc(m, 9, Pen.THREAD, Fill.PAPER));
-        List<Point> arc = new ArrayList<>();
-        for (int i = 0; i <= 12; i++) {
-            double t = Math.toRadians(150 - i * 20);
-            arc.add(m.plus(21 * Math.cos(t), 21 * Math.sin(t)));
-        }
-        sheet.path(Pen.SELECTED, Fill.NONE, false, arc);
-        Point tip = arc.get(12);
-        sheet.path(Pen.SELECTED, Fill.BLACK, true, List.of(tip.plus(-6, -1.6), tip.plus(2, 3.6), tip.plus(2.4, -3.6)));
+        TurnArrow.draw(sheet, m, 21, 150, -240);
         sheet.label(m.plus(28, -2), way, "", Shape.Role.NAME, Shape.Anchor.START);
     }
 }

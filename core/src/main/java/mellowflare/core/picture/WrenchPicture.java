@@ -15,7 +15,6 @@ public final class WrenchPicture {
     private static final double ARM = 118;
     private static final double THICK = 8;
     private static final double SWEEP = 44;
-    private static final int ARC = 14;
 
     private WrenchPicture() {}
 
@@ -32,24 +31,7 @@ public final class WrenchPicture {
         wrench(sheet, Math.toRadians(25), Pen.OUTLINE, Fill.METAL);
         sheet.path(Pen.OUTLINE, Fill.PAPER, true, hex(NUT));
         sheet.add(new Shape.Disc(new Point(0, 0), NUT * 0.5, Pen.OUTLINE, Fill.METAL));
-        double from = Math.toRadians(25);
-        double to = from - Math.toRadians(SWEEP);
-        List<Point> arc = new ArrayList<>();
-        for (int i = 0; i <= ARC; i++) {
-            double t = from + (to - from) * i / ARC;
-            arc.add(new Point((ARM + 16) * Math.cos(t), (ARM + 16) * Math.sin(t)));
-        }
-        sheet.path(Pen.SELECTED, Fill.NONE, false, arc);
-        Point tip = arc.get(ARC);
-        Point along = new Point(Math.sin(to), -Math.cos(to));
-        sheet.path(
-                Pen.SELECTED,
-                Fill.BLACK,
-                true,
-                List.of(
-                        tip.plus(7 * along.x(), 7 * along.y()),
-                        tip.plus(4 * along.y(), -4 * along.x()),
-                        tip.plus(-4 * along.y(), 4 * along.x())));
+        TurnArrow.draw(sheet, new Point(0, 0), ARM + 16, 25, -SWEEP);
         sheet.label(new Point(-ARM - 100, 84), figure, turns, Shape.Role.NAME, Shape.Anchor.START);
         sheet.label(new Point(-ARM - 8, -34), Say.it("wrench.hold"), holds, Shape.Role.NAME, Shape.Anchor.END);
         return sheet.done(-ARM - 104, -70, ARM + 40, 100);

@@ -46,7 +46,17 @@ public record FigureTable(
     public enum What {
         /** How the cut comes about. */
         SUM,
+        /** What holds each end. */
+        ENDS,
+        /** Every seal in order. */
+        SEALS,
+        /** What may be tried, the gentlest first. */
+        RUNGS,
+        /** Ways of doing it against each other. */
+        COSTS,
         PARTS,
+        /** Parts for what nobody has seen. */
+        BAG,
         BENDS,
         /** What is cut from each bar. */
         BARS,
@@ -61,7 +71,17 @@ public record FigureTable(
         WATER,
         RODS,
         NIPPLES,
-        HOSES
+        HOSES,
+        /** A day run through. */
+        DAY,
+        /** Who lacked air on it. */
+        LACKS,
+        /** The line as its fitter called it out. */
+        WALK,
+        /** In which order it goes together. */
+        ORDER,
+        /** What was measured on the spot. */
+        MEASURED
     }
 
     /**
@@ -173,20 +193,43 @@ public record FigureTable(
     /** As a reader reads it out: each row with the headings of its figures. */
     public String spoken() {
         List<String> said = new ArrayList<>(List.of(title));
-        for (Row row : rows) {
-            List<String> cells = new ArrayList<>();
-            for (int i = 0; i < columns.size(); i++) {
-                String cell = row.cells().get(i);
-                if (!cell.isBlank()) {
-                    Column c = columns.get(i);
-                    cells.add(
-                            c.figures()
-                                    ? Say.it("figure-table.cell", "name", c.name(), "figure", cell, "unit", c.unit())
-                                    : cell);
-                }
-            }
-            said.add(String.join(", ", cells));
-        }
+        rows.forEach(row -> said.add(spoken(row)));
         return String.join(". ", said);
+    }
+
+    /** What the rows about a part say, a text each: those in which a cell is its name. */
+    public List<String> about(String part) {
+        return rows.stream()
+                .filter(r -> names(r, part))
+                .map(r -> Say.it("figure-table.about", "title", title, "row", spoken(r)))
+                .toList();
+    }
+
+    private boolean names(Row row, String part) {
+        return IntStream.range(0, columns.size())
+                .anyMatch(i -> (i == 0 || !columns.get(i).figures())
+                        && row.cells().get(i).equals(part));
+    }
+
+    private String spoken(Row row) {
+        List<String> cells = new ArrayList<>();
+        for (int i = 0; i < columns.size(); i++) {
+            String cell = row.cells().get(i);
+            if (!cell.isBlank() && !cell.equals(OPEN)) {
+                Column c = columns.get(i);
+                cells.add(
+                        c.figures()
+                                ? Say.it(
+                                        "figure-table.cell",
+                                        "name",
+                                        c.name(),
+                                        "figure",
+                                        cell,
+                                        "unit",
+                                        c.unit().isBlank() ? "none" : c.unit())
+                                : cell);
+            }
+        }
+        return String.join(", ", cells);
     }
 }

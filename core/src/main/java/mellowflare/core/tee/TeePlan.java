@@ -13,6 +13,7 @@ import mellowflare.core.line.Plan;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.procedure.Step;
+import mellowflare.core.table.FigureTable;
 import mellowflare.core.tee.draw.TeeDrawing;
 import mellowflare.core.tee.order.TeeStepWriter;
 import mellowflare.core.tee.rules.TeeRules;
@@ -38,10 +39,14 @@ public record TeePlan(TeeCase c, List<Finding> findings, List<Step> steps) imple
         return new TeePlan(c, TeeRules.check(c), new TeeStepWriter(c).write());
     }
 
-    /** What comes out and what goes in stands beside every step. */
     @Override
     public Optional<Drawing> picture(Step step) {
-        return c.cutOut().map(x -> TeeDrawing.page(c, List.of()));
+        return TeePictures.of(c, step);
+    }
+
+    @Override
+    public List<FigureTable> tables() {
+        return TeeTables.of(c);
     }
 
     @Override

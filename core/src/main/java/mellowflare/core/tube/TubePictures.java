@@ -7,6 +7,7 @@ import mellowflare.core.geometry.Fill;
 import mellowflare.core.line.StepPictures;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.picture.FlareLooksPicture;
+import mellowflare.core.picture.InsertPicture;
 import mellowflare.core.picture.NutPicture;
 import mellowflare.core.picture.TapePicture;
 import mellowflare.core.picture.WrenchPicture;
@@ -35,6 +36,9 @@ final class TubePictures {
                 f.text("tighten")
                         .map(t -> WrenchPicture.of(
                                 StepPictures.brief(t), Say.it("pictures.turn-the-nut"), Say.it("pictures.the-port")));
+            case "proof", "test" -> StepPictures.gauge(f, "proof", "drinkingTest", "working");
+            case "clamp" -> StepPictures.hangers(f, "clamp");
+            case "swage" -> f.said("socket").map(t -> InsertPicture.of(t, Say.it("pictures.socket"), Fill.METAL));
             default -> Optional.empty();
         };
     }

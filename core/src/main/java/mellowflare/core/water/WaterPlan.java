@@ -13,6 +13,7 @@ import mellowflare.core.line.CutFigure;
 import mellowflare.core.line.Plan;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.procedure.Step;
+import mellowflare.core.table.FigureTable;
 import mellowflare.core.water.choose.WaterSet;
 import mellowflare.core.water.draw.WaterDrawing;
 import mellowflare.core.water.order.WaterStepWriter;
@@ -44,10 +45,19 @@ public record WaterPlan(WaterCase c, List<Finding> findings, List<Step> steps) i
         return c.unseen();
     }
 
-    /** The set of parts stands beside every step that touches it. */
     @Override
     public Optional<Drawing> picture(Step step) {
-        return c.set().map(s -> WaterDrawing.page(c, List.of()));
+        return WaterPictures.of(c, step);
+    }
+
+    @Override
+    public List<FigureTable> tables() {
+        return WaterTables.of(c);
+    }
+
+    /** Every set of parts that was weighed, a row each, in the order of {@link WaterCase#sets()}. */
+    public FigureTable sets() {
+        return WaterTables.sets(c);
     }
 
     @Override

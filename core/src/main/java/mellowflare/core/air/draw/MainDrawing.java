@@ -101,7 +101,7 @@ public final class MainDrawing {
             if (on.c.together().tight().filter(r.to()::equals).isPresent()) {
                 on.sheet.add(new Shape.Disc(p, TIGHTEST, Pen.SELECTED, Fill.NONE));
             }
-            on.sheet.spot(Subject.OUTLET, p.x() - 6, p.y() - 6, p.x() + 6, p.y() + 6);
+            on.sheet.spot(Subject.OUTLET, r.to(), p.x() - 6, p.y() - 6, p.x() + 6, p.y() + 6);
             boolean running = on.c.together().scenario().running().containsKey(r.to());
             boolean told = worst.get(r.to()) == Severity.STOP;
             if (on.labelled || told || on.chosen.filter(r.to()::equals).isPresent()) {

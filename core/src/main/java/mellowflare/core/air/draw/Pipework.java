@@ -69,6 +69,7 @@ final class Pipework {
         on.sheet.path(pen, fill(r), true, List.of(a.plus(dx, dy), b.plus(dx, dy), b.plus(-dx, -dy), a.plus(-dx, -dy)));
         on.sheet.spot(
                 Subject.MAIN,
+                r.name(),
                 Math.min(a.x(), b.x()) - 3,
                 Math.min(a.y(), b.y()) - 3,
                 Math.max(a.x(), b.x()) + 3,

@@ -176,6 +176,7 @@ public final class GasDrawing {
         sheet.path(pen, fill(r), true, List.of(a.plus(dx, dy), b.plus(dx, dy), b.plus(-dx, -dy), a.plus(-dx, -dy)));
         sheet.spot(
                 Subject.GAS_LAYOUT,
+                r.name(),
                 Math.min(a.x(), b.x()) - 3,
                 Math.min(a.y(), b.y()) - 3,
                 Math.max(a.x(), b.x()) + 3,
@@ -319,7 +320,7 @@ public final class GasDrawing {
             Point p = paper(i.at().place());
             sheet.add(new Shape.Disc(p, 6, Pen.OUTLINE, Fill.PAPER));
             GasFigures.flame(sheet, p.plus(0, -4), 8);
-            sheet.spot(Subject.INLETS, p.x() - 7, p.y() - 7, p.x() + 7, p.y() + 7);
+            sheet.spot(Subject.INLETS, i.name(), p.x() - 7, p.y() - 7, p.x() + 7, p.y() + 7);
             lettering.taken(p.plus(-7, -11 - COLUMN), p.plus(9, 7));
             boolean told = worst.containsKey(i.name());
             if (labelled || told) {

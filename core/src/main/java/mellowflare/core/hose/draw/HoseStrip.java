@@ -216,7 +216,13 @@ public final class HoseStrip {
             sheet.line(Pen.FINE, new Point(x, -half), new Point(x, half));
         }
         spot(side.which().hoseEnd(), nut);
-        sheet.spot(side.which().hoseEnd(), Math.min(from, to), -SOCKET_HALF, Math.max(from, to), SOCKET_HALF);
+        sheet.spot(
+                side.which().hoseEnd(),
+                side.which().name(),
+                Math.min(from, to),
+                -SOCKET_HALF,
+                Math.max(from, to),
+                SOCKET_HALF);
         sheet.mark(marks, side.which().hoseEnd(), new Point((from + to) / 2, SOCKET_HALF + 7));
     }
 

@@ -18,11 +18,14 @@ public final class AssemblyWords {
      * @param laid the run that it belongs to
      */
     public static String of(int number, AssemblyStep s, Laid laid, UnitSystem units) {
+        return Say.it("assembly-words.numbered", "number", number, "move", of(s, laid, units));
+    }
+
+    /** One move. */
+    public static String of(AssemblyStep s, Laid laid, UnitSystem units) {
         boolean closesItself = s.joint() != AssemblyStep.Joint.THREAD && s.joint() != AssemblyStep.Joint.WELD;
         return Say.it(
                 "assembly-words.move",
-                "number",
-                number,
                 "parts",
                 called(s.parts(), laid),
                 "joint",

@@ -193,6 +193,7 @@ public final class RunDrawing {
         sheet.path(pen, Fill.METAL, true, List.of(a.plus(dx, dy), b.plus(dx, dy), b.plus(-dx, -dy), a.plus(-dx, -dy)));
         sheet.spot(
                 Subject.RUN,
+                s.name(),
                 Math.min(a.x(), b.x()) - 3,
                 Math.min(a.y(), b.y()) - 3,
                 Math.max(a.x(), b.x()) + 3,

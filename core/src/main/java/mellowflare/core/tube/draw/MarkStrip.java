@@ -81,7 +81,7 @@ public final class MarkStrip {
                 figures ? turn(m) : "",
                 Shape.Role.NAME,
                 Shape.Anchor.MIDDLE);
-        sheet.spot(Subject.BENDS, x - 8, -HALF, x + 8, HALF);
+        sheet.spot(Subject.BENDS, number, x - 8, -HALF, x + 8, HALF);
     }
 
     private static String turn(BendMark m) {

@@ -179,7 +179,7 @@ public final class ShapeDrawing {
             if (now || corners.size() <= NUMBERED || (i + 1) % 5 == 0) {
                 sheet.label(p.plus(0, 7), Integer.toString(i + 1), "", Shape.Role.NAME, Shape.Anchor.MIDDLE);
             }
-            sheet.spot(Subject.SHAPE, p.x() - 6, p.y() - 6, p.x() + 6, p.y() + 6);
+            sheet.spot(Subject.SHAPE, Integer.toString(i), p.x() - 6, p.y() - 6, p.x() + 6, p.y() + 6);
         }
     }
 

@@ -1,0 +1,95 @@
+package mellowflare.core.pipe;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import mellowflare.core.Stands;
+import mellowflare.core.geometry.Vector;
+import mellowflare.core.measure.Length;
+import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.pipe.assemble.AssemblyWords;
+import mellowflare.core.pipe.line.PipeCase;
+import mellowflare.core.pipe.line.PipeLine;
+import mellowflare.core.pipe.makeup.EndKind;
+import mellowflare.core.pipe.makeup.PipeEnd;
+import mellowflare.core.pipe.offset.OffsetAsk;
+import mellowflare.core.pipe.offset.OffsetFigure;
+import mellowflare.core.pipe.offset.OffsetWay;
+import org.junit.jupiter.api.Test;
+
+/** Offsets and runs worked out as they were when they were last looked through: cuts, where the far end comes out, in which order it goes together, what was judged. */
+class PipeLinesStandTest {
+    private static PipeLine offset(OffsetWay way, Map<OffsetFigure, Double> figures) {
+        return PipeSamples.offset()
+                .withOffset(OffsetAsk.NEW
+                        .withWay(way)
+                        .withFigures(figures.entrySet().stream()
+                                .collect(Collectors.toMap(Map.Entry::getKey, e -> PipeSamples.taken(e.getValue()))))
+                        .withA(PipeEnd.of(EndKind.SLIP_ON))
+                        .withC(PipeEnd.of(EndKind.SLIP_ON)));
+    }
+
+    private static List<PipeLine> lines() {
+        List<PipeLine> all = new ArrayList<>();
+        all.add(PipeSamples.offset());
+        for (String size : List.of("1/2", "3/4", "2")) {
+            all.add(PipeSamples.offset().withSize(Optional.of(size)));
+        }
+        all.add(offset(OffsetWay.OFFSET, Map.of(OffsetFigure.OFFSET, 406.0, OffsetFigure.OVERALL, 1200.0)));
+        all.add(offset(OffsetWay.OFFSET, Map.of(OffsetFigure.OFFSET, 50.0, OffsetFigure.OVERALL, 300.0)));
+        all.add(offset(
+                OffsetWay.READINGS,
+                Map.of(OffsetFigure.READING_1, 900.0, OffsetFigure.READING_2, 1250.0, OffsetFigure.OVERALL, 2000.0)));
+        all.add(PipeSamples.run("p: up 1 m", "q: ahead 800", "to port"));
+        all.add(PipeSamples.run("p: up 1 m", "union", "q: up 800", "to port"));
+        all.add(PipeSamples.run("p: up 60", "to port"));
+        all.add(PipeSamples.run("p: up 7 m", "cap"));
+        all.add(PipeSamples.run("ahead 1 m", "p: left 102", "right 500", "to open"));
+        all.add(PipeSamples.run(
+                "a: up 1 m",
+                "b: left 1.2 m",
+                "valve",
+                "c: left 700",
+                "d: down 400",
+                "union",
+                "e: down 600",
+                "to port"));
+        all.add(PipeSamples.run("a: ahead 2 m", "tee right", "b: ahead 1 m", "cap"));
+        return all;
+    }
+
+    private static String at(Vector v) {
+        return Stands.figure(v.x()) + " " + Stands.figure(v.y()) + " " + Stands.figure(v.z());
+    }
+
+    private static List<String> said(PipeCase c) {
+        List<String> lines = new ArrayList<>();
+        c.pieces()
+                .forEach(p -> lines.add("piece " + p.name() + " exact "
+                        + p.exact().map((Length l) -> Stands.figure(l.mm())).orElse("-") + " shop "
+                        + p.shop().map((Length l) -> Stands.figure(l.mm())).orElse("-")));
+        c.cuts().ifPresent(k -> k.out().forEach(v -> lines.add("out " + at(v))));
+        c.closing().ifPresent(k -> lines.add("closes " + Stands.figure(k.chance())));
+        c.assembly()
+                .steps()
+                .forEach(s -> lines.add("move " + AssemblyWords.of(s, c.laid().orElseThrow(), UnitSystem.METRIC)));
+        c.assembly().unions().forEach(u -> lines.add("union in " + u.piece() + " " + Stands.figure(u.price())));
+        c.partsList().forEach(p -> lines.add("part " + p.name() + " " + Stands.figure(p.count())));
+        return lines;
+    }
+
+    @Test
+    void testLinesStandAsTheyWereLookedThrough() {
+        List<String> all = new ArrayList<>();
+        int number = 1;
+        for (PipeLine l : lines()) {
+            PipePlan p = PipeSamples.plan(l);
+            all.add("line " + number++);
+            all.addAll(said(p.c()));
+            all.addAll(Stands.plan(p));
+        }
+        Stands.as(getClass(), "lines.txt", all);
+    }
+}
