@@ -17,6 +17,7 @@ import mellowflare.cli.command.IdentifyCommand;
 import mellowflare.cli.command.JobCommand;
 import mellowflare.cli.command.PartsCommand;
 import mellowflare.cli.command.SealCommand;
+import mellowflare.cli.command.TroubleCommand;
 import mellowflare.cli.command.Words;
 import mellowflare.cli.input.Refused;
 import mellowflare.core.text.Language;
@@ -131,7 +132,12 @@ public final class Main implements Runnable {
         List<Object> all = new ArrayList<>(
                 List.of(new ConvertCommand(), new IdentifyCommand(), new SealCommand(), new AdaptersCommand()));
         CliKinds.ALL.forEach(kind -> all.addAll(kind.commands()));
-        all.addAll(List.of(new CutListCommand(), new HoldTestCommand(), new PartsCommand(), new JobCommand()));
+        all.addAll(List.of(
+                new CutListCommand(),
+                new HoldTestCommand(),
+                new TroubleCommand(),
+                new PartsCommand(),
+                new JobCommand()));
         return all;
     }
 

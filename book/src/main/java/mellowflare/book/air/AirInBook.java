@@ -73,7 +73,7 @@ public final class AirInBook implements KindInBook<AirMain, AirPlan> {
         List<String> lines = new ArrayList<>(List.of(
                 Say.it("air-in-book.from", "endA", facts.endA()),
                 Say.it("air-in-book.tightest", "endB", facts.endB()),
-                facts.length("pipe", plan.c().units())));
+                facts.reach("pipe", plan.c().units())));
         lines.addAll(facts.worksAt(plan.c().units(), Optional.of("air")));
         return lines;
     }

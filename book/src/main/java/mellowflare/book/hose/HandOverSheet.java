@@ -2,8 +2,10 @@ package mellowflare.book.hose;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import mellowflare.book.Version;
 import mellowflare.book.sheet.SheetPage;
 import mellowflare.core.advice.Figure;
@@ -21,6 +23,9 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** What a crimp shop needs to make the hose right without the machine in front of it: lengths, clock angle pictured, dies, crimp diameters. */
 final class HandOverSheet {
+    /** Width of the dial (pt). */
+    private static final float DIAL = 130;
+
     private final HosePlan plan;
     private final HoseCase c;
     private final UnitSystem units;
@@ -81,15 +86,22 @@ final class HandOverSheet {
                 0,
                 false,
                 0.13f);
+        List<FigureTable> tables = new ArrayList<>();
         for (FigureTable.What what : List.of(FigureTable.What.ENDS, FigureTable.What.SUM, FigureTable.What.PARTS)) {
-            Optional<FigureTable> table = plan.table(what);
-            if (table.isPresent()) {
-                page.table(table.get());
-            }
+            plan.table(what).ifPresent(tables::add);
         }
+        page.tables(() -> {}, tables);
         stops(page);
         page.heading(Say.it("hand-over-sheet.made"), 12);
-        page.text(Say.it("hand-over-sheet.crimp-a-crimp-b"), 10, 0, false, 0.13f);
+        page.blanks(Stream.of(
+                        Say.it("hand-over-sheet.crimp-a"),
+                        Say.it("hand-over-sheet.crimp-b"),
+                        Say.it("hand-over-sheet.overall"),
+                        Say.it("hand-over-sheet.proof"),
+                        Say.it("hand-over-sheet.date"),
+                        Say.it("hand-over-sheet.by"))
+                .map(l -> new SheetPage.Blank(l, ""))
+                .toList());
     }
 
     private void clock(SheetPage page) throws IOException {
@@ -102,7 +114,7 @@ final class HandOverSheet {
             page.text(Say.it("hand-over-sheet.not-said-do-not"), 11, 0, true, 0.13f);
             return;
         }
-        page.narrow(ClockDial.of(c.clockAngle().get()), 300);
+        page.narrow(ClockDial.of(c.clockAngle().get()), DIAL);
         page.text(
                 Say.it(
                         "hand-over-sheet.look-from-end-a",

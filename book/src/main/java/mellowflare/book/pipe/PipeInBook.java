@@ -62,9 +62,9 @@ public final class PipeInBook implements KindInBook<PipeLine, PipePlan> {
     @Override
     public List<String> tagLines(Evaluation e, PipePlan plan, TagFacts facts) {
         List<String> lines = new ArrayList<>(List.of(
-                Say.it("pipe-in-book.tag-pipe", "pipe", facts.hose(), "size", facts.endB()),
+                Say.it("pipe-in-book.tag-pipe", "size", facts.endB()),
                 facts.endA(),
-                facts.length(Say.it("pipe-in-book.tag-length"), plan.c().units())));
+                facts.reach(Say.it("pipe-in-book.tag-length"), plan.c().units())));
         lines.addAll(facts.worksAt(plan.c().units(), plan.c().fluid().map(f -> f.name())));
         return lines;
     }

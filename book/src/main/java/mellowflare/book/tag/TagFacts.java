@@ -92,6 +92,18 @@ public record TagFacts(
                 overallMm.map(mm -> LengthFormat.both(Length.ofMm(mm), units)).orElse("none"));
     }
 
+    /** The length of pipe altogether as the tag says it: metres or feet. */
+    public String reach(String word, UnitSystem units) {
+        return Say.it(
+                "tag-facts.length",
+                "what",
+                word,
+                "length",
+                overallMm
+                        .map(mm -> new Figure.OfReach(Length.ofMm(mm)).text(units))
+                        .orElse("none"));
+    }
+
     /** The day its last step was ticked; blank while it is not made. */
     private static String made(Evaluation e) {
         boolean done = e.bench().next().isEmpty() && !e.job().log().entries().isEmpty();

@@ -14,6 +14,7 @@ import java.util.function.ToDoubleFunction;
 import mellowflare.core.connection.Body;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.Gender;
+import mellowflare.core.infer.Bayes;
 
 /** Finds the unobserved clue with the largest expected information about which end it is. */
 final class NextCheckFinder {
@@ -127,11 +128,7 @@ final class NextCheckFinder {
             if (total <= 0) {
                 return;
             }
-            for (int e = 0; e < posterior.length; e++) {
-                if (joint[e] > 0) {
-                    bits += joint[e] * Math.log(joint[e] / posterior[e] / total) / Math.log(2);
-                }
-            }
+            bits += Bayes.bits(posterior, joint);
             if (total > 0.05) {
                 End end = ends.get(likeliest);
                 outcomes.add(new NextCheck.Outcome(word, total, end.brief()));

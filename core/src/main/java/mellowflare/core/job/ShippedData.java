@@ -28,6 +28,7 @@ import mellowflare.core.sealing.Sealants;
 import mellowflare.core.sealing.Sealing;
 import mellowflare.core.thread.PitchLeaves;
 import mellowflare.core.thread.ThreadTable;
+import mellowflare.core.trouble.TroubleTable;
 
 /** Puts the shipped tables together into the one bundle that every computation takes. */
 public final class ShippedData {
@@ -77,6 +78,7 @@ public final class ShippedData {
                 .with(Catalogue.KEY, Catalogue.load(ends))
                 .with(WaterSpeeds.KEY, WaterSpeeds.load())
                 .with(HoseKinds.KEY, HoseKinds.load())
+                .with(TroubleTable.KEY, TroubleTable.load())
                 .with(Attachments.KEY, Attachments.load())
                 .with(Metals.KEY, Metals.load())
                 .with(SolderedJoints.KEY, SolderedJoints.load())

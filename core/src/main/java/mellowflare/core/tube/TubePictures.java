@@ -6,6 +6,7 @@ import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Fill;
 import mellowflare.core.line.StepPictures;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.picture.BenderPicture;
 import mellowflare.core.picture.FlareLooksPicture;
 import mellowflare.core.picture.InsertPicture;
 import mellowflare.core.picture.NutPicture;
@@ -37,6 +38,7 @@ final class TubePictures {
                         .map(t -> WrenchPicture.of(
                                 StepPictures.brief(t), Say.it("pictures.turn-the-nut"), Say.it("pictures.the-port")));
             case "proof", "test" -> StepPictures.gauge(f, "proof", "drinkingTest", "working");
+            case "trial" -> c.bender().map(b -> bender(c));
             case "clamp" -> StepPictures.hangers(f, "clamp");
             case "swage" -> f.said("socket").map(t -> InsertPicture.of(t, Say.it("pictures.socket"), Fill.METAL));
             default -> Optional.empty();
@@ -76,5 +78,10 @@ final class TubePictures {
                                 s.made().orElseGet(() -> b.make(x, s.band(), s.threadBore())),
                                 s.band(),
                                 c.units())));
+    }
+
+    private static Drawing bender(TubeCase c) {
+        return BenderPicture.of(
+                Say.it("pictures.at-line", "mark", c.markWanted().words()), Say.it("pictures.lever"));
     }
 }

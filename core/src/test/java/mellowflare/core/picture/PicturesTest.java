@@ -36,6 +36,7 @@ class PicturesTest {
             Map.entry("halves meet", GapPicture.of("", "witness mark: it must not move", Fill.WIRE)),
             Map.entry("boss", BossPicture.of(MOMENTS)),
             Map.entry("ring", RingPipePicture.of("32 mm", List.of("nut", "grip ring", "washer", "O-ring"))),
+            Map.entry("bender", BenderPicture.of("leg mark at the bender’s line", "to 90° on the lever")),
             Map.entry("gauge", GaugePicture.of("420 bar", "brought up slowly; it must stay", "10 min")),
             Map.entry("bolts", BoltPicture.of(8, "in this order", "a third, two thirds, full, then round")),
             Map.entry("hangers", HangerPicture.of("1250 mm at most", "one near every turn")),

@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
+import mellowflare.core.infer.Bayes;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.Normal;
@@ -105,9 +107,9 @@ public final class FlareCauses {
             }
             raw.add(new Suspect(cause, cause.prior() * sum / trials.size(), gives, at));
         }
-        double all = raw.stream().mapToDouble(Suspect::share).sum();
-        return raw.stream()
-                .map(s -> new Suspect(s.cause, all > 0 ? s.share / all : 0, s.gives, s.setting))
+        double[] shares = Bayes.shares(raw.stream().mapToDouble(Suspect::share).toArray());
+        return IntStream.range(0, raw.size())
+                .mapToObj(i -> new Suspect(raw.get(i).cause, shares[i], raw.get(i).gives, raw.get(i).setting))
                 .sorted(Comparator.comparingDouble(Suspect::share).reversed())
                 .toList();
     }
