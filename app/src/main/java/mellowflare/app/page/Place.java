@@ -7,6 +7,7 @@ public enum Place {
     AIR(Say.it("place.air"), 'A'),
     PACK(Say.it("place.pack"), 'P'),
     MAKE(Say.it("place.make"), 'M'),
+    TROUBLE(Say.it("place.trouble"), 'R'),
     BOOK(Say.it("place.book"), 'B'),
     TABLES(Say.it("place.tables"), 'T');
 

@@ -37,6 +37,8 @@ import mellowflare.app.start.StartView;
 import mellowflare.app.start.TourModel;
 import mellowflare.app.tables.TablesModel;
 import mellowflare.app.tables.TablesView;
+import mellowflare.app.trouble.TroubleModel;
+import mellowflare.app.trouble.TroubleView;
 import mellowflare.core.advice.Need;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.End;
@@ -110,6 +112,7 @@ public final class Shell extends BorderPane implements Leads {
             case LINE, AIR -> new KindPage(place, line, kind -> kind.page(desk, line, look, this), this::go);
             case PACK -> new PackView(new PackModel(desk), look);
             case MAKE -> new MakeView(new MakeModel(desk), look);
+            case TROUBLE -> new TroubleView(new TroubleModel(desk), look, this);
             case BOOK -> new BookView(new BookModel(desk), look, this::ask);
             case TABLES -> new TablesView(tables, look);
         };
