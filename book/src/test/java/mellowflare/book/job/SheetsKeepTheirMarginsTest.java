@@ -8,6 +8,7 @@ import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
@@ -57,30 +58,24 @@ class SheetsKeepTheirMarginsTest {
     }
 
     @Test
-    void testNothingRunsOverTheRightEdge() throws Exception {
+    void testNothingRunsOverTheRightEdgeAndEveryStepStandsThereOnce() throws Exception {
         List<String> over = new ArrayList<>();
+        List<String> lost = new ArrayList<>();
         for (Job j : jobs()) {
             Evaluation e = Evaluation.of(j, DATA);
-            read(Papers.bytes("sheet", e, NOW)).over.forEach(t -> over.add(j.id() + ": " + t));
-        }
-        assertThat(over).isEmpty();
-    }
-
-    @Test
-    void testEveryStepStandsOnItsSheetOnce() throws Exception {
-        for (Job j : jobs()) {
-            Evaluation e = Evaluation.of(j, DATA);
-            String words = read(Papers.bytes("sheet", e, NOW)).words.toString().replaceAll("\\s+", " ");
+            Seen seen = read(Papers.bytes("sheet", e, NOW));
+            seen.over.forEach(t -> over.add(j.id() + ": " + t));
+            String words = " " + seen.words.toString().replaceAll("\\s+", " ");
             int number = 1;
-            List<String> lost = new ArrayList<>();
             for (Step s : e.steps()) {
                 String start = " " + first(number++ + ". " + s.title());
-                if ((" " + words).split(java.util.regex.Pattern.quote(start), -1).length != 2) {
-                    lost.add(start);
+                if (words.split(Pattern.quote(start), -1).length != 2) {
+                    lost.add(j.id() + ": " + start);
                 }
             }
-            assertThat(lost).as(j.id().toString()).isEmpty();
         }
+        assertThat(over).isEmpty();
+        assertThat(lost).isEmpty();
     }
 
     /** The first words of a title: the rest may stand on the next line. */

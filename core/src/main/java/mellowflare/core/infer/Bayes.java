@@ -25,7 +25,10 @@ public final class Bayes {
      * @return bits; zero for an outcome that cannot come
      */
     public static double bits(double[] posterior, double[] joint) {
-        double total = Arrays.stream(joint).sum();
+        double total = 0;
+        for (double j : joint) {
+            total += j;
+        }
         double bits = 0;
         for (int i = 0; i < joint.length && total > 0; i++) {
             if (joint[i] > 0) {

@@ -1,6 +1,6 @@
 package mellowflare.core.trouble;
 
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -29,6 +29,7 @@ public final class Diagnosing {
     private static final double NEGLIGIBLE = 1e-4;
 
     private final TroubleTable table;
+    private final List<Sign> looks;
     /** How likely each sign is with each cause, by the cause's code and the sign's word. */
     private final Map<String, Map<String, Double>> likely = new HashMap<>();
 
@@ -36,6 +37,7 @@ public final class Diagnosing {
 
     public Diagnosing(TroubleTable table) {
         this.table = table;
+        this.looks = table.of(SignGroup.SEEN);
         for (Cause c : table.causes()) {
             Map<String, Double> of = new HashMap<>();
             for (Sign s : table.signs()) {
@@ -124,29 +126,40 @@ public final class Diagnosing {
 
     /** The open look with the largest expected information about which cause it is. */
     private Optional<Diagnosis.NextLook> next(TroubleAsk ask, List<Cause> causes, double[] shares) {
-        List<Diagnosis.NextLook> looks = new ArrayList<>();
-        for (Sign s : table.of(SignGroup.SEEN)) {
+        // What hardly counts any more tells nothing about a look.
+        int[] count = IntStream.range(0, shares.length)
+                .filter(i -> i == causes.size() || shares[i] > NEGLIGIBLE)
+                .toArray();
+        double[] of = Arrays.stream(count).mapToDouble(i -> shares[i]).toArray();
+        List<Map<String, Double>> chances = Arrays.stream(count)
+                .mapToObj(i -> i < causes.size() ? likely.get(causes.get(i).id()) : ofUnknown)
+                .toList();
+        Diagnosis.NextLook best = null;
+        double[] yes = new double[count.length];
+        double[] no = new double[count.length];
+        for (Sign s : looks) {
             if (ask.seen().contains(s.id()) || ask.not().contains(s.id())) {
                 continue;
             }
-            double[] yes = new double[shares.length];
-            double[] no = new double[shares.length];
             int speaks = -1;
-            for (int i = 0; i < shares.length; i++) {
-                double chance = (i < causes.size() ? likely.get(causes.get(i).id()) : ofUnknown).get(s.id());
-                yes[i] = shares[i] * chance;
-                no[i] = shares[i] * (1 - chance);
-                if (i < causes.size()
-                        && causes.get(i).likely().containsKey(s.id())
+            for (int i = 0; i < count.length; i++) {
+                double chance = chances.get(i).get(s.id());
+                yes[i] = of[i] * chance;
+                no[i] = of[i] * (1 - chance);
+                if (count[i] < causes.size()
+                        && causes.get(count[i]).likely().containsKey(s.id())
                         && (speaks < 0 || yes[i] > yes[speaks])) {
                     speaks = i;
                 }
             }
-            double bits = Bayes.bits(shares, yes) + Bayes.bits(shares, no);
-            if (speaks >= 0 && shares[speaks] > NEGLIGIBLE && bits > WORTH_BITS) {
-                looks.add(new Diagnosis.NextLook(s, bits, causes.get(speaks)));
+            if (speaks < 0) {
+                continue;
+            }
+            double bits = Bayes.bits(of, yes) + Bayes.bits(of, no);
+            if (bits > WORTH_BITS && (best == null || bits > best.bits())) {
+                best = new Diagnosis.NextLook(s, bits, causes.get(count[speaks]));
             }
         }
-        return looks.stream().max(Comparator.comparingDouble(Diagnosis.NextLook::bits));
+        return Optional.ofNullable(best);
     }
 }
