@@ -8,17 +8,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
 import mellowflare.cli.output.FindingsOut;
 import mellowflare.core.advice.Practice;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.connection.End;
-import mellowflare.core.connection.EndCode;
-import mellowflare.core.connection.EndId;
-import mellowflare.core.connection.EndTable;
-import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.material.Metal;
@@ -66,7 +61,7 @@ public final class SealCommand extends ComputeCommand {
         @Override
         public ObjectNode of(Fields f) throws Refused {
             UnitSystem units = Words.units(f);
-            End end = end(f);
+            End end = Shared.eitherSide(f, data);
             Seat seat = f.word("seat", Words.SEATS).orElse(end.usualSeat());
             if (!end.seats().contains(seat)) {
                 throw f.wrong(
@@ -81,27 +76,6 @@ public final class SealCommand extends ComputeCommand {
             ObjectNode out = out(end, seat, advice);
             FindingsOut.put(out, JointRules.check(new JointCase(end, seat, fluid, Subject.END, data)), units);
             return out;
-        }
-
-        /** Both sides of a joint are sealed alike, so that the gender may be left out. */
-        private End end(Fields f) throws Refused {
-            EndCode code = f.needWord("code", Words.of(EndCode.values()));
-            String size = f.needText("size");
-            EndTable ends = data.get(EndTable.KEY);
-            Stream<Gender> genders =
-                    f.word("gender", Words.GENDERS).map(Stream::of).orElse(Stream.of(Gender.MALE, Gender.FEMALE));
-            return genders.flatMap(g -> ends.find(new EndId(code, size, g)).stream())
-                    .findFirst()
-                    .orElseThrow(() -> f.wrong(
-                            "size",
-                            Say.it(
-                                    "seal-command.tables-hold-no-sizes",
-                                    "code",
-                                    code,
-                                    "size",
-                                    size,
-                                    "sizes",
-                                    String.join(", ", ends.sizes(code)))));
         }
 
         private static ObjectNode out(End end, Seat seat, SealAdvice a) {

@@ -4,13 +4,18 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
 import mellowflare.core.advice.Method;
 import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Methods;
 import mellowflare.core.advice.Practice;
+import mellowflare.core.connection.End;
+import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
+import mellowflare.core.connection.EndTable;
+import mellowflare.core.connection.Gender;
 import mellowflare.core.fluid.Ambient;
 import mellowflare.core.fluid.Duty;
 import mellowflare.core.fluid.Fluid;
@@ -87,5 +92,26 @@ public final class Shared {
     /** An end by family, size and gender. */
     public static EndId endId(Fields f) throws Refused {
         return new EndId(f.needWord("code", Words.CODES), f.needText("size"), f.needWord("gender", Words.GENDERS));
+    }
+
+    /** An end by family and size; what is asked of it is alike on both sides of a joint, so that the gender may be left out. */
+    public static End eitherSide(Fields f, ReferenceData data) throws Refused {
+        EndCode code = f.needWord("code", Words.CODES);
+        String size = f.needText("size");
+        EndTable ends = data.get(EndTable.KEY);
+        Stream<Gender> genders =
+                f.word("gender", Words.GENDERS).map(Stream::of).orElse(Stream.of(Gender.MALE, Gender.FEMALE));
+        return genders.flatMap(g -> ends.find(new EndId(code, size, g)).stream())
+                .findFirst()
+                .orElseThrow(() -> f.wrong(
+                        "size",
+                        Say.it(
+                                "shared.tables-hold-no-sizes",
+                                "code",
+                                code,
+                                "size",
+                                size,
+                                "sizes",
+                                String.join(", ", ends.sizes(code)))));
     }
 }

@@ -11,15 +11,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import mellowflare.cli.input.Fields;
 import mellowflare.cli.input.Refused;
 import mellowflare.cli.output.FindingsOut;
 import mellowflare.core.connection.End;
-import mellowflare.core.connection.EndCode;
-import mellowflare.core.connection.EndId;
-import mellowflare.core.connection.EndTable;
-import mellowflare.core.connection.Gender;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.Attach;
 import mellowflare.core.reference.ReferenceData;
@@ -91,33 +86,14 @@ public final class TroubleCommand extends ComputeCommand {
             return all;
         }
 
-        /** Both sides of a joint leak alike, so that the gender may be left out. */
         private Optional<End> joint(Fields f) throws Refused {
             if (!f.has("joint")) {
                 return Optional.empty();
             }
             Fields j = f.object("joint");
-            EndCode code = j.needWord("code", Words.CODES);
-            String size = j.needText("size");
-            EndTable ends = data.get(EndTable.KEY);
-            Stream<Gender> genders =
-                    j.word("gender", Words.GENDERS).map(Stream::of).orElse(Stream.of(Gender.MALE, Gender.FEMALE));
+            End end = Shared.eitherSide(j, data);
             j.nothingElse();
-            Optional<End> end = genders.flatMap(g -> ends.find(new EndId(code, size, g)).stream())
-                    .findFirst();
-            if (end.isEmpty()) {
-                throw j.wrong(
-                        "size",
-                        Say.it(
-                                "seal-command.tables-hold-no-sizes",
-                                "code",
-                                code,
-                                "size",
-                                size,
-                                "sizes",
-                                String.join(", ", ends.sizes(code))));
-            }
-            return end;
+            return Optional.of(end);
         }
 
         private static TroubleAsk signs(Fields f, TroubleAsk ask, TroubleTable table) throws Refused {
