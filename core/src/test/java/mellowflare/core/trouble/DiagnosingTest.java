@@ -13,6 +13,9 @@ import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.fluid.FluidTable;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.geometry.Point;
+import mellowflare.core.geometry.Shape;
 import mellowflare.core.job.ShippedData;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.Attach;
@@ -22,8 +25,10 @@ import org.junit.jupiter.api.Test;
 /** Causes narrowed by hand, and what may be there at all. */
 class DiagnosingTest {
     private static final ReferenceData DATA = ShippedData.get();
-    private static final TroubleTable TABLE = DATA.get(TroubleTable.KEY);
-    private static final Diagnosing DIAGNOSING = new Diagnosing(TABLE);
+    /** Loaded anew for each test: what loads it is looked at too. */
+    private final TroubleTable table = TroubleTable.load();
+
+    private final Diagnosing diagnosing = new Diagnosing(table);
 
     private static double share(Diagnosis d, String id) {
         return d.suspects().stream()
@@ -40,16 +45,16 @@ class DiagnosingTest {
                         .findFirst());
     }
 
-    private static Set<String> causes(TroubleAsk ask) {
+    private Set<String> causes(TroubleAsk ask) {
         Set<String> all = new TreeSet<>();
-        DIAGNOSING.of(ask).suspects().forEach(s -> all.add(s.cause().id()));
+        diagnosing.of(ask).suspects().forEach(s -> all.add(s.cause().id()));
         return all;
     }
 
     /** A valve has three causes, 5, 8 and 3 in 16. A chip is seen: 0.9 5/16 0.92, 0.9 8/16 0.03, 0.9 3/16 0.03 and 0.1 0.035. */
     @Test
     void testAChipInAValveByHand() {
-        Diagnosis d = DIAGNOSING.of(TroubleAsk.of(What.VALVE).withLook("chip", Optional.of(true)));
+        Diagnosis d = diagnosing.of(TroubleAsk.of(What.VALVE).withLook("chip", Optional.of(true)));
         double chip = 0.9 * 5 / 16 * 0.92;
         double all = chip + 0.9 * 8 / 16 * 0.03 + 0.9 * 3 / 16 * 0.03 + 0.1 * 0.035;
         assertThat(share(d, "valve-chip")).isCloseTo(chip / all, within(1e-9));
@@ -60,7 +65,7 @@ class DiagnosingTest {
     /** Not seen: 1 less 0.92; the answers that a row does not name share what it leaves. */
     @Test
     void testAnswersAndWhatWasNotSeenByHand() {
-        Diagnosis d = DIAGNOSING.of(TroubleAsk.of(What.VALVE)
+        Diagnosis d = diagnosing.of(TroubleAsk.of(What.VALVE)
                 .withLook("chip", Optional.of(false))
                 .withAnswer(SignGroup.FIRST, Optional.of("drain")));
         // outlet 0.9 of the chip leaves 0.1 for nine places, 0.92 of the others 0.08: both under the least of 1 in 100
@@ -79,7 +84,7 @@ class DiagnosingTest {
     @Test
     void testSharesAddUpAndAreInOrder() {
         for (What what : What.values()) {
-            Diagnosis d = DIAGNOSING.of(TroubleAsk.of(what));
+            Diagnosis d = diagnosing.of(TroubleAsk.of(what));
             double before = 1;
             double sum = d.unknown();
             for (Diagnosis.Suspect s : d.suspects()) {
@@ -137,9 +142,9 @@ class DiagnosingTest {
         assertThat(says(odd)).contains("None of the known causes fits well");
     }
 
-    private static String says(TroubleAsk ask) {
+    private String says(TroubleAsk ask) {
         StringBuilder all = new StringBuilder();
-        for (Finding f : DIAGNOSING.of(ask).findings()) {
+        for (Finding f : diagnosing.of(ask).findings()) {
             all.append(f.says(UnitSystem.METRIC)).append(' ');
         }
         return all.toString();
@@ -147,7 +152,7 @@ class DiagnosingTest {
 
     @Test
     void testWordsOfNoTableAndContradictionsAreRefused() {
-        assertThatThrownBy(() -> DIAGNOSING.of(TroubleAsk.of(What.HOSE).withLook("ghost", Optional.of(true))))
+        assertThatThrownBy(() -> diagnosing.of(TroubleAsk.of(What.HOSE).withLook("ghost", Optional.of(true))))
                 .isInstanceOf(IllegalArgumentException.class);
         TroubleAsk seen = TroubleAsk.of(What.HOSE).withLook("chip", Optional.of(true));
         assertThatThrownBy(() -> new TroubleAsk(
@@ -168,7 +173,7 @@ class DiagnosingTest {
         TroubleAsk ask = TroubleAsk.of(What.AIR);
         Set<String> asked = new TreeSet<>();
         for (int i = 0; i < 30; i++) {
-            Optional<Diagnosis.NextLook> next = DIAGNOSING.of(ask).nextLook();
+            Optional<Diagnosis.NextLook> next = diagnosing.of(ask).nextLook();
             if (next.isEmpty()) {
                 break;
             }
@@ -180,13 +185,64 @@ class DiagnosingTest {
 
     @Test
     void testEveryCauseIsReachedByAnsweringForIt() {
-        for (Cause c : TABLE.causes()) {
+        for (Cause c : table.causes()) {
             assertThat(c.look()).as(c.id()).endsWith(".");
             assertThat(c.redo()).as(c.id()).endsWith(".");
             assertThat(c.likely().keySet().stream()
-                            .filter(s -> TABLE.sign(s).orElseThrow().group() == SignGroup.SEEN))
+                            .filter(s -> table.sign(s).orElseThrow().group() == SignGroup.SEEN))
                     .as(c.id())
                     .isNotEmpty();
         }
+    }
+
+    /** The bars stand in order, are as long as their shares, and the last is what is in no table. */
+    @Test
+    void testBarsAreAsLongAsTheirShares() {
+        Diagnosis d = diagnosing.of(TroubleAsk.of(What.VALVE).withLook("chip", Optional.of(true)));
+        Drawing plot = CausePlot.of(d, UnitSystem.METRIC);
+        List<Double> long_ = plot.shapes().stream()
+                .filter(s -> s instanceof Shape.Path p && p.closed())
+                .map(s -> ((Shape.Path) s).points())
+                .map(at -> at.stream().mapToDouble(Point::x).max().orElseThrow())
+                .toList();
+        assertThat(long_).hasSize(4);
+        assertThat(long_.get(0)).isCloseTo(240 * d.suspects().get(0).share(), within(1e-9));
+        assertThat(long_.get(3)).isCloseTo(240 * d.unknown(), within(1e-9));
+        List<String> names = plot.shapes().stream()
+                .filter(s -> s instanceof Shape.Label)
+                .map(s -> ((Shape.Label) s).text())
+                .toList();
+        assertThat(names.get(0)).isEqualTo("a chip under the washer");
+        assertThat(names).contains("something else");
+    }
+
+    /** Chances of a row stand as they are written; each question's add up to one at most. */
+    @Test
+    void testARowIsReadAsItIsWritten() {
+        Cause rolled = table.causes().get(0);
+        assertThat(rolled.id()).isEqualTo("ring-dry");
+        assertThat(rolled.needs()).containsExactly(Family.BOSS);
+        assertThat(rolled.likely())
+                .containsEntry("pressure", 0.65)
+                .containsEntry("ring-rolled", 0.75)
+                .containsEntry("reopened", 0.35)
+                .hasSize(8);
+        assertThat(rolled.verdict()).isEqualTo(Verdict.RE_MAKE);
+        assertThat(rolled.verdict().code()).isEqualTo("re-make");
+        assertThat(rolled.uses()).isEqualTo(Cause.Uses.NOTHING);
+        assertThat(rolled.parts()).containsExactly("ring");
+        assertThat(table.causes()).hasSize(56);
+        assertThat(table.signs()).hasSize(77);
+        for (Cause c : table.causes()) {
+            for (SignGroup g : SignGroup.values()) {
+                double sum = table.of(g).stream()
+                        .mapToDouble(s -> c.likely().getOrDefault(s.id(), 0.0))
+                        .sum();
+                assertThat(g == SignGroup.SEEN || sum <= 1 + 1e-9)
+                        .as(c.id() + " " + g)
+                        .isTrue();
+            }
+        }
+        assertThat(What.VALVE.code()).isEqualTo("valve");
     }
 }

@@ -23,11 +23,13 @@ import org.junit.jupiter.api.Test;
 
 /** Flares of every kind, well made and badly, as they were when they were last looked through; what they are put down to, what three scraps say of a tool, and the tables of stick-out. */
 class FlaresStandTest {
-    private static final ReferenceData DATA = ShippedData.get();
-    private static final EndKinds KINDS = DATA.get(EndKinds.KEY);
-    private static final FlareTools TOOLS = DATA.get(FlareTools.KEY);
-    private static final FlareBands BANDS = DATA.get(FlareBands.KEY);
-    private static final TubeSizes SIZES = DATA.get(TubeSizes.KEY);
+    /** Loaded anew for each test: what loads it is looked at too. */
+    private final ReferenceData data = ShippedData.load();
+
+    private final EndKinds kinds = data.get(EndKinds.KEY);
+    private final FlareTools tools = data.get(FlareTools.KEY);
+    private final FlareBands bands = data.get(FlareBands.KEY);
+    private final TubeSizes sizes = data.get(TubeSizes.KEY);
 
     private static String mm(Length l) {
         return Stands.figure(l.mm());
@@ -60,22 +62,22 @@ class FlaresStandTest {
                 good.withConeError(Angle.ofDegrees(3)));
     }
 
-    private static Optional<FlareBand> band(EndTraits kind, Tube t) {
-        return BANDS.of(kind, t.outside(), Optional.of("r410a"), Optional.empty(), Optional.empty());
+    private Optional<FlareBand> band(EndTraits kind, Tube t) {
+        return bands.of(kind, t.outside(), Optional.of("r410a"), Optional.empty(), Optional.empty());
     }
 
     @Test
     void testFlaresStandAsTheyWereLookedThrough() {
         List<String> lines = new ArrayList<>();
         for (String id : List.of("ACR-1/4", "ACR-1/2", "A269-3/8x0.035", "J527-3/16", "AL5052-3/8x0.035")) {
-            if (SIZES.find(id).isEmpty()) {
+            if (sizes.find(id).isEmpty()) {
                 continue;
             }
-            Tube t = SIZES.find(id).get().tube();
+            Tube t = sizes.find(id).get().tube();
             for (TubeEndKind kind : TubeEndKind.values()) {
-                for (FlareTool tool : TOOLS.making(kind, t.outside())) {
-                    FlareBench b = FlareBench.of(t, KINDS.of(kind), tool);
-                    Optional<FlareBand> band = band(KINDS.of(kind), t);
+                for (FlareTool tool : tools.making(kind, t.outside())) {
+                    FlareBench b = FlareBench.of(t, kinds.of(kind), tool);
+                    Optional<FlareBand> band = band(kinds.of(kind), t);
                     Length stick = band.flatMap(x -> b.stickOutFor(
                                     Length.ofMm((x.low().mm() + x.high().mm()) / 2)))
                             .orElse(Length.ofMm(1));
@@ -96,11 +98,11 @@ class FlaresStandTest {
     @Test
     void testCausesStandAsTheyWereLookedThrough() {
         List<String> lines = new ArrayList<>();
-        FlareCauses causes = DATA.get(FlareCauses.KEY);
-        Tube t = SIZES.find("ACR-3/8").orElseThrow().tube();
-        EndTraits kind = KINDS.of(TubeEndKind.REFRIGERATION45);
+        FlareCauses causes = data.get(FlareCauses.KEY);
+        Tube t = sizes.find("ACR-3/8").orElseThrow().tube();
+        EndTraits kind = kinds.of(TubeEndKind.REFRIGERATION45);
         FlareBench b = FlareBench.of(
-                t, kind, TOOLS.making(TubeEndKind.REFRIGERATION45, t.outside()).get(0));
+                t, kind, tools.making(TubeEndKind.REFRIGERATION45, t.outside()).get(0));
         FlareSetting meant = FlareSetting.good(Length.ofMm(1));
         for (FlareFault f : FlareFault.values()) {
             lines.add(f + ": "
@@ -125,9 +127,9 @@ class FlaresStandTest {
     @Test
     void testScrapsAndTablesStandAsTheyWereLookedThrough() {
         List<String> lines = new ArrayList<>();
-        Tube t = SIZES.find("ACR-3/8").orElseThrow().tube();
-        EndTraits kind = KINDS.of(TubeEndKind.REFRIGERATION45);
-        FlareTool tool = TOOLS.making(TubeEndKind.REFRIGERATION45, t.outside()).get(0);
+        Tube t = sizes.find("ACR-3/8").orElseThrow().tube();
+        EndTraits kind = kinds.of(TubeEndKind.REFRIGERATION45);
+        FlareTool tool = tools.making(TubeEndKind.REFRIGERATION45, t.outside()).get(0);
         double[][] scraps = {
             {0.8, 11.9, 1.0, 12.2, 1.2, 12.5},
             {0.8, 11.9, 1.0, 12.6, 1.2, 12.3},
@@ -152,8 +154,8 @@ class FlaresStandTest {
             StickOutTable table = StickOutTable.of(
                     k,
                     Optional.empty(),
-                    SIZES.all().stream().map(x -> x.tube()).limit(12).toList(),
-                    DATA);
+                    sizes.all().stream().map(x -> x.tube()).limit(12).toList(),
+                    data);
             lines.add(table.columns().stream().map(StickOutTable.Column::id).collect(Collectors.joining(" ")));
             table.rows()
                     .forEach(r -> lines.add(mm(r.outside()) + " "

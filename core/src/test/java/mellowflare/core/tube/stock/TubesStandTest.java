@@ -14,10 +14,11 @@ import org.junit.jupiter.api.Test;
 
 /** Every tube with what it is rated to, cool, warm, thinned and with other factors, how it is clamped, and what typed sizes find: as it was when it was last looked through. */
 class TubesStandTest {
-    private static final ReferenceData DATA = ShippedData.get();
+    /** Loaded anew for each test: what loads it is looked at too. */
+    private final ReferenceData data = ShippedData.load();
 
-    private static String rated(Tube t, Length wall, double factor, Optional<Temperature> at) {
-        return TubePressure.of(t, wall, factor, at, DATA.get(TubeMaterials.KEY))
+    private String rated(Tube t, Length wall, double factor, Optional<Temperature> at) {
+        return TubePressure.of(t, wall, factor, at, data.get(TubeMaterials.KEY))
                 .map(p -> Stands.figure(p.rated().bar())
                         + (p.criterion().isBlank() ? "" : p.shear().isPresent() ? " s" : " b"))
                 .orElse("-");
@@ -26,7 +27,7 @@ class TubesStandTest {
     @Test
     void testTubesStandAsTheyWereLookedThrough() {
         List<String> lines = new ArrayList<>();
-        for (TubeSize s : DATA.get(TubeSizes.KEY).all()) {
+        for (TubeSize s : data.get(TubeSizes.KEY).all()) {
             Tube t = s.tube();
             lines.add(s.id() + " " + Stands.figure(t.outside().mm()) + "x"
                     + Stands.figure(t.wall().mm()) + " rated "
@@ -36,7 +37,7 @@ class TubesStandTest {
                     + rated(t, t.wall(), 4, Optional.of(Temperature.ofCelsius(400))) + " flares "
                     + t.material().flares());
         }
-        Benders benders = DATA.get(Benders.KEY);
+        Benders benders = data.get(Benders.KEY);
         for (double d : new double[] {4.76, 6.35, 9.52, 12.7, 19.05, 25.4, 50}) {
             Length l = Length.ofMm(d);
             lines.add(d + " benders "
@@ -46,17 +47,17 @@ class TubesStandTest {
         }
         for (String typed : List.of("3/8", "10", "10 mm", "0.375", "1/4", "6x1", "ACR", "none such", "3/8 in", "9.5")) {
             lines.add("typed " + typed + ": "
-                    + DATA.get(TubeSizes.KEY).answering(typed, UnitSystem.METRIC).stream()
+                    + data.get(TubeSizes.KEY).answering(typed, UnitSystem.METRIC).stream()
                             .map(TubeSize::id)
                             .collect(Collectors.joining(" "))
                     + " meant "
-                    + DATA.get(TubeSizes.KEY).meantBy(typed).stream()
+                    + data.get(TubeSizes.KEY).meantBy(typed).stream()
                             .map(TubeSize::id)
                             .collect(Collectors.joining(" ")));
         }
         for (double d : new double[] {6.3, 9.5, 9.6, 12.0, 33}) {
             lines.add("outside " + d + ": "
-                    + DATA.get(TubeSizes.KEY).ofOutside(Length.ofMm(d)).stream()
+                    + data.get(TubeSizes.KEY).ofOutside(Length.ofMm(d)).stream()
                             .map(TubeSize::id)
                             .collect(Collectors.joining(" ")));
         }
