@@ -1,10 +1,11 @@
 package mellowflare.app.paint;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
@@ -21,6 +22,7 @@ final class PartFigures {
     private final DrawingPane pane;
     private final Tooltip tip = new Tooltip();
     private Function<String, List<String>> told = part -> List.of();
+    private final Map<String, String> kept = new HashMap<>();
     private String shown = "";
     private int at = -1;
     private String before = "";
@@ -61,6 +63,10 @@ final class PartFigures {
             }
         });
         pane.drawingProperty().addListener((o, was, now) -> {
+            kept.clear();
+            if (at >= 0) {
+                pane.setAccessibleText(before);
+            }
             at = -1;
             hide();
         });
@@ -88,8 +94,9 @@ final class PartFigures {
         tip.hide();
     }
 
+    /** Asked for once a drawing: a mouse that moves must not work out tables. */
     private String words(String part) {
-        return told.apply(part).stream().collect(Collectors.joining("\n"));
+        return kept.computeIfAbsent(part, p -> String.join("\n", told.apply(p)));
     }
 
     private void show(String words, double screenX, double screenY) {
@@ -108,16 +115,22 @@ final class PartFigures {
         }
         List<Drawing.Spot> spots = new ArrayList<>();
         view.get().drawing().spots().stream()
-                .filter(s -> !s.part().isBlank() && !words(s.part()).isEmpty())
+                .filter(s -> !s.part().isBlank())
                 .filter(s -> spots.stream().noneMatch(x -> x.part().equals(s.part())))
                 .forEach(spots::add);
-        if (spots.isEmpty()) {
+        int to = at < 0 && by < 0 ? 0 : at;
+        int tried = 0;
+        do {
+            to = spots.isEmpty() ? 0 : Math.floorMod(to + by, spots.size());
+            tried++;
+        } while (tried <= spots.size() && words(spots.get(to).part()).isEmpty());
+        if (tried > spots.size()) {
             return;
         }
         if (at < 0) {
             before = pane.getAccessibleText() == null ? "" : pane.getAccessibleText();
         }
-        at = at < 0 ? (by > 0 ? 0 : spots.size() - 1) : Math.floorMod(at + by, spots.size());
+        at = to;
         Drawing.Spot spot = spots.get(at);
         pane.ring(spot.box());
         Point2D beside = pane.localToScreen(

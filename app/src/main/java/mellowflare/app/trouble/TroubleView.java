@@ -12,6 +12,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
@@ -42,7 +43,7 @@ public final class TroubleView implements Page {
     private final DrawingPane plot = new DrawingPane(new Insets(14, 24, 10, 24), 14);
     private final Label question = Text.of("", "trouble-question");
     private final Label speaksFor = Text.of("", "soft");
-    /** The dangers stand beside the question: they must be seen without scrolling. */
+    /** The dangers stand over the question: they must be seen without scrolling. */
     private final Label danger = Text.of("", "caution");
 
     private final Button yes;
@@ -114,6 +115,7 @@ public final class TroubleView implements Page {
         Button b = new Button(word);
         b.setId(id);
         b.getStyleClass().add("main-action");
+        b.setMinWidth(Region.USE_PREF_SIZE);
         b.setOnAction(e -> model.diagnosis().nextLook().ifPresent(n -> model.look(n.sign(), Optional.of(seen))));
         return b;
     }
@@ -129,9 +131,10 @@ public final class TroubleView implements Page {
         StackPane ground = new StackPane(plot);
         ground.getStyleClass().addAll("drawing-ground", "tube-ground");
         VBox.setVgrow(ground, Priority.ALWAYS);
-        HBox presses = new HBox(10, yes, no, danger);
+        danger.setMinHeight(Region.USE_PREF_SIZE);
+        HBox presses = new HBox(10, yes, no);
         presses.setAlignment(Pos.CENTER_LEFT);
-        VBox ask = new VBox(6, question, presses, speaksFor);
+        VBox ask = new VBox(6, danger, question, presses, speaksFor);
         ask.setId("trouble-next");
         ScrollPane words = new ScrollPane(causes);
         words.setFitToWidth(true);

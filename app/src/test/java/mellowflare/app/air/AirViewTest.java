@@ -140,6 +140,12 @@ class AirViewTest {
         robot.push(KeyCode.ESCAPE);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(room.getAccessibleText()).isEqualTo(described);
+        robot.push(KeyCode.PAGE_UP);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(room.getAccessibleText()).isNotEqualTo(described);
+        robot.push(KeyCode.RIGHT);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(room.getAccessibleText()).as("turned: no part is told of").isEqualTo(described);
     }
 
     @Test

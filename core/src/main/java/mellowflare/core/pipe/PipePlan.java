@@ -11,6 +11,7 @@ import mellowflare.core.line.CutFigure;
 import mellowflare.core.line.Plan;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Length;
+import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.pipe.cut.PieceCut;
 import mellowflare.core.pipe.draw.PipeStrip;
 import mellowflare.core.pipe.line.PipeCase;
@@ -50,6 +51,27 @@ public record PipePlan(PipeCase c, List<Finding> findings, List<Step> steps) imp
     @Override
     public List<FigureTable> tables() {
         return PipeTables.of(c);
+    }
+
+    /** The cut of a piece, without its bars: they take a search. */
+    @Override
+    public List<String> figuresOf(String part) {
+        return c.pieces().stream()
+                .filter(p -> p.name().equals(part))
+                .flatMap(p -> p.shop().stream()
+                        .map(shop -> Say.it(
+                                "pipe-plan.piece",
+                                "name",
+                                p.name(),
+                                "size",
+                                p.size(),
+                                "shop",
+                                LengthFormat.shop(shop, c.units()),
+                                "exact",
+                                p.exact()
+                                        .map(e -> LengthFormat.figure(e, c.units()))
+                                        .orElse("none"))))
+                .toList();
     }
 
     @Override

@@ -30,6 +30,22 @@ final class TroubleRules {
             "gas burns and explodes",
             "Shut it, air the room, no switch. Soap or a detector; licensed people where the local code wants them.",
             Source.of("NFPA 54 8.1; local code"));
+    private static final RuleText OFF = new RuleText(
+            "trouble.off-first",
+            Severity.WARN,
+            "Let the pressure off and prove zero before anything is tightened or opened.",
+            "",
+            "a joint under pressure gives way while it is turned",
+            "Shut it, lock it, let it off, read zero at a gauge or an open tap.",
+            Source.of("ISO 4413; ISO 4414; trade practice"));
+    private static final RuleText CERTIFIED = new RuleText(
+            "trouble.certified",
+            Severity.WARN,
+            "Only a certified person opens a refrigerant circuit.",
+            "",
+            "refrigerant freezes eyes and skin, and must not be vented",
+            "Have it recovered until the gauges read zero; local law decides who may.",
+            Source.of("EN 378-4; local law"));
     private static final RuleText RE_FLARE = new RuleText(
             "trouble.never-re-flare",
             Severity.WARN,
@@ -68,6 +84,10 @@ final class TroubleRules {
         if (gas) {
             all.add(Finding.fail(FLAME, Subject.LINE, Map.of()));
         }
+        if (ask.fluid().filter(f -> f.group() == FluidGroup.REFRIGERANT).isPresent()) {
+            all.add(Finding.fail(CERTIFIED, Subject.LINE, Map.of()));
+        }
+        all.add(Finding.fail(OFF, Subject.LINE, Map.of()));
         if (ask.what() != What.VALVE && ask.what() != What.WATER) {
             all.add(Finding.fail(FEEL, Subject.LINE, Map.of()));
         }

@@ -28,6 +28,7 @@ import mellowflare.core.pipe.stock.PipeStock;
 import mellowflare.core.pipe.stock.PipeWall;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.OwnLists;
+import mellowflare.core.table.FigureTable;
 import mellowflare.core.thread.ThreadSeries;
 import mellowflare.core.thread.ThreadSize;
 import mellowflare.core.thread.ThreadTable;
@@ -286,5 +287,20 @@ class PipeTablesTest {
                 own.files().get(0), CsvTable.fromText("pipehouse.csv", bad).rows(), RunWalkTest.DATA);
         assertThat(spoiled.troubles()).hasSize(2);
         assertThat(own.count(spoiled.rows())).isEqualTo(own.count(read.rows()) - 2);
+    }
+
+    /** What is told of a piece is what is cut from its bar. */
+    @Test
+    void testThePieceUnderTheMouseSaysTheCutOfItsBar() {
+        PipePlan plan = PipeSamples.plan(PipeSamples.run("p: up 1 m", "q: ahead 800", "to port"));
+        FigureTable bars = plan.table(FigureTable.What.BARS).orElseThrow();
+        for (FigureTable.Row row : bars.rows()) {
+            assertThat(plan.figuresOf(row.cells().get(3)))
+                    .hasSize(1)
+                    .first()
+                    .asString()
+                    .contains("cut at " + row.cells().get(4));
+        }
+        assertThat(plan.figuresOf("no such piece")).isEmpty();
     }
 }

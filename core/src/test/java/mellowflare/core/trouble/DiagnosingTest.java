@@ -127,7 +127,15 @@ class DiagnosingTest {
 
     @Test
     void testFindingsFollowWhatLeaks() {
-        assertThat(says(TroubleAsk.of(What.VALVE))).isEmpty();
+        String off = "Let the pressure off and prove zero before anything is tightened or opened. ";
+        assertThat(says(TroubleAsk.of(What.VALVE))).isEqualTo(off);
+        for (What what : What.values()) {
+            assertThat(says(TroubleAsk.of(what))).contains(off);
+        }
+        assertThat(says(TroubleAsk.of(What.HOSE)
+                        .withFluid(DATA.get(FluidTable.KEY).find("r134a"))))
+                .contains("Only a certified person opens a refrigerant circuit.");
+        assertThat(says(TroubleAsk.of(What.HOSE))).doesNotContain("certified");
         assertThat(says(TroubleAsk.of(What.HOSE))).contains("Never feel for a leak by hand.");
         assertThat(says(TroubleAsk.of(What.GAS))).startsWith("Never look for a gas leak with a flame.");
         assertThat(says(TroubleAsk.of(What.TUBE)
