@@ -15,8 +15,10 @@ import mellowflare.cli.command.ExitStatus;
 import mellowflare.cli.command.HoldTestCommand;
 import mellowflare.cli.command.IdentifyCommand;
 import mellowflare.cli.command.JobCommand;
+import mellowflare.cli.command.KitCommand;
 import mellowflare.cli.command.PartsCommand;
 import mellowflare.cli.command.SealCommand;
+import mellowflare.cli.command.TestRecordCommand;
 import mellowflare.cli.command.TroubleCommand;
 import mellowflare.cli.command.Words;
 import mellowflare.cli.input.Refused;
@@ -136,6 +138,8 @@ public final class Main implements Runnable {
                 new CutListCommand(),
                 new HoldTestCommand(),
                 new TroubleCommand(),
+                new TestRecordCommand(),
+                new KitCommand(),
                 new PartsCommand(),
                 new JobCommand()));
         return all;

@@ -16,11 +16,12 @@ public final class SerialCaliper implements Caliper {
     private static final double AGREE_MM = 0.06;
 
     private static final int LINES_WAITED_FOR = 16;
-    private static final int LONGEST_LINE = 40;
     private final SerialPort port;
+    private final PortLines lines;
 
     public SerialCaliper(SerialPort port) {
         this.port = port;
+        this.lines = new PortLines(port);
     }
 
     @Override
@@ -36,7 +37,7 @@ public final class SerialCaliper implements Caliper {
         Optional<Length> before = Optional.empty();
         boolean anything = false;
         for (int i = 0; i < LINES_WAITED_FOR; i++) {
-            Optional<String> line = line();
+            Optional<String> line = lines.next();
             if (line.isEmpty()) {
                 break;
             }
@@ -60,21 +61,6 @@ public final class SerialCaliper implements Caliper {
     private static Length middle(Length a, Length b) {
         return Length.ofMm(
                 Double.parseDouble(LengthFormat.decimal(a.plus(b).times(0.5).mm(), 2, 0)));
-    }
-
-    /** The next whole line; empty when nothing more comes. Too long a line is noise and is cut off. */
-    private Optional<String> line() throws IOException {
-        StringBuilder line = new StringBuilder();
-        while (true) {
-            int b = port.read();
-            if (b < 0) {
-                return Optional.empty();
-            }
-            if (b == '\n' || line.length() >= LONGEST_LINE) {
-                return Optional.of(line.toString());
-            }
-            line.append((char) b);
-        }
     }
 
     @Override

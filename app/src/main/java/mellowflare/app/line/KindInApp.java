@@ -31,7 +31,11 @@ public interface KindInApp {
 
     /** Where a part of the strip leads, beside the ends that are measured in Gauge. */
     default Place placeOf(Subject subject) {
-        return subject == Subject.MAKE ? Place.MAKE : place();
+        return switch (subject) {
+            case MAKE -> Place.MAKE;
+            case TESTS -> Place.TESTS;
+            default -> place();
+        };
     }
 
     /** What stands at its place while a line of another kind is open, for a kind with a place of its own. */

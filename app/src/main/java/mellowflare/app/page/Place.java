@@ -7,7 +7,9 @@ public enum Place {
     AIR(Say.it("place.air"), 'A'),
     PACK(Say.it("place.pack"), 'P'),
     MAKE(Say.it("place.make"), 'M'),
+    TESTS(Say.it("place.tests"), 'S'),
     TROUBLE(Say.it("place.trouble"), 'R'),
+    MACHINE(Say.it("place.machine"), 'H'),
     BOOK(Say.it("place.book"), 'B'),
     TABLES(Say.it("place.tables"), 'T');
 

@@ -4,6 +4,8 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ForkJoinPool;
+import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -25,6 +27,8 @@ import mellowflare.app.gauge.GaugeView;
 import mellowflare.app.gauge.HoldModel;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.look.Look;
+import mellowflare.app.machine.MachineModel;
+import mellowflare.app.machine.MachineView;
 import mellowflare.app.make.MakeModel;
 import mellowflare.app.make.MakeView;
 import mellowflare.app.pack.PackModel;
@@ -37,6 +41,9 @@ import mellowflare.app.start.StartView;
 import mellowflare.app.start.TourModel;
 import mellowflare.app.tables.TablesModel;
 import mellowflare.app.tables.TablesView;
+import mellowflare.app.testing.LoggerModel;
+import mellowflare.app.testing.TestsModel;
+import mellowflare.app.testing.TestsView;
 import mellowflare.app.trouble.TroubleModel;
 import mellowflare.app.trouble.TroubleView;
 import mellowflare.core.advice.Need;
@@ -58,6 +65,8 @@ public final class Shell extends BorderPane implements Leads {
     private final HoldModel hold;
     private final TablesModel tables;
     private final CaliperModel caliper;
+    private final TestsModel tests;
+    private final LoggerModel logger;
     private final LineModel line;
     private final Map<Place, Page> pages = new EnumMap<>(Place.class);
     private final Map<Place, Button> tabs = new EnumMap<>(Place.class);
@@ -78,6 +87,10 @@ public final class Shell extends BorderPane implements Leads {
         this.gauge = new GaugeModel(desk);
         this.hold = new HoldModel(desk);
         this.tables = new TablesModel(desk);
+        this.tests = new TestsModel(desk);
+        this.logger = caliper.isPractice()
+                ? LoggerModel.practice(tests, ForkJoinPool.commonPool(), Platform::runLater)
+                : LoggerModel.none(tests);
         this.start = StartView.of(new StartModel(desk, AppKinds.begins(), this::next));
         getStyleClass().add("shell");
         setTop(new Band(desk, look, this, () -> go(Place.MAKE), this::next));
@@ -112,7 +125,11 @@ public final class Shell extends BorderPane implements Leads {
             case LINE, AIR -> new KindPage(place, line, kind -> kind.page(desk, line, look, this), this::go);
             case PACK -> new PackView(new PackModel(desk), look);
             case MAKE -> new MakeView(new MakeModel(desk), look);
+            case TESTS -> new TestsView(tests, logger, look, this);
             case TROUBLE -> new TroubleView(new TroubleModel(desk), look, this);
+            case MACHINE ->
+                new MachineView(
+                        new MachineModel(desk, ForkJoinPool.commonPool(), Platform::runLater), () -> go(Place.LINE));
             case BOOK -> new BookView(new BookModel(desk), look, this::ask);
             case TABLES -> new TablesView(tables, look);
         };

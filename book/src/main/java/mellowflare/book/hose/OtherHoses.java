@@ -74,7 +74,8 @@ final class OtherHoses {
                         "Chiller suction hose",
                         "Dunlin, fish hold",
                         line("KHB-10", "r134a", 6, 15, 820, "KB10-C10F90", "evaporator", "KB10-C10F90", "compressor")
-                                .change(HoseLineKind.HOSE, l -> l.withClocking(Optional.of(Angle.ofDegrees(120))))),
+                                .change(HoseLineKind.HOSE, l -> l.withClocking(Optional.of(Angle.ofDegrees(120))))
+                                .withTaken(ChillerTests.taken())),
                 job(
                         "demo-day-tank",
                         "Day tank feed",

@@ -2,6 +2,7 @@ package mellowflare.book.job;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -11,6 +12,7 @@ import mellowflare.book.json.Fields;
 import mellowflare.book.json.LogJson;
 import mellowflare.book.json.PortJson;
 import mellowflare.book.json.ServiceJson;
+import mellowflare.book.json.TestsJson;
 import mellowflare.book.json.Words;
 import mellowflare.book.line.KindInBook;
 import mellowflare.core.advice.MethodTopic;
@@ -22,6 +24,7 @@ import mellowflare.core.line.Line;
 import mellowflare.core.line.Ports;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.MakeLog;
+import mellowflare.core.testing.TestRecord;
 
 /** Reads a job from a tree of the present form; every refusal names the field. */
 final class JobReader {
@@ -31,6 +34,7 @@ final class JobReader {
         Fields f = new Fields(root, "");
         Map<Kind<?, ?>, Line> lines = new HashMap<>();
         Map<Kind<?, ?>, MakeLog> logs = new HashMap<>();
+        Map<Kind<?, ?>, List<TestRecord>> tests = new HashMap<>();
         for (KindInBook<?, ?> each : BookKinds.ALL) {
             String word = each.kind().id().word();
             if (f.object("lines").has(word)) {
@@ -39,6 +43,7 @@ final class JobReader {
             if (f.object("logs").has(word)) {
                 logs.put(each.kind(), LogJson.read(f.object("logs").object(word)));
             }
+            tests.put(each.kind(), TestsJson.read(f.object("tests"), word));
         }
         Fields ports = f.object("ports");
         return new Job(
@@ -53,7 +58,8 @@ final class JobReader {
                 f.has("bag") ? BagJson.read(f.object("bag")) : BagAsk.NONE,
                 kind(f),
                 lines,
-                logs);
+                logs,
+                tests);
     }
 
     private static Kind<?, ?> kind(Fields f) throws BookTrouble {

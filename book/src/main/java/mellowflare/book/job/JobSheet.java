@@ -12,18 +12,23 @@ import java.util.stream.Collectors;
 import mellowflare.book.Version;
 import mellowflare.book.line.SheetPart;
 import mellowflare.book.sheet.SheetPage;
+import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.State;
 import mellowflare.core.advice.StillNeeded;
+import mellowflare.core.flow.hold.HoldTest;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.measure.CalledFigure;
+import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.RecordField;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepEntry;
+import mellowflare.core.testing.Span;
+import mellowflare.core.testing.TestRecord;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** The job sheet: drawing, figures, sealing, findings, steps with what was done. */
@@ -264,11 +269,20 @@ final class JobSheet {
         page.gap(4);
     }
 
+    /** The pressure test that was taken, as it counts. */
+    private Optional<TestRecord> pressureTest() {
+        return result.tested().all().stream()
+                .filter(t -> t.ask().duty().kind().watchesPressure())
+                .flatMap(t -> t.last().stream())
+                .findFirst();
+    }
+
     /** Who did what, to be written where it is not known yet. */
     private void record(SheetPage page) throws IOException {
         page.need(RECORD_HIGH);
         page.heading(Say.it("job-sheet.record"), 12);
         Optional<CalledFigure> f = result.figure();
+        Optional<TestRecord> test = pressureTest();
         page.blanks(List.of(
                 new SheetPage.Blank(
                         Say.it("job-sheet.measured-by"),
@@ -286,10 +300,24 @@ final class JobSheet {
                                 .filter(n -> !n.isBlank())
                                 .distinct()
                                 .collect(Collectors.joining(", "))),
-                new SheetPage.Blank(Say.it("job-sheet.test-pressure"), ""),
-                new SheetPage.Blank(Say.it("job-sheet.held-for"), ""),
-                new SheetPage.Blank(Say.it("job-sheet.gauge"), ""),
-                new SheetPage.Blank(Say.it("job-sheet.tested-by"), ""),
+                new SheetPage.Blank(
+                        Say.it("job-sheet.test-pressure"),
+                        test.flatMap(r -> r.readings().stream()
+                                        .map(HoldTest.Reading::gauge)
+                                        .max(GaugePressure::compareTo))
+                                .map(p -> new Figure.OfGasPressure(p).text(units))
+                                .orElse("")),
+                new SheetPage.Blank(
+                        Say.it("job-sheet.held-for"),
+                        test.filter(r -> r.lasted() > 0)
+                                .map(r -> Span.text(r.lasted()))
+                                .orElse("")),
+                new SheetPage.Blank(
+                        Say.it("job-sheet.gauge"),
+                        test.map(r -> (r.gauge().name() + " " + r.gauge().number()).strip())
+                                .orElse("")),
+                new SheetPage.Blank(
+                        Say.it("job-sheet.tested-by"), test.map(TestRecord::by).orElse("")),
                 new SheetPage.Blank(Say.it("job-sheet.accepted-by"), "")));
     }
 }

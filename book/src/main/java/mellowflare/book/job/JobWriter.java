@@ -7,6 +7,7 @@ import mellowflare.book.bag.BagJson;
 import mellowflare.book.json.LogJson;
 import mellowflare.book.json.PortJson;
 import mellowflare.book.json.ServiceJson;
+import mellowflare.book.json.TestsJson;
 import mellowflare.book.json.Words;
 import mellowflare.book.line.KindInBook;
 import mellowflare.core.bag.BagAsk;
@@ -39,6 +40,7 @@ final class JobWriter {
         n.put("kind", job.kind().id().word());
         ObjectNode lines = n.putObject("lines");
         ObjectNode logs = n.putObject("logs");
+        ObjectNode tests = JsonNodeFactory.instance.objectNode();
         for (KindInBook<?, ?> each : BookKinds.ALL) {
             String word = each.kind().id().word();
             if (job.lines().containsKey(each.kind())) {
@@ -47,6 +49,12 @@ final class JobWriter {
             if (job.logs().containsKey(each.kind())) {
                 logs.set(word, LogJson.write(job.log(each.kind())));
             }
+            if (job.tests().containsKey(each.kind())) {
+                tests.set(word, TestsJson.write(job.tests().get(each.kind())));
+            }
+        }
+        if (!tests.isEmpty()) {
+            n.set("tests", tests);
         }
         return n;
     }

@@ -14,6 +14,7 @@ import mellowflare.book.bag.BagCsv;
 import mellowflare.book.bag.BagPdf;
 import mellowflare.book.exchange.TextFiles;
 import mellowflare.book.line.Paper;
+import mellowflare.book.testing.TestCertificate;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.line.Kind;
@@ -46,6 +47,12 @@ public final class Papers {
                 Say.it("papers.job-with-its-results"),
                 ".json",
                 (result, plan, now) -> JobFiles.exportText(result)));
+        all.add(new Paper<>(
+                "tests",
+                Say.it("papers.tests"),
+                Say.it("papers.every-test"),
+                "-tests.pdf",
+                (result, plan, now) -> TestCertificate.bytes(result)));
         all.add(new Paper<>(
                 "bag",
                 Say.it("papers.bag"),
@@ -112,6 +119,11 @@ public final class Papers {
                         id,
                         "stream",
                         offered(kind).stream().map(Offer::id).collect(Collectors.joining(", ")))));
+    }
+
+    /** The tag of a line, 100 x 50 mm. */
+    public static byte[] tag(Evaluation result) throws IOException, BookTrouble {
+        return TagSheet.pdf(result);
     }
 
     /** Writes a paper into a folder; gives the file. */

@@ -11,12 +11,15 @@ import java.util.List;
 import java.util.Optional;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.advice.Figure;
+import mellowflare.core.flow.hold.HoldTest;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.StepEntry;
+import mellowflare.core.testing.TestRecord;
+import mellowflare.core.testing.Tested;
 
 /**
  * The key facts of a line, as its tag carries them.
@@ -116,13 +119,25 @@ public record TagFacts(
                 : "";
     }
 
-    /** What was written down at the test; blank while it was not done. */
+    /** What was written down at the test, else what its record proved; blank while it was not done, and where the test found a leak. */
     private static String proofed(Evaluation e, String step) {
+        List<Tested.One> tests = e.tested().all().stream()
+                .filter(t -> t.ask().key().startsWith(step + "/"))
+                .toList();
+        if (tests.stream().flatMap(t -> t.now().stream()).anyMatch(o -> o.verdict() == HoldTest.Verdict.LEAKS)) {
+            return "";
+        }
         return e.job()
                 .log()
                 .entry(step)
                 .map(x -> String.join(", ", x.figures().values()))
-                .orElse("");
+                .filter(t -> !t.isBlank())
+                .orElseGet(() -> tests.stream()
+                        .filter(Tested.One::passed)
+                        .flatMap(t -> t.ask().target().or(() -> t.last().flatMap(TestRecord::target)).stream())
+                        .map(p -> Figure.of(p).text(e.job().units()))
+                        .findFirst()
+                        .orElse(""));
     }
 
     /** The text that the code holds: one line of JSON. */

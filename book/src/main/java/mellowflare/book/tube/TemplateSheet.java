@@ -1,5 +1,6 @@
 package mellowflare.book.tube;
 
+import java.awt.geom.Rectangle2D;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -110,15 +111,12 @@ final class TemplateSheet {
     }
 
     private static boolean passes(List<Point> line, Drawing.Box room) {
+        Rectangle2D sheet = new Rectangle2D.Double(room.left(), room.bottom(), room.width(), room.height());
         for (int i = 1; i < line.size(); i++) {
             Point a = line.get(i - 1);
             Point b = line.get(i);
-            int steps = 1 + (int) Math.hypot(b.x() - a.x(), b.y() - a.y());
-            for (int k = 0; k <= steps; k++) {
-                double t = (double) k / steps;
-                if (room.holds(a.plus(t * (b.x() - a.x()), t * (b.y() - a.y())))) {
-                    return true;
-                }
+            if (sheet.intersectsLine(a.x(), a.y(), b.x(), b.y())) {
+                return true;
             }
         }
         return false;

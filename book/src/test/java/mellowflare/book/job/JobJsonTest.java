@@ -12,11 +12,13 @@ import com.networknt.schema.SpecificationVersion;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.Jobs;
 import mellowflare.core.advice.MethodTopic;
@@ -26,6 +28,7 @@ import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.Seat;
+import mellowflare.core.flow.hold.HoldTest;
 import mellowflare.core.fluid.Ambient;
 import mellowflare.core.fluid.PressureBasis;
 import mellowflare.core.fluid.Service;
@@ -50,18 +53,27 @@ import mellowflare.core.line.Port;
 import mellowflare.core.line.PortTried;
 import mellowflare.core.line.Ports;
 import mellowflare.core.material.Metal;
+import mellowflare.core.measure.AbsolutePressure;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.FlowRate;
+import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Instrument;
 import mellowflare.core.measure.Length;
+import mellowflare.core.measure.PressureDifference;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.measure.Volume;
 import mellowflare.core.parts.Here;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.procedure.ReadBack;
 import mellowflare.core.procedure.StepEntry;
+import mellowflare.core.testing.Medium;
+import mellowflare.core.testing.Seen;
+import mellowflare.core.testing.TestGauge;
+import mellowflare.core.testing.TestRecord;
+import mellowflare.core.testing.VacuumReading;
 import mellowflare.core.thread.Pitch;
 import mellowflare.core.thread.PitchReading;
 import net.jqwik.api.Arbitraries;
@@ -127,7 +139,8 @@ class JobJsonTest {
                         words,
                         Arbitraries.of(UnitSystem.class),
                         practices(),
-                        Combinators.combine(ports, services()).as(Joined::new),
+                        Combinators.combine(ports, services(), tests().list().ofMaxSize(2))
+                                .as(Joined::new),
                         lines,
                         logs(),
                         logs(),
@@ -140,10 +153,56 @@ class JobJsonTest {
                         .with(HoseLineKind.HOSE, l)
                         .withLog(log)
                         .withKind(kind)
-                        .withLog(other));
+                        .withLog(other)
+                        .withTaken(joined.tests()));
     }
 
-    private record Joined(Ports ports, Service service) {}
+    private record Joined(Ports ports, Service service, List<TestRecord> tests) {}
+
+    private static Arbitrary<TestRecord> tests() {
+        Arbitrary<List<HoldTest.Reading>> readings = Arbitraries.integers()
+                .between(0, 4)
+                .map(n -> IntStream.range(0, n)
+                        .mapToObj(i -> new HoldTest.Reading(
+                                i * 37.5,
+                                GaugePressure.ofBar(7.9 - i * 0.013),
+                                n > 2 ? Optional.of(Temperature.ofCelsius(18.25 - i)) : Optional.empty(),
+                                i == 1 ? Optional.of(AbsolutePressure.ofBar(1.007)) : Optional.empty()))
+                        .toList());
+        Arbitrary<TestGauge> gauges = Combinators.combine(
+                        Arbitraries.of("", "dial"),
+                        Arbitraries.doubles().between(1, 700).optional(),
+                        Arbitraries.doubles().between(0.01, 5).optional())
+                .as((name, end, step) -> new TestGauge(
+                        name,
+                        name.isEmpty() ? "" : "G 7",
+                        end.map(GaugePressure::ofBar),
+                        step.map(PressureDifference::ofBar),
+                        end.map(x -> LocalDate.of(2027, 2, 28))));
+        return Combinators.combine(
+                        readings,
+                        gauges,
+                        Arbitraries.of(Medium.class),
+                        Arbitraries.doubles().between(0.1, 400).optional(),
+                        Arbitraries.of(Seen.class).optional())
+                .as((r, g, medium, v, seen) -> new TestRecord(
+                        "proof/proof-minute",
+                        medium,
+                        v.map(GaugePressure::ofBar),
+                        g,
+                        v.map(Volume::ofLitres),
+                        v.map(x -> AbsolutePressure.SEA_LEVEL),
+                        v.map(FreeAir::ofLitresPerMinute),
+                        r,
+                        medium == Medium.VACUUM
+                                ? List.of(new VacuumReading(3, AbsolutePressure.ofBar(0.0012)))
+                                : List.of(),
+                        seen.map(x -> Map.of("line", x, "joint@A", Seen.DRY)).orElse(Map.of()),
+                        v.map(x -> "Tobbe").orElse(""),
+                        "",
+                        v.map(x -> LocalDate.of(2026, 11, 30)),
+                        seen.map(x -> "cold").orElse("")));
+    }
 
     private static Arbitrary<HoseEndPick> picks() {
         return Combinators.combine(

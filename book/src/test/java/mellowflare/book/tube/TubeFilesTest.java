@@ -165,9 +165,13 @@ class TubeFilesTest {
                         TubeLineKind.TUBE,
                         t -> t.withMeasured(new Measured.Points(
                                 List.of(new Vector(0, 0, 0), new Vector(9000, 0, 0), new Vector(9000, 9000, 0)))));
-        assertThatThrownBy(() -> Jobs.paper("template", Evaluation.of(far, Jobs.DATA)))
+        Evaluation worked = Evaluation.of(far, Jobs.DATA);
+        long from = System.nanoTime();
+        assertThatThrownBy(() -> Jobs.paper("template", worked))
                 .hasMessageContaining("sheets")
                 .hasMessageContaining("more than the 30 allowed");
+        // It took half a minute to say no.
+        assertThat(System.nanoTime() - from).isLessThan(3_000_000_000L);
     }
 
     @Test

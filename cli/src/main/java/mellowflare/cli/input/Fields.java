@@ -491,6 +491,13 @@ public final class Fields {
         return List.copyOf(all);
     }
 
+    /** The names of all fields, in their order. */
+    public List<String> names() {
+        List<String> names = new ArrayList<>();
+        node.fieldNames().forEachRemaining(names::add);
+        return names;
+    }
+
     /** Whether a list was given whose first entry is a text. */
     public boolean isTexts(String name) {
         return has(name) && node.get(name).isArray() && node.get(name).path(0).isTextual();

@@ -26,6 +26,7 @@ public enum Subject {
     SIZES(Say.it("subject.sizes")),
     ROOM(Say.it("subject.room")),
     LEAK_TEST(Say.it("subject.leak-test")),
+    TESTS(Say.it("subject.tests")),
     PIPE(Say.it("subject.pipe")),
     OFFSET(Say.it("subject.offset")),
     FACES(Say.it("subject.faces")),

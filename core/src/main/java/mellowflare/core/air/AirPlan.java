@@ -2,6 +2,7 @@ package mellowflare.core.air;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.air.draw.AirStrip;
 import mellowflare.core.air.order.AirStepWriter;
@@ -13,10 +14,14 @@ import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.line.BenchWords;
 import mellowflare.core.line.CutFigure;
+import mellowflare.core.line.Cuts;
 import mellowflare.core.line.Plan;
+import mellowflare.core.line.Take;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.table.FigureTable;
+import mellowflare.core.testing.KeptTests;
+import mellowflare.core.testing.TestJoint;
 
 /**
  * Everything that follows from a workshop main.
@@ -41,6 +46,43 @@ public record AirPlan(AirCase c, List<Finding> findings, List<Step> steps) imple
     /** This plan with the worst that a longer search found. */
     public AirPlan with(Together longer) {
         return of(c.withTogether(longer));
+    }
+
+    @Override
+    public List<Take> takes() {
+        return c.work()
+                .map(w -> w.parts().stream()
+                        .map(p -> Take.named(
+                                p.name(),
+                                p.count(),
+                                p.metres(),
+                                Optional.of(p.each()).filter(e -> e > 0)))
+                        .toList())
+                .orElse(List.of());
+    }
+
+    @Override
+    public List<Cuts> cuts() {
+        return c.work()
+                .flatMap(w -> c.system()
+                        .map(s -> w.tasks(c.main(), s).entrySet().stream()
+                                .map(e -> new Cuts(
+                                        Say.it("air-plan.pipe", "system", s.name(), "size", e.getKey()), e.getValue()))
+                                .toList()))
+                .orElse(List.of());
+    }
+
+    @Override
+    public List<TestJoint> testJoints() {
+        return c.walked().runs().stream()
+                .map(r -> new TestJoint(
+                        "run/" + r.name(), Say.it("air-plan.joints-of", "from", r.from(), "run", r.name())))
+                .toList();
+    }
+
+    @Override
+    public KeptTests keptTests() {
+        return new KeptTests(true, c.heldTest(), false, Set.of());
     }
 
     @Override

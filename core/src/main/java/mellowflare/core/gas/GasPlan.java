@@ -17,6 +17,8 @@ import mellowflare.core.line.Plan;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.table.FigureTable;
+import mellowflare.core.testing.KeptTests;
+import mellowflare.core.testing.TestJoint;
 
 /**
  * Everything that follows from a gas line.
@@ -34,6 +36,16 @@ public record GasPlan(GasCase c, List<Finding> findings, List<Step> steps) imple
     /** Works the line out. Never refuses: what is missing comes out as findings that were not checked. */
     public static GasPlan of(GasCase c) {
         return new GasPlan(c, GasRules.check(c), new GasStepWriter(c).write());
+    }
+
+    @Override
+    public List<TestJoint> testJoints() {
+        return c.soapList().stream().map(j -> new TestJoint(j.id(), j.what())).toList();
+    }
+
+    @Override
+    public KeptTests keptTests() {
+        return new KeptTests(true, c.heldTest(), true, c.line().test().soaped());
     }
 
     @Override

@@ -10,6 +10,7 @@ import mellowflare.core.bag.BagPart;
 import mellowflare.core.bag.Unseen;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.LineEnd;
+import mellowflare.core.cutting.CutTask;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidServed;
 import mellowflare.core.geometry.Drawing;
@@ -22,17 +23,23 @@ import mellowflare.core.hose.order.HoseStepWriter;
 import mellowflare.core.hose.rules.HoseRules;
 import mellowflare.core.line.BenchWords;
 import mellowflare.core.line.CutFigure;
+import mellowflare.core.line.Cuts;
+import mellowflare.core.line.EndJoints;
 import mellowflare.core.line.Plan;
+import mellowflare.core.line.Take;
 import mellowflare.core.line.UnseenEnds;
 import mellowflare.core.measure.CalledFigure;
+import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.HoseEndPart;
+import mellowflare.core.parts.HosePart;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.sealing.MakeUp;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.sealing.Sealing;
 import mellowflare.core.table.FigureTable;
+import mellowflare.core.testing.TestJoint;
 
 /**
  * Everything that follows from a hose line.
@@ -54,6 +61,10 @@ public record HosePlan(
         List<Step> steps,
         List<PartLine> parts)
         implements Plan {
+    /** What a wheel takes away of a hose, and the shortest rest that is kept (mm; house figures). */
+    private static final double KERF = 2;
+
+    private static final double KEPT = 300;
 
     public HosePlan {
         joints = List.copyOf(joints);
@@ -115,6 +126,52 @@ public record HosePlan(
     }
 
     /** Ports that were looked at and not settled, with the ends of the catalogue that go on each. */
+    @Override
+    public List<Take> takes() {
+        return parts.stream()
+                .filter(p -> p.need() > 0)
+                .map(p -> new Take(
+                        p.part(),
+                        p.name(),
+                        p.need(),
+                        c.hose()
+                                .filter(h -> !h.whole() && h.part().equals(p.part()))
+                                .isPresent(),
+                        Optional.of(p.onShelf()),
+                        Optional.of(p.price()).filter(e -> e > 0)))
+                .toList();
+    }
+
+    /** Off the hose that lies on the shelf; what it lacks is bought by the metre. */
+    @Override
+    public List<Cuts> cuts() {
+        return c.hose().filter(h -> !h.whole()).stream()
+                .flatMap(h -> c.cut().filter(CutLength::possible).stream()
+                        .map(cut -> new Cuts(
+                                h.title(),
+                                new CutTask(
+                                        List.of(new CutTask.Piece(Say.it("hose-plan.hose"), cut.shop(c.units()), 1)),
+                                        shelf(h),
+                                        Length.ofMm(KERF),
+                                        false,
+                                        Length.ofMm(KEPT)))))
+                .toList();
+    }
+
+    private static List<CutTask.Stock> shelf(HosePart h) {
+        return h.onShelf() > 0
+                ? List.of(new CutTask.Stock(
+                        Say.it("hose-plan.shelf"), Length.ofMm(h.onShelf() * 1000), 0, Optional.of(1)))
+                : List.of();
+    }
+
+    @Override
+    public List<TestJoint> testJoints() {
+        return c.sides().stream()
+                .flatMap(s -> EndJoints.of(s.which(), s.adapters().size(), true).stream())
+                .toList();
+    }
+
     @Override
     public Unseen unseen() {
         return UnseenEnds.of(

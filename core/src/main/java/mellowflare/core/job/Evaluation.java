@@ -1,5 +1,7 @@
 package mellowflare.core.job;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import mellowflare.core.advice.Finding;
@@ -13,6 +15,7 @@ import mellowflare.core.measure.Length;
 import mellowflare.core.procedure.Bench;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.testing.Tested;
 
 /**
  * What follows from a job.
@@ -89,7 +92,22 @@ public record Evaluation(Job job, Plan plan, Bench bench, ReferenceData data) {
 
     /** Every finding on the line as what it is, worst first. */
     public List<Finding> findings() {
-        return plan.findings();
+        if (job.taken().isEmpty()) {
+            return plan.findings();
+        }
+        List<Finding> all = new ArrayList<>(plan.findings());
+        all.addAll(tested().findings());
+        all.sort(Comparator.comparingInt(Finding::rank));
+        return List.copyOf(all);
+    }
+
+    /** The tests that the order of work asks for, with what was taken. */
+    public Tested tested() {
+        return Tested.of(
+                steps().stream().flatMap(s -> s.tests().stream()).toList(),
+                job.taken(),
+                plan.testJoints(),
+                plan.keptTests());
     }
 
     /** The order of work. */

@@ -2,6 +2,7 @@ package mellowflare.core.job;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.UnaryOperator;
@@ -20,6 +21,7 @@ import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.testing.TestRecord;
 
 /**
  * One job: what is wanted and what was done. Results are never part of it; they follow from it. Ports and what the line must do are the same whatever it is made of; a line tried first as
@@ -37,6 +39,7 @@ import mellowflare.core.reference.ReferenceData;
  * @param kind what the line is made of now
  * @param lines what has been said of a line of each kind; one of which nothing was said is left out
  * @param logs what has been done, by what the line was made of: a tick on a hose is none on a tube
+ * @param tests the tests taken, oldest first, by what the line was made of
  */
 @RecordBuilder
 public record Job(
@@ -51,7 +54,8 @@ public record Job(
         BagAsk bag,
         Kind<?, ?> kind,
         Map<Kind<?, ?>, Line> lines,
-        Map<Kind<?, ?>, MakeLog> logs)
+        Map<Kind<?, ?>, MakeLog> logs,
+        Map<Kind<?, ?>, List<TestRecord>> tests)
         implements JobBuilder.With {
     public Job {
         if (id.isBlank()) {
@@ -73,6 +77,9 @@ public record Job(
         logs = logs.entrySet().stream()
                 .filter(e -> !e.getValue().empty())
                 .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue));
+        tests = tests.entrySet().stream()
+                .filter(e -> !e.getValue().isEmpty())
+                .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, e -> List.copyOf(e.getValue())));
     }
 
     /** A new job of which nothing is said but what it is called. */
@@ -88,6 +95,7 @@ public record Job(
                 Service.UNSAID,
                 BagAsk.NONE,
                 Kinds.usual(),
+                Map.of(),
                 Map.of(),
                 Map.of());
     }
@@ -139,6 +147,16 @@ public record Job(
         return change(of, l -> of.signed(l, measured));
     }
 
+    /**
+     * Another job for a line like this one: nothing of it is made or tested yet.
+     *
+     * @param otherId its own
+     * @param otherTitle its own
+     */
+    public Job alike(String otherId, String otherTitle) {
+        return withId(otherId).withTitle(otherTitle).withLogs(Map.of()).withTests(Map.of());
+    }
+
     /** What has been done on the line as it is made now. */
     public MakeLog log() {
         return log(kind);
@@ -154,6 +172,18 @@ public record Job(
         Map<Kind<?, ?>, MakeLog> more = new HashMap<>(logs);
         more.put(kind, log);
         return withLogs(more);
+    }
+
+    /** The tests taken on the line as it is made now, oldest first. */
+    public List<TestRecord> taken() {
+        return tests.getOrDefault(kind, List.of());
+    }
+
+    /** With other tests of the line as it is made now; those of the other kinds stay. */
+    public Job withTaken(List<TestRecord> taken) {
+        Map<Kind<?, ?>, List<TestRecord>> more = new HashMap<>(tests);
+        more.put(kind, taken);
+        return withTests(more);
     }
 
     /** What a line of a kind stands in. */

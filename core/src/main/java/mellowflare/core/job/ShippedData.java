@@ -26,6 +26,7 @@ import mellowflare.core.sealing.Lubricants;
 import mellowflare.core.sealing.MakeUp;
 import mellowflare.core.sealing.Sealants;
 import mellowflare.core.sealing.Sealing;
+import mellowflare.core.testing.Duties;
 import mellowflare.core.thread.PitchLeaves;
 import mellowflare.core.thread.ThreadTable;
 import mellowflare.core.trouble.TroubleTable;
@@ -33,7 +34,7 @@ import mellowflare.core.trouble.TroubleTable;
 /** Puts the shipped tables together into the one bundle that every computation takes. */
 public final class ShippedData {
     /** Names this state of the tables; goes up with every change of a figure. */
-    public static final String VERSION = "2026-11-k";
+    public static final String VERSION = "2026-11-l";
 
     private static final Map<String, ReferenceData> KEPT = new ConcurrentHashMap<>();
 
@@ -79,6 +80,7 @@ public final class ShippedData {
                 .with(WaterSpeeds.KEY, WaterSpeeds.load())
                 .with(HoseKinds.KEY, HoseKinds.load())
                 .with(TroubleTable.KEY, TroubleTable.load())
+                .with(Duties.KEY, Duties.load())
                 .with(Attachments.KEY, Attachments.load())
                 .with(Metals.KEY, Metals.load())
                 .with(SolderedJoints.KEY, SolderedJoints.load())

@@ -13,6 +13,8 @@ import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.table.FigureTable;
+import mellowflare.core.testing.KeptTests;
+import mellowflare.core.testing.TestJoint;
 
 /** What follows from a line of one kind: pure, and the same each time for the same line, setting and tables. */
 public interface Plan {
@@ -63,6 +65,26 @@ public interface Plan {
     /** What of the job nobody has seen before it is open. */
     default Unseen unseen() {
         return Unseen.NONE;
+    }
+
+    /** What it takes from the shelf or has bought, as far as it is settled. */
+    default List<Take> takes() {
+        return List.of();
+    }
+
+    /** What it has cut out of stock, by what it is cut from. */
+    default List<Cuts> cuts() {
+        return List.of();
+    }
+
+    /** Joints that are looked at when it is tested, in order along the line. */
+    default List<TestJoint> testJoints() {
+        return List.of();
+    }
+
+    /** Tests that the line keeps itself, with what it was worked out from. */
+    default KeptTests keptTests() {
+        return KeptTests.NONE;
     }
 
     /** What a rule says of this line; empty while it has nothing to say. */

@@ -26,6 +26,7 @@ import mellowflare.core.procedure.StepTable;
 import mellowflare.core.procedure.ToolAsk;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.reference.Source;
+import mellowflare.core.testing.TestAsk;
 
 /**
  * Fills an order of work for one line: the one way in which a row becomes a step. What is not known yet reads as {@link #OPEN}, so that the order can be seen early.
@@ -156,11 +157,13 @@ public final class StepFiller<S> {
                 }
             }
         }
+        String id = side.map(s -> row.id() + "@" + line.end(s)).orElse(row.id());
+        String title = side.map(s -> Say.it("step-filler.end", "row", row.title(), "end", line.end(s)))
+                .orElse(row.title());
         return new Step(
-                side.map(s -> row.id() + "@" + line.end(s)).orElse(row.id()),
+                id,
                 line.about(row.id(), side),
-                side.map(s -> Say.it("step-filler.end", "row", row.title(), "end", line.end(s)))
-                        .orElse(row.title()),
+                title,
                 row.text() + planB,
                 figures,
                 tools,
@@ -168,11 +171,22 @@ public final class StepFiller<S> {
                 row.cutFigure() ? Step.Gate.CUT_FIGURE : Step.Gate.NONE,
                 row.caution().isEmpty() ? List.of() : List.of(fill(row.caution(), figures)),
                 row.record().flatMap(r -> field(row.id(), r, side)).stream().toList(),
+                row.tests().stream()
+                        .map(duty -> TestAsk.of(id, title, duty, fluid, pressure(row, side)))
+                        .toList(),
                 line.source(row.id(), side).orElse(row.source()));
     }
 
     private String fill(String template, Map<String, Figure> figures) {
         return Wording.fill(template, figures, units);
+    }
+
+    /** The pressure that a row wants written down is the one its test reaches. */
+    private Optional<GaugePressure> pressure(StepTable.Row row, Optional<S> side) {
+        return row.record()
+                .flatMap(r -> line.target(r.of(), side))
+                .filter(Target.AtLeast.class::isInstance)
+                .map(t -> ((Target.AtLeast) t).pressure());
     }
 
     private Optional<RecordField> field(String step, RecordAsk ask, Optional<S> side) {

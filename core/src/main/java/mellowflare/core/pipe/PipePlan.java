@@ -8,17 +8,21 @@ import mellowflare.core.fluid.FluidServed;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.line.BenchWords;
 import mellowflare.core.line.CutFigure;
+import mellowflare.core.line.Cuts;
 import mellowflare.core.line.Plan;
+import mellowflare.core.line.Take;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.pipe.cut.PieceCut;
 import mellowflare.core.pipe.draw.PipeStrip;
+import mellowflare.core.pipe.line.PipeBars;
 import mellowflare.core.pipe.line.PipeCase;
 import mellowflare.core.pipe.order.PipeStepWriter;
 import mellowflare.core.pipe.rules.PipeRules;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.table.FigureTable;
+import mellowflare.core.testing.TestJoint;
 
 /**
  * Everything that follows from a line of rigid pipe.
@@ -43,6 +47,27 @@ public record PipePlan(PipeCase c, List<Finding> findings, List<Step> steps) imp
     }
 
     /** The offset with its figures, or the run as it lies, beside the steps that measure, cut and put together. */
+    @Override
+    public List<Take> takes() {
+        return c.partsList().stream()
+                .map(p -> Take.named(p.name(), p.count(), p.metres(), p.each()))
+                .toList();
+    }
+
+    @Override
+    public List<Cuts> cuts() {
+        return PipeBars.tasks(List.of(PipeBars.Marked.alone(c))).entrySet().stream()
+                .map(e -> new Cuts(e.getKey().words(), e.getValue()))
+                .toList();
+    }
+
+    @Override
+    public List<TestJoint> testJoints() {
+        return c.pieces().stream()
+                .map(p -> new TestJoint("piece/" + p.name(), Say.it("pipe-plan.both-ends", "piece", p.name())))
+                .toList();
+    }
+
     @Override
     public Optional<Drawing> picture(Step step) {
         return PipePictures.of(c, step);

@@ -8,6 +8,7 @@ import mellowflare.core.advice.Subject;
 import mellowflare.core.advice.Wording;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.Source;
+import mellowflare.core.testing.TestAsk;
 
 /**
  * One step of the work.
@@ -22,6 +23,7 @@ import mellowflare.core.reference.Source;
  * @param gate what must be settled before it may be ticked
  * @param cautions what can hurt
  * @param records figures to write down
+ * @param tests tests that are taken at this step
  * @param source who says to do it so
  */
 public record Step(
@@ -35,12 +37,14 @@ public record Step(
         Gate gate,
         List<String> cautions,
         List<RecordField> records,
+        List<TestAsk> tests,
         Source source) {
     public Step {
         figures = Map.copyOf(figures);
         tools = List.copyOf(tools);
         cautions = List.copyOf(cautions);
         records = List.copyOf(records);
+        tests = List.copyOf(tests);
     }
 
     /** What must be settled before a step may be ticked. */

@@ -11,6 +11,8 @@ import java.util.stream.IntStream;
 import mellowflare.core.advice.Wording;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.Source;
+import mellowflare.core.testing.Duties;
+import mellowflare.core.testing.Duty;
 
 /** The rows of a kind of line's {@code steps.csv}: the order of work before it is filled for one line. */
 public final class StepTable {
@@ -27,6 +29,7 @@ public final class StepTable {
      * @param cutFigure whether the cut figure must be settled before the tick
      * @param caution what can hurt; may be empty
      * @param record the figure to write down; may be empty
+     * @param tests the tests that are taken at it
      * @param source who says to do it so
      */
     public record Row(
@@ -40,6 +43,7 @@ public final class StepTable {
             boolean cutFigure,
             String caution,
             Optional<RecordAsk> record,
+            List<Duty> tests,
             Source source) {
 
         /** Whether all its words hold; of words parted by a bar one is enough. */
@@ -106,6 +110,7 @@ public final class StepTable {
                 r.text("gate").equals("cut-figure"),
                 told(r, "caution", r.saidIfAny("caution"), words),
                 record(r, words),
+                tests(r),
                 r.source());
     }
 
@@ -133,6 +138,19 @@ public final class StepTable {
         StepWords.Recorded kind = words.recorded(of)
                 .orElseThrow(() -> r.broken("record_of", Say.it("step-table.nothing-that-written-down", "word", of)));
         return Optional.of(new RecordAsk(r.said("record"), of, kind, r.maybeLength("record_within_mm")));
+    }
+
+    private static List<Duty> tests(CsvTable.Row r) {
+        return r.list("tests").stream()
+                .map(id -> Held.DUTIES
+                        .find(id)
+                        .orElseThrow(() -> r.broken("tests", Say.it("step-table.no-such-test", "id", id))))
+                .toList();
+    }
+
+    /** The tests are loaded by the first order of work that is. */
+    private static final class Held {
+        static final Duties DUTIES = Duties.load();
     }
 
     private static List<Set<String>> when(CsvTable.Row r, StepWords words) {

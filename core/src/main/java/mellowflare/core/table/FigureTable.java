@@ -44,6 +44,8 @@ public record FigureTable(
 
     /** The tables that lines have. */
     public enum What {
+        /** The lines of a machine. */
+        LINES,
         /** How the cut comes about. */
         SUM,
         /** What holds each end. */

@@ -20,6 +20,7 @@ import mellowflare.core.tee.rules.TeeRules;
 import mellowflare.core.tee.stock.TeeFluid;
 import mellowflare.core.tee.stock.TeeMethod;
 import mellowflare.core.tee.work.TeeCase;
+import mellowflare.core.testing.TestJoint;
 
 /**
  * Everything that follows from a tee-in.
@@ -37,6 +38,14 @@ public record TeePlan(TeeCase c, List<Finding> findings, List<Step> steps) imple
     /** Works the tee-in out. Never refuses: what is missing comes out as findings that were not checked. */
     public static TeePlan of(TeeCase c) {
         return new TeePlan(c, TeeRules.check(c), new TeeStepWriter(c).write());
+    }
+
+    @Override
+    public List<TestJoint> testJoints() {
+        return List.of(
+                new TestJoint("up", Say.it("tee-plan.joint-up")),
+                new TestJoint("down", Say.it("tee-plan.joint-down")),
+                new TestJoint("branch", Say.it("tee-plan.joint-branch")));
     }
 
     @Override

@@ -16,8 +16,9 @@ import mellowflare.core.tube.stock.Benders;
  * @param name as asked for over the counter: by outside diameter and thread, not by a bare size
  * @param amount in words
  * @param need the number, of tube metres
+ * @param metres whether it is counted in metres
  */
-public record TubeParts(String name, String amount, double need) {
+public record TubeParts(String name, String amount, double need, boolean metres) {
 
     /** The parts of a line, as far as they are settled. */
     public static List<TubeParts> of(TubeCase c) {
@@ -35,7 +36,8 @@ public record TubeParts(String name, String amount, double need) {
                                     "wall",
                                     LengthFormat.figure(t.wall(), c.units())),
                             LengthFormat.both(cut.shop(c.units()), c.units()),
-                            metres));
+                            metres,
+                            true));
                 }));
         for (TubeSide s : c.sides()) {
             s.traits().filter(t -> t.nut() != EndTraits.Nut.NONE).ifPresent(t -> {
@@ -48,7 +50,8 @@ public record TubeParts(String name, String amount, double need) {
                 parts.add(new TubeParts(
                         Say.it("tube-parts.nut", "brief", t.brief(), "port", port, "thread", thread, "tube", tube),
                         Say.it("tube-parts.one-end", "which", s.which()),
-                        1));
+                        1,
+                        false));
                 if (t.sleeve()) {
                     parts.add(new TubeParts(
                             Say.it(
@@ -62,13 +65,15 @@ public record TubeParts(String name, String amount, double need) {
                                     "tube",
                                     tube),
                             Say.it("tube-parts.one-end", "which", s.which()),
-                            1));
+                            1,
+                            false));
                 }
                 if (t.made() == EndTraits.Made.RINGED) {
                     parts.add(new TubeParts(
                             Say.it("tube-parts.ring", "name", t.name(), "port", port, "thread", thread, "tube", tube),
                             Say.it("tube-parts.one-end", "which", s.which()),
-                            1));
+                            1,
+                            false));
                 }
             });
         }
@@ -88,6 +93,7 @@ public record TubeParts(String name, String amount, double need) {
                                 "outside",
                                 LengthFormat.figure(c.tube().get().outside(), c.units())),
                         Integer.toString(k.count()),
-                        k.count())));
+                        k.count(),
+                        false)));
     }
 }

@@ -12,13 +12,16 @@ import mellowflare.core.fluid.FluidServed;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.line.BenchWords;
 import mellowflare.core.line.CutFigure;
+import mellowflare.core.line.EndJoints;
 import mellowflare.core.line.Plan;
+import mellowflare.core.line.Take;
 import mellowflare.core.line.UnseenEnds;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.sealing.Sealing;
 import mellowflare.core.table.FigureTable;
+import mellowflare.core.testing.TestJoint;
 import mellowflare.core.tube.draw.TubeStrip;
 import mellowflare.core.tube.line.TubeCase;
 import mellowflare.core.tube.line.TubeSide;
@@ -74,6 +77,20 @@ public record TubePlan(TubeCase c, Map<LineEnd, SealAdvice> seals, List<Finding>
     }
 
     /** Ports that were looked at and not settled. */
+    @Override
+    public List<Take> takes() {
+        return TubeParts.of(c).stream()
+                .map(p -> Take.named(p.name(), p.need(), p.metres(), Optional.empty()))
+                .toList();
+    }
+
+    @Override
+    public List<TestJoint> testJoints() {
+        return c.sides().stream()
+                .flatMap(s -> EndJoints.of(s.which(), 0, false).stream())
+                .toList();
+    }
+
     @Override
     public Unseen unseen() {
         return UnseenEnds.of(c.setting(), end -> List.of());

@@ -2,6 +2,7 @@ package mellowflare.core.water;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.bag.Unseen;
@@ -11,9 +12,11 @@ import mellowflare.core.geometry.Drawing;
 import mellowflare.core.line.BenchWords;
 import mellowflare.core.line.CutFigure;
 import mellowflare.core.line.Plan;
+import mellowflare.core.line.Take;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.table.FigureTable;
+import mellowflare.core.testing.TestJoint;
 import mellowflare.core.water.choose.WaterSet;
 import mellowflare.core.water.draw.WaterDrawing;
 import mellowflare.core.water.order.WaterStepWriter;
@@ -38,6 +41,23 @@ public record WaterPlan(WaterCase c, List<Finding> findings, List<Step> steps) i
     /** Works the point out. Never refuses: what is missing comes out as findings that were not checked. */
     public static WaterPlan of(WaterCase c) {
         return new WaterPlan(c, WaterRules.check(c), new WaterStepWriter(c).write());
+    }
+
+    @Override
+    public List<Take> takes() {
+        return c.set().stream()
+                .flatMap(s -> s.parts().stream())
+                .map(p -> Take.named(p, 1, false, Optional.empty()))
+                .toList();
+    }
+
+    @Override
+    public List<TestJoint> testJoints() {
+        return c.set().stream()
+                .flatMap(s -> IntStream.range(0, s.joints().size())
+                        .mapToObj(i ->
+                                new TestJoint("joint/" + i, s.joints().get(i).at())))
+                .toList();
     }
 
     @Override

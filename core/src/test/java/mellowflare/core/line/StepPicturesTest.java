@@ -34,6 +34,7 @@ class StepPicturesTest {
                         Step.Gate.NONE,
                         List.of(),
                         List.of(),
+                        List.of(),
                         Source.house("test")),
                 UnitSystem.METRIC);
     }

@@ -41,8 +41,9 @@ class StepWordsTest {
     private static void read(String row, StepWords words) {
         CsvTable table = CsvTable.fromText(
                 "steps.csv",
-                "id,per,when,title,text,tools,hold,gate,caution,record,record_of,record_within_mm,source,confidence\n"
-                        + row);
+                "id,per,when,title,text,tools,hold,gate,caution,record,record_of,record_within_mm,source,confidence,tests\n"
+                        + row
+                        + (row.chars().filter(c -> c == ',').count() < 14 ? "," : ""));
         StepTable.of(table, words);
     }
 
@@ -57,6 +58,8 @@ class StepWordsTest {
                 .hasMessageContaining("column tools: {size}");
         assertThatThrownBy(() -> read("cut,line,made,Cut,Cut.,saw,,,,cut length,cat,1,house,typical", words))
                 .hasMessageContaining("column record_of: “cat” is nothing that is written down here");
+        assertThatThrownBy(() -> read("cut,line,made,Cut,Cut.,saw,,,,,,,house,typical,squeeze", words))
+                .hasMessageContaining("column tests: “squeeze” is no test of tests.csv");
         assertThatThrownBy(() -> read("swim,shared,,,,,,,,,,,,", words))
                 .hasMessageContaining("column id: “swim” is none of the rows that orders of work share");
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.cutting.CutPlan;
+import mellowflare.core.cutting.CutTask;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.Read;
@@ -126,12 +127,12 @@ class WalkAndCutTest {
     void testBarsAtHandComeFirstAndReadyPiecesAreNotCut() {
         List<Stretch> all = stretches(water(), 6000, false);
         Stretches.Bar bar = new Stretches.Bar(Length.ofMm(6000), Length.ofMm(2), false);
-        Map<String, CutPlan> plans = Bars.of(
+        Map<String, CutTask> tasks = Bars.tasks(
                 all,
                 bar,
                 List.of(new Bars.AtHand("22", Length.ofMm(2500), 1), new Bars.AtHand("15", Length.ofMm(9000), 5)));
-        CutPlan plan = plans.get("22");
-        assertThat(plans).containsOnlyKeys("22");
+        assertThat(tasks).containsOnlyKeys("22");
+        CutPlan plan = CutPlan.of(tasks.get("22"));
         assertThat(plan.complete()).isTrue();
         assertThat(plan.atHand()).isEqualTo(1);
         // 1968 from the old bar, 3435 and 3463 from two new ones: both do not go into six metres.

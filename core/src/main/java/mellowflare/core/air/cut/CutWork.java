@@ -17,6 +17,7 @@ import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
 import mellowflare.core.air.stock.Sundry;
 import mellowflare.core.cutting.CutPlan;
+import mellowflare.core.cutting.CutTask;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
@@ -81,8 +82,15 @@ public record CutWork(
 
     /** The bars, size by size: old ones first, then bought. */
     public Map<String, CutPlan> bars(AirMain main, PipeSystem system) {
+        Map<String, CutPlan> plans = new LinkedHashMap<>();
+        tasks(main, system).forEach((size, task) -> plans.put(size, CutPlan.of(task)));
+        return plans;
+    }
+
+    /** What is cut, size by size. */
+    public Map<String, CutTask> tasks(AirMain main, PipeSystem system) {
         Making how = main.making();
-        return Bars.of(
+        return Bars.tasks(
                 stretches,
                 new Stretches.Bar(bar, how.kerf(), how.trim()),
                 how.old().stream()

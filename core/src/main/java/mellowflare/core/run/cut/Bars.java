@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.cutting.CutTask;
 import mellowflare.core.measure.Length;
 import mellowflare.core.run.stock.PipeSize;
@@ -26,7 +25,7 @@ public final class Bars {
     public record AtHand(String size, Length length, int count) {}
 
     /** By size: what is at hand first, then bought bars. Stretches that cannot be made, or come ready, are left out. */
-    public static Map<String, CutPlan> of(List<Stretch> stretches, Stretches.Bar bar, List<AtHand> atHand) {
+    public static Map<String, CutTask> tasks(List<Stretch> stretches, Stretches.Bar bar, List<AtHand> atHand) {
         Map<PipeSize, List<CutTask.Piece>> pieces = new LinkedHashMap<>();
         for (Stretch s : stretches) {
             for (int i = 0; i < s.pieces().size(); i++) {
@@ -37,7 +36,7 @@ public final class Bars {
                 }
             }
         }
-        Map<String, CutPlan> plans = new LinkedHashMap<>();
+        Map<String, CutTask> tasks = new LinkedHashMap<>();
         pieces.forEach((size, list) -> {
             List<CutTask.Stock> stock = new ArrayList<>();
             for (AtHand o : atHand) {
@@ -47,8 +46,8 @@ public final class Bars {
             }
             double price = size.metre() * bar.length().mm() / 1000;
             stock.add(new CutTask.Stock("bought", bar.length(), price, Optional.empty()));
-            plans.put(size.size(), CutPlan.of(new CutTask(list, stock, bar.kerf(), bar.trim(), REMNANT_KEPT)));
+            tasks.put(size.size(), new CutTask(list, stock, bar.kerf(), bar.trim(), REMNANT_KEPT));
         });
-        return plans;
+        return tasks;
     }
 }

@@ -1,0 +1,34 @@
+package mellowflare.book.machine;
+
+import java.util.List;
+import mellowflare.core.line.Take;
+import mellowflare.core.machine.Machine;
+import mellowflare.core.machine.MachinePart;
+import mellowflare.core.reference.CsvText;
+
+/** The parts of a machine as CSV: what to buy from. */
+public final class KitCsv {
+    private KitCsv() {}
+
+    /** A row for each part. */
+    public static String parts(Machine m) {
+        return CsvText.of(
+                List.of("number", "part", "need", "unit", "on_shelf", "to_buy", "each", "cost", "lines"),
+                m.parts(),
+                KitCsv::row);
+    }
+
+    private static List<String> row(MachinePart p) {
+        Take t = p.take();
+        return List.of(
+                CsvText.shown(t.number()),
+                CsvText.shown(t.name()),
+                CsvText.number(t.need()),
+                t.metres() ? "m" : "pc",
+                t.onShelf().map(CsvText::number).orElse(""),
+                CsvText.number(p.lacks()),
+                t.each().map(CsvText::number).orElse(""),
+                p.cost().map(CsvText::number).orElse(""),
+                String.join(" ", p.lines()));
+    }
+}

@@ -1,0 +1,2 @@
+/** The papers of a whole machine: lines, parts, cuts, tags. */
+package mellowflare.book.machine;

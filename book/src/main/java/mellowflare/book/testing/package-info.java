@@ -1,0 +1,2 @@
+/** The certificate of a line's tests. */
+package mellowflare.book.testing;

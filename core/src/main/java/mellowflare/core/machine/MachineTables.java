@@ -1,0 +1,80 @@
+package mellowflare.core.machine;
+
+import java.util.List;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.table.FigureTable;
+import mellowflare.core.table.FigureTable.Column;
+import mellowflare.core.table.FigureTable.Row;
+import mellowflare.core.table.FigureTable.What;
+
+/** The figures of a machine: its lines, and the parts of all of them against the shelf. */
+public final class MachineTables {
+    private static final int STOPS = 4;
+    private static final int BUY = 4;
+
+    private MachineTables() {}
+
+    /** A row for each line. */
+    public static FigureTable lines(Machine m) {
+        return FigureTable.of(
+                What.LINES,
+                Say.it("machine-tables.lines"),
+                List.of(
+                        Column.words(Say.it("machine-tables.mark")),
+                        Column.words(Say.it("machine-tables.line")),
+                        Column.words(Say.it("machine-tables.made-as")),
+                        Column.words(Say.it("machine-tables.stands")),
+                        Column.figures(Say.it("machine-tables.stops")),
+                        Column.figures(Say.it("machine-tables.warnings")),
+                        Column.figures(Say.it("machine-tables.open")),
+                        Column.figures(Say.it("machine-tables.tests"))),
+                m.lines().stream()
+                        .map(l -> {
+                            Row row = Row.of(
+                                    l.mark(),
+                                    l.of().job().title(),
+                                    l.of().job().kind().word(),
+                                    l.of().leftOff().text(),
+                                    Long.toString(l.stops()),
+                                    Long.toString(l.warnings()),
+                                    Long.toString(l.open()),
+                                    l.tests());
+                            return l.stops() > 0 ? row.out(STOPS) : row;
+                        })
+                        .toList());
+    }
+
+    /** A row for each part, what it lacks against the shelf, which lines need it. */
+    public static FigureTable parts(Machine m) {
+        return FigureTable.of(
+                        What.PARTS,
+                        Say.it("machine-tables.parts"),
+                        List.of(
+                                Column.words(Say.it("machine-tables.number")),
+                                Column.words(Say.it("machine-tables.part")),
+                                Column.figures(Say.it("machine-tables.need")),
+                                Column.figures(Say.it("machine-tables.shelf")),
+                                Column.figures(Say.it("machine-tables.buy")),
+                                Column.figures(Say.it("machine-tables.cost")),
+                                Column.words(Say.it("machine-tables.for"))),
+                        m.parts().stream().map(MachineTables::row).toList())
+                .withSum("", Say.it("machine-tables.all"), "", "", "", money(m.cost()), "")
+                .withNote(Say.it("machine-tables.prices"));
+    }
+
+    private static Row row(MachinePart p) {
+        Row row = Row.of(
+                p.take().number().isBlank() ? FigureTable.OPEN : p.take().number(),
+                p.take().name(),
+                p.amount(p.take().need()),
+                p.take().onShelf().map(p::amount).orElse(FigureTable.OPEN),
+                p.amount(p.lacks()),
+                p.cost().map(MachineTables::money).orElse(FigureTable.OPEN),
+                String.join(" ", p.lines()));
+        return p.lacks() > 0 && p.take().onShelf().isPresent() ? row.out(BUY) : row;
+    }
+
+    private static String money(double amount) {
+        return LengthFormat.decimal(amount, 2, 2);
+    }
+}
