@@ -11,11 +11,13 @@ import mellowflare.book.Version;
 import mellowflare.cli.command.AdaptersCommand;
 import mellowflare.cli.command.ConvertCommand;
 import mellowflare.cli.command.CutListCommand;
+import mellowflare.cli.command.DueCommand;
 import mellowflare.cli.command.ExitStatus;
 import mellowflare.cli.command.HoldTestCommand;
 import mellowflare.cli.command.IdentifyCommand;
 import mellowflare.cli.command.JobCommand;
 import mellowflare.cli.command.KitCommand;
+import mellowflare.cli.command.MendCommand;
 import mellowflare.cli.command.PartsCommand;
 import mellowflare.cli.command.SealCommand;
 import mellowflare.cli.command.TestRecordCommand;
@@ -140,6 +142,8 @@ public final class Main implements Runnable {
                 new TroubleCommand(),
                 new TestRecordCommand(),
                 new KitCommand(),
+                new DueCommand(),
+                new MendCommand(),
                 new PartsCommand(),
                 new JobCommand()));
         return all;

@@ -42,7 +42,7 @@ class ArchitectureTest {
             List.of("section"),
             List.of("picture"),
             List.of("flow"),
-            List.of("testing"),
+            List.of("testing", "upkeep"),
             List.of("procedure"),
             List.of("parts"),
             List.of("trouble"),
@@ -52,7 +52,7 @@ class ArchitectureTest {
             List.of("line"),
             KINDS,
             List.of("job"),
-            List.of("machine"));
+            List.of("machine", "mend"));
 
     @ArchTest
     static final ArchRule coreIsFreeOfInterfaceFilesAndClock = noClasses()

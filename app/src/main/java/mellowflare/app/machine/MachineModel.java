@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -11,16 +12,19 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import mellowflare.app.desk.Desk;
+import mellowflare.app.entry.Days;
 import mellowflare.app.entry.FieldState;
 import mellowflare.app.entry.Numbers;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.exchange.TextFiles;
 import mellowflare.book.job.Papers;
+import mellowflare.book.machine.DueCalendar;
 import mellowflare.book.machine.KitCsv;
 import mellowflare.book.machine.KitPdf;
 import mellowflare.book.machine.TagsPdf;
@@ -29,12 +33,16 @@ import mellowflare.book.store.JobHead;
 import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
+import mellowflare.core.machine.DueLine;
+import mellowflare.core.machine.Event;
 import mellowflare.core.machine.Machine;
 import mellowflare.core.machine.MachineLine;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.Read;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.upkeep.Due;
+import mellowflare.core.upkeep.Upkeep;
 
 /** What the page of a machine does, without a window. Its lines are read and worked out off the interface thread; what comes late for another machine falls away. */
 public final class MachineModel {
@@ -49,6 +57,10 @@ public final class MachineModel {
     private final ReadOnlyObjectWrapper<Map<String, CutPlan>> plans = new ReadOnlyObjectWrapper<>(Map.of());
     private final ReadOnlyStringWrapper working = new ReadOnlyStringWrapper("");
     private final AtomicInteger turn = new AtomicInteger();
+    private final FieldState<String> found = FieldState.of(t -> Read.of(t.strip()), t -> "");
+    private final FieldState<LocalDate> printed = Days.field();
+    private final FieldState<LocalDate> inService = Days.field();
+    private List<DueLine> due = List.of();
 
     /**
      * @param away runs what takes long
@@ -59,6 +71,13 @@ public final class MachineModel {
         this.away = away;
         this.back = back;
         name.onChange(this::load);
+        printed.onChange(() -> upkeep(Say.it("machine-model.printed"), u -> u.withPrinted(printed.value())));
+        inService.onChange(() -> upkeep(Say.it("machine-model.in-service"), u -> u.withInService(inService.value())));
+    }
+
+    private void upkeep(String what, UnaryOperator<Upkeep> change) {
+        desk.change(what, "upkeep" + what, j -> j.withUpkeep(change.apply(j.upkeep())));
+        load();
     }
 
     /** The machine as it is typed; its lines are those of its parts too. */
@@ -99,6 +118,9 @@ public final class MachineModel {
         if (name.value().isEmpty() || strange) {
             name.show(of, Optional.of(of).filter(t -> !t.isBlank()), units());
         }
+        Upkeep kept = desk.job().upkeep();
+        printed.show(Days.text(kept.printed()), kept.printed(), units());
+        inService.show(Days.text(kept.inService()), kept.inService(), units());
         load();
     }
 
@@ -107,6 +129,7 @@ public final class MachineModel {
         int mine = turn.incrementAndGet();
         String of = name.value().orElse("");
         if (of.isBlank()) {
+            due = List.of();
             machine.set(Machine.of("", List.of()));
             plans.set(Map.of());
             working.set("");
@@ -145,15 +168,17 @@ public final class MachineModel {
                 }
             });
         }
-        Machine found = Machine.of(of, lines);
+        Machine whole = Machine.of(of, lines);
+        List<DueLine> all = DueLine.of(lines);
         back.execute(() -> {
             if (turn.get() == mine) {
-                machine.set(found);
+                due = all;
+                machine.set(whole);
                 plans.set(Map.of());
                 working.set(Say.it("machine-model.cutting"));
             }
         });
-        Map<String, CutPlan> cut = found.cutPlans();
+        Map<String, CutPlan> cut = whole.cutPlans();
         back.execute(() -> {
             if (turn.get() == mine) {
                 plans.set(cut);
@@ -202,6 +227,86 @@ public final class MachineModel {
                         desk::tell);
     }
 
+    // --- in service ---
+
+    /** What is due of its lines, the earliest first. */
+    public List<DueLine> due() {
+        return due;
+    }
+
+    public LocalDate today() {
+        return LocalDate.now(desk.clock());
+    }
+
+    /** What was done to its lines, the latest first. */
+    public List<Event> events() {
+        return Event.of(of(machine()));
+    }
+
+    /** How many are due now. */
+    public long overdue() {
+        return due.stream()
+                .filter(d -> d.due().standing(today()) == Due.Standing.OVERDUE)
+                .count();
+    }
+
+    /** Figures and what was found, for what is done next. */
+    public FieldState<String> found() {
+        return found;
+    }
+
+    public FieldState<LocalDate> printed() {
+        return printed;
+    }
+
+    public FieldState<LocalDate> inService() {
+        return inService;
+    }
+
+    /** The title of the open job, whose days are entered here. */
+    public String openTitle() {
+        return desk.job().title();
+    }
+
+    /** What is due was done today, by whoever works here. */
+    public void done(DueLine d) {
+        String by = desk.personProperty().get();
+        if (by.isBlank()) {
+            desk.tell(Say.it("machine-model.no-name"));
+            return;
+        }
+        Upkeep.Done done =
+                new Upkeep.Done(d.due().rule().id(), today(), by, found.value().orElse(""));
+        String what = Say.it("machine-model.done", "what", d.due().rule().title());
+        found.clear();
+        String id = d.of().job().id();
+        if (id.equals(desk.job().id())) {
+            desk.change(what, "", j -> j.withUpkeep(j.upkeep().with(done)));
+            load();
+            return;
+        }
+        ReferenceData data = desk.data();
+        Instant at = desk.clock().instant();
+        desk.keeper()
+                .ask(
+                        book -> {
+                            Optional<Job> job = book.job(id);
+                            if (job.isPresent()) {
+                                Job after =
+                                        job.get().withUpkeep(job.get().upkeep().with(done));
+                                book.save(
+                                        after,
+                                        Evaluation.of(after, data).leftOff().kept(),
+                                        what,
+                                        "",
+                                        at);
+                            }
+                            return null;
+                        },
+                        saved -> load(),
+                        desk::tell);
+    }
+
     // --- papers ---
 
     /** Writes a paper of the machine into the folder beside the book. */
@@ -209,22 +314,28 @@ public final class MachineModel {
         Machine m = machine();
         Map<String, CutPlan> cut = plans.get();
         UnitSystem units = units();
+        Instant stamp = desk.clock().instant();
         desk.keeper()
                 .ask(
                         book -> TextFiles.write(
                                 book.folder().resolve("out").resolve(TextFiles.name(m.name()) + sheet.suffix),
-                                bytes(sheet, m, cut, units)),
+                                bytes(sheet, m, cut, units, stamp)),
                         (Path path) -> desk.tell(Say.it("machine-model.written", "path", path)),
                         desk::tell);
     }
 
-    private static byte[] bytes(Sheet sheet, Machine m, Map<String, CutPlan> cut, UnitSystem units) throws BookTrouble {
+    private static List<Evaluation> of(Machine m) {
+        return m.lines().stream().map(MachineLine::of).toList();
+    }
+
+    private static byte[] bytes(Sheet sheet, Machine m, Map<String, CutPlan> cut, UnitSystem units, Instant stamp)
+            throws BookTrouble {
         try {
             return switch (sheet) {
                 case LINES -> KitPdf.bytes(m, cut, units);
                 case PARTS -> KitCsv.parts(m).getBytes(StandardCharsets.UTF_8);
-                case TAGS ->
-                    TagsPdf.bytes(m.lines().stream().map(MachineLine::of).toList(), e -> Papers.tag(e));
+                case CALENDAR -> DueCalendar.text(DueLine.of(of(m)), stamp).getBytes(StandardCharsets.UTF_8);
+                case TAGS -> TagsPdf.bytes(of(m), Papers::tag);
             };
         } catch (IOException e) {
             throw new BookTrouble(Say.it("machine-model.not-made", "message", e.getMessage()), e);
@@ -235,7 +346,8 @@ public final class MachineModel {
     public enum Sheet {
         LINES(Say.it("machine-model.sheet-lines"), "-lines.pdf"),
         PARTS(Say.it("machine-model.sheet-parts"), "-parts.csv"),
-        TAGS(Say.it("machine-model.sheet-tags"), "-tags.pdf");
+        TAGS(Say.it("machine-model.sheet-tags"), "-tags.pdf"),
+        CALENDAR(Say.it("machine-model.sheet-calendar"), "-due.ics");
 
         private final String word;
         private final String suffix;
@@ -256,11 +368,9 @@ public final class MachineModel {
         return LengthFormat.decimal(machine().cost(), 0, 0);
     }
 
-    /** How many parts lack on a shelf that is kept. */
+    /** How many parts have to be bought. */
     public long lacking() {
-        return machine().parts().stream()
-                .filter(p -> p.take().onShelf().isPresent() && p.lacks() > 0)
-                .count();
+        return machine().parts().stream().filter(p -> p.lacks() > 0).count();
     }
 
     /** What goes into no stock that is at hand, each a sentence. */

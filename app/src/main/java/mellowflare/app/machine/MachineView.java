@@ -3,13 +3,19 @@ package mellowflare.app.machine;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.EntryRow;
@@ -17,7 +23,10 @@ import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Press;
 import mellowflare.app.entry.TablePane;
 import mellowflare.app.entry.Text;
+import mellowflare.app.look.Look;
+import mellowflare.app.page.LeafRow;
 import mellowflare.app.page.Page;
+import mellowflare.app.paint.DrawingPane;
 import mellowflare.core.line.BarTable;
 import mellowflare.core.machine.Machine;
 import mellowflare.core.machine.MachineLine;
@@ -28,10 +37,24 @@ public final class MachineView implements Page {
     private final MachineModel model;
     private final Runnable work;
     private final BorderPane page = new BorderPane();
-    private final TablePane lines;
+    private static final double ROW = 66;
+    private static final int ROWS = 7;
+    private static final double COUNTS = 96;
+    private static final double STRIP = 320;
+
+    private final ListView<MachineLine> lines = new ListView<>();
     private final TablePane parts = new TablePane();
     private final TablePane bars = new TablePane();
-    private final VBox open = new VBox(2);
+    private final VBox unplaced = new VBox(2);
+    private final TablePane due;
+    private final TablePane history = new TablePane();
+    private final Label nothingDue = Text.of(Say.it("machine-view.nothing-due"), "finding-remedy");
+    private final Label ofOpen = Text.of("", "soft");
+    private final VBox alike = new VBox(6);
+    private final VBox upkeep = new VBox(6);
+    private final VBox leaf = new VBox(12);
+    private final LeafRow leaves;
+    private int open;
     private final Label empty = Text.of(Say.it("machine-view.empty"), "finding-remedy");
     private final Label partsHead = Text.of(Say.it("machine-view.parts"), "small-heading");
     private final Label barsHead = Text.of(Say.it("machine-view.bars"), "small-heading");
@@ -43,16 +66,42 @@ public final class MachineView implements Page {
     private final FigureBox stops = new FigureBox();
     private final FigureBox lacks = new FigureBox();
     private final FigureBox cost = new FigureBox();
+    private final FigureBox overdue = new FigureBox();
 
     /**
      * @param model what the page does
+     * @param look day or night
      * @param work goes to where a line is worked on, once it is open
      */
-    public MachineView(MachineModel model, Runnable work) {
+    public MachineView(MachineModel model, Look look, Runnable work) {
         this.model = model;
         this.work = work;
-        lines = new TablePane(new TablePane.RowPress(Say.it("machine-view.open"), r -> true, r -> false, this::open));
         lines.setId("machine-lines");
+        lines.setAccessibleText(Say.it("machine-view.lines"));
+        lines.fixedCellSizeProperty().bind(look.scale().multiply(ROW));
+        lines.setCellFactory(v -> new LineCell(look));
+        lines.setOnMouseClicked(e -> open());
+        lines.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER) {
+                open();
+                e.consume();
+            }
+        });
+        leaves = new LeafRow(
+                List.of("lines", "parts", "due", "history"),
+                List.of(
+                        Say.it("machine-view.leaf-lines"),
+                        Say.it("machine-view.leaf-parts"),
+                        Say.it("machine-view.leaf-due"),
+                        Say.it("machine-view.leaf-history")),
+                this::turn);
+        leaves.show(0);
+        due = new TablePane(new TablePane.RowPress(
+                Say.it("machine-view.done"),
+                r -> true,
+                r -> false,
+                r -> model.done(model.due().get(r))));
+        due.setId("machine-due");
         parts.setId("machine-parts");
         bars.setId("machine-bars");
         working.textProperty().bind(model.workingProperty());
@@ -62,7 +111,7 @@ public final class MachineView implements Page {
         name.field().setId("machine-name");
         page.setCenter(middle());
         page.setRight(slip());
-        HBox bar = new HBox(34, count, stops, lacks, cost);
+        HBox bar = new HBox(34, count, stops, lacks, cost, overdue);
         bar.getStyleClass().add("figure-bar");
         bar.setAlignment(Pos.CENTER_LEFT);
         page.setBottom(bar);
@@ -74,12 +123,20 @@ public final class MachineView implements Page {
         HBox at = new HBox(12, working, cancel);
         at.setAlignment(Pos.CENTER_LEFT);
         at.setMinHeight(Region.USE_PREF_SIZE);
-        VBox all = new VBox(12, at, empty, lines, partsHead, parts, barsHead, bars, open);
-        all.getStyleClass().add("under-drawing");
+        leaf.getStyleClass().add("under-drawing");
+        VBox all = new VBox(4, leaves, at, leaf);
         ScrollPane scroll = new ScrollPane(all);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("page-scroll");
+        page.addEventFilter(KeyEvent.KEY_PRESSED, leaves::key);
         return scroll;
+    }
+
+    /** Turns to a leaf: lines, parts and cuts, what is due, what was done. */
+    private void turn(int to) {
+        open = to;
+        leaves.show(to);
+        refresh();
     }
 
     private Node slip() {
@@ -89,6 +146,21 @@ public final class MachineView implements Page {
         }
         EntryRow number = new EntryRow(Say.it("machine-view.copies"), "1", model.copies());
         number.field().setId("machine-copies");
+        alike.getChildren().setAll(Text.of(Say.it("machine-view.alike"), "slip-heading"), number, copies);
+        EntryRow found = new EntryRow(Say.it("machine-view.found"), Say.it("machine-view.found-hint"), model.found());
+        found.field().setId("upkeep-found");
+        EntryRow printed = new EntryRow(Say.it("machine-view.printed"), "2024-05-01", model.printed());
+        printed.field().setId("upkeep-printed");
+        EntryRow since = new EntryRow(Say.it("machine-view.in-service"), "2024-06-15", model.inService());
+        since.field().setId("upkeep-since");
+        upkeep.getChildren()
+                .setAll(
+                        Text.of(Say.it("machine-view.done-with"), "slip-heading"),
+                        found,
+                        Text.of(Say.it("machine-view.open-line"), "slip-heading"),
+                        ofOpen,
+                        since,
+                        printed);
         VBox content = new VBox(
                 6,
                 Text.of(Say.it("machine-view.which"), "slip-heading"),
@@ -96,9 +168,8 @@ public final class MachineView implements Page {
                 Text.of(Say.it("machine-view.its-parts"), "soft"),
                 Text.of(Say.it("machine-view.papers"), "slip-heading"),
                 papers,
-                Text.of(Say.it("machine-view.alike"), "slip-heading"),
-                number,
-                copies);
+                alike,
+                upkeep);
         content.getStyleClass().add("slip-content");
         ScrollPane scroll = new ScrollPane(content);
         scroll.setFitToWidth(true);
@@ -109,29 +180,74 @@ public final class MachineView implements Page {
 
     private void refresh() {
         Machine m = model.machine();
-        boolean any = !m.lines().isEmpty();
-        show(!any, empty);
-        show(any, lines);
-        boolean needs = any && !m.parts().isEmpty();
-        show(needs, partsHead, parts);
-        boolean cuts = any && !model.plansProperty().get().isEmpty();
-        show(cuts, barsHead, bars, open);
-        if (any) {
-            lines.show(MachineTables.lines(m));
+        List<Node> shown = new ArrayList<>();
+        if (m.lines().isEmpty()) {
+            shown.add(empty);
+        } else {
+            shown.addAll(
+                    switch (open) {
+                        case 0 -> lines(m);
+                        case 1 -> partsAndCuts(m);
+                        case 2 -> due();
+                        default -> history();
+                    });
         }
-        if (needs) {
-            parts.show(MachineTables.parts(m));
+        if (!leaf.getChildren().equals(shown)) {
+            leaf.getChildren().setAll(shown);
         }
-        if (cuts) {
-            bars.show(BarTable.of(model.plansProperty().get(), model.units()));
-            Text.fill(open, model.unplaced(), "finding-remedy");
-        }
+        show(open == 0, alike);
+        show(open == 2, upkeep);
+        ofOpen.setText(model.openTitle());
         copies(m);
         count.words(
                 Say.it("machine-view.lines"), Integer.toString(m.lines().size()), Say.it("machine-view.not-put-away"));
         stops.words(Say.it("machine-view.stops"), Long.toString(m.stops()), Say.it("machine-view.in-all"));
-        lacks.words(Say.it("machine-view.lack"), Long.toString(model.lacking()), Say.it("machine-view.on-shelf"));
+        lacks.words(
+                Say.it("machine-view.lack"),
+                Long.toString(model.lacking()),
+                Say.it("machine-view.of-parts", "parts", m.parts().size()));
         cost.words(Say.it("machine-view.cost"), model.cost(), Say.it("machine-view.prices"));
+        overdue.words(
+                Say.it("machine-view.overdue"),
+                Long.toString(model.overdue()),
+                Say.it("machine-view.of-due", "due", model.due().size()));
+    }
+
+    private List<Node> lines(Machine m) {
+        if (!lines.getItems().equals(m.lines())) {
+            lines.getItems().setAll(m.lines());
+            double high = Math.min(ROWS, m.lines().size()) * lines.getFixedCellSize() + 4;
+            lines.setMinHeight(high);
+            lines.setPrefHeight(high);
+        }
+        return List.of(lines);
+    }
+
+    private List<Node> partsAndCuts(Machine m) {
+        List<Node> all = new ArrayList<>();
+        if (!m.parts().isEmpty()) {
+            parts.show(MachineTables.parts(m));
+            all.addAll(List.of(partsHead, parts));
+        }
+        if (!model.plansProperty().get().isEmpty()) {
+            bars.show(BarTable.of(model.plansProperty().get(), model.units()));
+            Text.fill(unplaced, model.unplaced(), "finding-remedy");
+            all.addAll(List.of(barsHead, bars, unplaced));
+        }
+        return all;
+    }
+
+    private List<Node> due() {
+        if (model.due().isEmpty()) {
+            return List.of(nothingDue);
+        }
+        due.show(MachineTables.due(model.due(), model.today()));
+        return List.of(due);
+    }
+
+    private List<Node> history() {
+        history.show(MachineTables.history(model.events()));
+        return List.of(history);
     }
 
     private void copies(Machine m) {
@@ -159,9 +275,61 @@ public final class MachineView implements Page {
         });
     }
 
-    private void open(int row) {
-        model.open(model.machine().lines().get(row));
-        work.run();
+    private void open() {
+        MachineLine line = lines.getSelectionModel().getSelectedItem();
+        if (line != null) {
+            model.open(line);
+            work.run();
+        }
+    }
+
+    /** A line as a picture: its mark, its strip, what it is called, how it stands. */
+    private static final class LineCell extends ListCell<MachineLine> {
+        private final Label mark = Text.of("", "slip-heading");
+        private final DrawingPane strip = new DrawingPane(new Insets(4, 8, 4, 8), 9);
+        private final Label title = Text.of("", "finding-says");
+        private final Label stands = Text.of("", "soft");
+        private final Label counts = Text.of("", "finding-remedy");
+        private final HBox row;
+
+        LineCell(Look look) {
+            strip.inkProperty().bind(look.ink());
+            strip.textScaleProperty().bind(look.scale());
+            strip.setMinWidth(STRIP);
+            strip.setPrefWidth(STRIP);
+            strip.setMouseTransparent(true);
+            mark.setMinWidth(34);
+            VBox words = new VBox(1, title, stands);
+            words.setAlignment(Pos.CENTER_LEFT);
+            HBox.setHgrow(words, Priority.ALWAYS);
+            counts.setMinWidth(COUNTS);
+            row = new HBox(10, mark, strip, words, counts);
+            row.setAlignment(Pos.CENTER_LEFT);
+            setPrefWidth(0);
+        }
+
+        @Override
+        protected void updateItem(MachineLine line, boolean empty) {
+            super.updateItem(line, empty);
+            if (empty || line == null) {
+                setGraphic(null);
+                setAccessibleText("");
+                return;
+            }
+            mark.setText(line.mark());
+            strip.drawingProperty().set(line.of().plan().strip());
+            title.setText(line.of().job().title());
+            stands.setText(Say.it(
+                    "machine-view.stands",
+                    "kind",
+                    line.of().job().kind().word(),
+                    "left",
+                    line.of().leftOff().text()));
+            counts.setText(Say.it(
+                    "machine-view.counts", "stops", line.stops(), "warnings", line.warnings(), "tests", line.tests()));
+            setAccessibleText(String.join(", ", line.mark(), title.getText(), stands.getText(), counts.getText()));
+            setGraphic(row);
+        }
     }
 
     @Override

@@ -31,6 +31,8 @@ import mellowflare.app.machine.MachineModel;
 import mellowflare.app.machine.MachineView;
 import mellowflare.app.make.MakeModel;
 import mellowflare.app.make.MakeView;
+import mellowflare.app.mend.MendModel;
+import mellowflare.app.mend.MendView;
 import mellowflare.app.pack.PackModel;
 import mellowflare.app.pack.PackView;
 import mellowflare.app.page.Leads;
@@ -93,7 +95,7 @@ public final class Shell extends BorderPane implements Leads {
                 : LoggerModel.none(tests);
         this.start = StartView.of(new StartModel(desk, AppKinds.begins(), this::next));
         getStyleClass().add("shell");
-        setTop(new Band(desk, look, this, () -> go(Place.MAKE), this::next));
+        setTop(new Band(desk, look, this, () -> go(Place.MAKE), this::next, this::mend));
         setCenter(ground);
         setRight(index());
         desk.currentProperty().addListener((o, was, now) -> markNext(now));
@@ -129,7 +131,9 @@ public final class Shell extends BorderPane implements Leads {
             case TROUBLE -> new TroubleView(new TroubleModel(desk), look, this);
             case MACHINE ->
                 new MachineView(
-                        new MachineModel(desk, ForkJoinPool.commonPool(), Platform::runLater), () -> go(Place.LINE));
+                        new MachineModel(desk, ForkJoinPool.commonPool(), Platform::runLater),
+                        look,
+                        () -> go(Place.LINE));
             case BOOK -> new BookView(new BookModel(desk), look, this::ask);
             case TABLES -> new TablesView(tables, look);
         };
@@ -174,6 +178,17 @@ public final class Shell extends BorderPane implements Leads {
             desk.open(job);
             go(place);
         })));
+    }
+
+    /** Shows ways to mend the open line, over the page that is open. */
+    private void mend() {
+        Place from = open;
+        MendView mending =
+                new MendView(new MendModel(desk, ForkJoinPool.commonPool(), Platform::runLater), look, () -> go(from));
+        ground.getChildren().setAll(mending.node());
+        ground.applyCss();
+        ground.layout();
+        mending.opened();
     }
 
     private void ask(StartView start) {
@@ -301,6 +316,7 @@ public final class Shell extends BorderPane implements Leads {
                 desk.openNew();
                 ask();
             }
+            case M -> mend();
             case ENTER -> act();
             case D -> look.nightProperty().set(!look.nightProperty().get());
             case T -> look.largeProperty().set(!look.largeProperty().get());

@@ -1,10 +1,10 @@
 package mellowflare.app.testing;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import mellowflare.app.entry.Days;
 import mellowflare.app.entry.FieldState;
 import mellowflare.app.entry.Numbers;
 import mellowflare.core.advice.Figure;
@@ -47,7 +47,7 @@ public final class TestFields {
         target = pressure();
         upTo = pressure();
         step = Numbers.field(Say.it("test-fields.step"), 0.000001, 100, "bar");
-        until = day();
+        until = Days.field();
         volume = Numbers.field(Say.it("test-fields.volume"), 0.001, 1e6, "L");
         barometer = FieldState.of(QuantityText::barometer, b -> "");
         allowed = Numbers.field(Say.it("test-fields.allowed"), 0, 100_000, "L/min");
@@ -56,7 +56,7 @@ public final class TestFields {
                         .then(r -> asTheOthers(m, r)),
                 (r, u) -> "");
         vacuum = FieldState.of(VacuumText::read, r -> "");
-        on = day();
+        on = Days.field();
         told(m, target, Say.it("test-fields.target"), (t, v) -> t.withTarget(v));
         told(
                 m,
@@ -104,18 +104,6 @@ public final class TestFields {
         return new FieldState<>(
                 (t, u) -> QuantityText.pressure(t, Optional.of(u == UnitSystem.METRIC ? "bar" : "psi")),
                 (p, u) -> Figure.of(p).text(u.other()));
-    }
-
-    private static FieldState<LocalDate> day() {
-        return FieldState.of(
-                t -> {
-                    try {
-                        return Read.of(LocalDate.parse(t.strip()));
-                    } catch (DateTimeParseException e) {
-                        return Read.refuse(Refusal.NOT_A_NUMBER, Say.it("test-fields.no-day", "text", t.strip()));
-                    }
-                },
-                d -> "");
     }
 
     /** With its temperature if the others have theirs, without if they have none. */

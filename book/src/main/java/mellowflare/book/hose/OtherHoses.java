@@ -1,5 +1,6 @@
 package mellowflare.book.hose;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import mellowflare.core.connection.EndTable;
@@ -20,6 +21,7 @@ import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.upkeep.Upkeep;
 
 /** The yard's lines that carry no hydraulic oil: fuel, refrigerant, air, brake, gas, water. One of each, not begun. */
 final class OtherHoses {
@@ -80,7 +82,15 @@ final class OtherHoses {
                         "demo-day-tank",
                         "Day tank feed",
                         "Dunlin, engine room",
-                        line("KHF-06", "diesel", 3, 45, 960, "KB06-A06F", "tank valve", "KB06-A06F45", "lift pump")));
+                        line("KHF-06", "diesel", 3, 45, 960, "KB06-A06F", "tank valve", "KB06-A06F45", "lift pump")
+                                .withUpkeep(new Upkeep(
+                                        Optional.of(LocalDate.of(2024, 9, 28)),
+                                        Optional.of(LocalDate.of(2024, 3, 1)),
+                                        List.of(new Upkeep.Done(
+                                                "fuel-hose",
+                                                LocalDate.of(2025, 10, 3),
+                                                Say.it("other-hoses.tobbe"),
+                                                Say.it("other-hoses.dry")))))));
     }
 
     private Job job(String id, String title, String machine, Job line) {

@@ -13,6 +13,7 @@ import mellowflare.book.json.LogJson;
 import mellowflare.book.json.PortJson;
 import mellowflare.book.json.ServiceJson;
 import mellowflare.book.json.TestsJson;
+import mellowflare.book.json.UpkeepJson;
 import mellowflare.book.json.Words;
 import mellowflare.book.line.KindInBook;
 import mellowflare.core.advice.MethodTopic;
@@ -25,6 +26,7 @@ import mellowflare.core.line.Ports;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.testing.TestRecord;
+import mellowflare.core.upkeep.Upkeep;
 
 /** Reads a job from a tree of the present form; every refusal names the field. */
 final class JobReader {
@@ -59,7 +61,8 @@ final class JobReader {
                 kind(f),
                 lines,
                 logs,
-                tests);
+                tests,
+                f.has("upkeep") ? UpkeepJson.read(f.object("upkeep")) : Upkeep.NONE);
     }
 
     private static Kind<?, ?> kind(Fields f) throws BookTrouble {

@@ -8,12 +8,14 @@ import mellowflare.book.json.LogJson;
 import mellowflare.book.json.PortJson;
 import mellowflare.book.json.ServiceJson;
 import mellowflare.book.json.TestsJson;
+import mellowflare.book.json.UpkeepJson;
 import mellowflare.book.json.Words;
 import mellowflare.book.line.KindInBook;
 import mellowflare.core.bag.BagAsk;
 import mellowflare.core.job.Job;
 import mellowflare.core.line.Line;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.upkeep.Upkeep;
 
 /** Writes a job as a tree. What is not known is left out. */
 final class JobWriter {
@@ -52,6 +54,9 @@ final class JobWriter {
             if (job.tests().containsKey(each.kind())) {
                 tests.set(word, TestsJson.write(job.tests().get(each.kind())));
             }
+        }
+        if (!job.upkeep().equals(Upkeep.NONE)) {
+            n.set("upkeep", UpkeepJson.write(job.upkeep()));
         }
         if (!tests.isEmpty()) {
             n.set("tests", tests);

@@ -3,6 +3,7 @@ package mellowflare.book.json;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -210,6 +211,18 @@ public final class Fields {
             return Instant.parse(text(name));
         } catch (DateTimeParseException e) {
             BookTrouble trouble = wrong(name, Say.it("fields.no-moment-such-as"));
+            trouble.initCause(e);
+            throw trouble;
+        }
+    }
+
+    /** A day such as 2026-11-30. */
+    public Optional<LocalDate> maybeDay(String name) throws BookTrouble {
+        Optional<String> text = maybeText(name);
+        try {
+            return text.map(LocalDate::parse);
+        } catch (DateTimeParseException e) {
+            BookTrouble trouble = wrong(name, Say.it("fields.no-day", "text", text.orElse("")));
             trouble.initCause(e);
             throw trouble;
         }

@@ -3,13 +3,10 @@ package mellowflare.book.json;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeMap;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.measure.AbsolutePressure;
@@ -123,7 +120,7 @@ public final class TestsJson {
                 looks,
                 f.textOr("by", ""),
                 f.textOr("witness", ""),
-                day(f, "on"),
+                f.maybeDay("on"),
                 f.textOr("note", ""));
     }
 
@@ -133,17 +130,6 @@ public final class TestsJson {
                 f.textOr("number", ""),
                 f.maybeNumber("upTo").map(GaugePressure::ofBar),
                 f.maybeNumber("step").map(PressureDifference::ofBar),
-                day(f, "calibratedUntil"));
-    }
-
-    private static Optional<LocalDate> day(Fields f, String name) throws BookTrouble {
-        Optional<String> text = f.maybeText(name);
-        try {
-            return text.map(LocalDate::parse);
-        } catch (DateTimeParseException e) {
-            BookTrouble trouble = f.wrong(name, Say.it("tests-json.no-day", "text", text.orElse("")));
-            trouble.initCause(e);
-            throw trouble;
-        }
+                f.maybeDay("calibratedUntil"));
     }
 }

@@ -16,7 +16,7 @@ import org.apache.pdfbox.util.Matrix;
 
 /** The tags of many lines on sheets, at true size, to be cut apart. */
 public final class TagsPdf {
-    private static final float MARGIN = 12;
+    private static final float MARGIN = 10;
     private static final float GAP = 6;
 
     private TagsPdf() {}
@@ -27,10 +27,10 @@ public final class TagsPdf {
     }
 
     /**
-     * The sheets as PDF: two tags beside each other on an A4 sheet laid across, as many below each other as go on it.
+     * The sheets as PDF: two tags beside each other on an A4 sheet, as many below each other as go on it.
      */
     public static byte[] bytes(List<Evaluation> lines, Tag tag) throws IOException, BookTrouble {
-        PDRectangle sheet = new PDRectangle(PDRectangle.A4.getHeight(), PDRectangle.A4.getWidth());
+        PDRectangle sheet = PDRectangle.A4;
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             document.getDocumentInformation().setTitle(Say.it("tags-pdf.title"));

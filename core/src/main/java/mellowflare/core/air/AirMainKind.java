@@ -10,6 +10,7 @@ import mellowflare.core.air.stock.PipeSystems;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.line.Kind;
 import mellowflare.core.line.KindId;
+import mellowflare.core.line.Mending;
 import mellowflare.core.line.Setting;
 import mellowflare.core.procedure.Precedence;
 import mellowflare.core.procedure.StepTable;
@@ -66,6 +67,11 @@ public final class AirMainKind implements Kind<AirMain, AirPlan> {
                 .with(AirHouse.KEY, AirHouse.load())
                 .with(AirStepWriter.STEPS, steps)
                 .with(AirStepWriter.ORDER, Precedence.beside(AirStepWriter.class, steps));
+    }
+
+    @Override
+    public List<Mending<AirMain>> mendings(AirPlan plan) {
+        return AirMendings.of(plan.c());
     }
 
     @Override

@@ -10,6 +10,7 @@ import mellowflare.core.gas.stock.OwnGasTubes;
 import mellowflare.core.gas.work.GasCase;
 import mellowflare.core.line.Kind;
 import mellowflare.core.line.KindId;
+import mellowflare.core.line.Mending;
 import mellowflare.core.line.Setting;
 import mellowflare.core.procedure.Precedence;
 import mellowflare.core.procedure.StepTable;
@@ -66,6 +67,11 @@ public final class GasLineKind implements Kind<GasLine, GasPlan> {
                 .with(GasStock.KEY, GasStock.load())
                 .with(GasStepWriter.STEPS, steps)
                 .with(GasStepWriter.ORDER, Precedence.beside(GasStepWriter.class, steps));
+    }
+
+    @Override
+    public List<Mending<GasLine>> mendings(GasPlan plan) {
+        return GasMendings.of(plan.c());
     }
 
     @Override

@@ -1,5 +1,6 @@
 package mellowflare.core.hose;
 
+import java.util.List;
 import java.util.Optional;
 import mellowflare.core.connection.LineEnd;
 import mellowflare.core.hose.line.CutRoom;
@@ -10,6 +11,7 @@ import mellowflare.core.hose.line.Scatter;
 import mellowflare.core.hose.order.HoseStepWriter;
 import mellowflare.core.line.Kind;
 import mellowflare.core.line.KindId;
+import mellowflare.core.line.Mending;
 import mellowflare.core.line.Setting;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.procedure.Precedence;
@@ -62,6 +64,11 @@ public final class HoseLineKind implements Kind<HoseLine, HosePlan> {
                 .with(Scatter.KEY, Scatter.load())
                 .with(CutRoom.KEY, CutRoom.load())
                 .with(Ways.KEY, Ways.load());
+    }
+
+    @Override
+    public List<Mending<HoseLine>> mendings(HosePlan plan) {
+        return HoseMendings.of(plan.c());
     }
 
     @Override

@@ -22,6 +22,7 @@ import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.testing.TestRecord;
+import mellowflare.core.upkeep.Upkeep;
 
 /**
  * One job: what is wanted and what was done. Results are never part of it; they follow from it. Ports and what the line must do are the same whatever it is made of; a line tried first as
@@ -40,6 +41,7 @@ import mellowflare.core.testing.TestRecord;
  * @param lines what has been said of a line of each kind; one of which nothing was said is left out
  * @param logs what has been done, by what the line was made of: a tick on a hose is none on a tube
  * @param tests the tests taken, oldest first, by what the line was made of
+ * @param upkeep what is kept of it once it is in service
  */
 @RecordBuilder
 public record Job(
@@ -55,7 +57,8 @@ public record Job(
         Kind<?, ?> kind,
         Map<Kind<?, ?>, Line> lines,
         Map<Kind<?, ?>, MakeLog> logs,
-        Map<Kind<?, ?>, List<TestRecord>> tests)
+        Map<Kind<?, ?>, List<TestRecord>> tests,
+        Upkeep upkeep)
         implements JobBuilder.With {
     public Job {
         if (id.isBlank()) {
@@ -70,6 +73,7 @@ public record Job(
         Objects.requireNonNull(service);
         Objects.requireNonNull(bag);
         Objects.requireNonNull(kind);
+        Objects.requireNonNull(upkeep);
         lines = lines.entrySet().stream()
                 .filter(e -> !e.getValue().equals(e.getKey().fresh()))
                 .collect(Collectors.toUnmodifiableMap(
@@ -97,7 +101,8 @@ public record Job(
                 Kinds.usual(),
                 Map.of(),
                 Map.of(),
-                Map.of());
+                Map.of(),
+                Upkeep.NONE);
     }
 
     /** Whether the line is made of that now. */
@@ -154,7 +159,11 @@ public record Job(
      * @param otherTitle its own
      */
     public Job alike(String otherId, String otherTitle) {
-        return withId(otherId).withTitle(otherTitle).withLogs(Map.of()).withTests(Map.of());
+        return withId(otherId)
+                .withTitle(otherTitle)
+                .withLogs(Map.of())
+                .withTests(Map.of())
+                .withUpkeep(Upkeep.NONE);
     }
 
     /** What has been done on the line as it is made now. */

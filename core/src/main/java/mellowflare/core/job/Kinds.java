@@ -14,6 +14,7 @@ import mellowflare.core.pipe.PipeLineKind;
 import mellowflare.core.reference.OwnLists;
 import mellowflare.core.tee.TeeInKind;
 import mellowflare.core.tube.TubeLineKind;
+import mellowflare.core.upkeep.OwnUpkeep;
 import mellowflare.core.water.WaterPointKind;
 
 /** The kinds of line that the program knows: one line each. */
@@ -31,9 +32,10 @@ public final class Kinds {
 
     private Kinds() {}
 
-    /** Every list that a shop may lay its own rows over: the catalogue, then those of each kind. */
+    /** Every list that a shop may lay its own rows over: the catalogue, the rules of upkeep, then those of each kind. */
     public static List<OwnLists<?>> ownLists() {
-        return Stream.concat(Stream.of(OwnParts.LISTS), ALL.stream().flatMap(k -> k.ownLists().stream()))
+        return Stream.concat(
+                        Stream.of(OwnParts.LISTS, OwnUpkeep.LISTS), ALL.stream().flatMap(k -> k.ownLists().stream()))
                 .toList();
     }
 

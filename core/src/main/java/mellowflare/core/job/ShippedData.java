@@ -30,11 +30,12 @@ import mellowflare.core.testing.Duties;
 import mellowflare.core.thread.PitchLeaves;
 import mellowflare.core.thread.ThreadTable;
 import mellowflare.core.trouble.TroubleTable;
+import mellowflare.core.upkeep.UpkeepRules;
 
 /** Puts the shipped tables together into the one bundle that every computation takes. */
 public final class ShippedData {
     /** Names this state of the tables; goes up with every change of a figure. */
-    public static final String VERSION = "2026-11-l";
+    public static final String VERSION = "2026-11-m";
 
     private static final Map<String, ReferenceData> KEPT = new ConcurrentHashMap<>();
 
@@ -81,6 +82,7 @@ public final class ShippedData {
                 .with(HoseKinds.KEY, HoseKinds.load())
                 .with(TroubleTable.KEY, TroubleTable.load())
                 .with(Duties.KEY, Duties.load())
+                .with(UpkeepRules.KEY, UpkeepRules.load(InService.words()))
                 .with(Attachments.KEY, Attachments.load())
                 .with(Metals.KEY, Metals.load())
                 .with(SolderedJoints.KEY, SolderedJoints.load())

@@ -54,6 +54,15 @@ public interface Kind<L extends Line, P extends Plan> {
         return line;
     }
 
+    /**
+     * Every small change that might mend a line: another part, size, end, method; never what the line must do. Whether it mends anything shows when the line is worked out.
+     *
+     * @param plan what follows from the line as it is
+     */
+    default List<Mending<L>> mendings(P plan) {
+        return List.of();
+    }
+
     /** The line with other signatures and another second reading of its measured length. */
     default L signed(L line, CalledFigure measured) {
         return line;

@@ -1,16 +1,19 @@
 package mellowflare.core.machine;
 
+import java.time.LocalDate;
 import java.util.List;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.table.FigureTable;
 import mellowflare.core.table.FigureTable.Column;
 import mellowflare.core.table.FigureTable.Row;
 import mellowflare.core.table.FigureTable.What;
+import mellowflare.core.upkeep.Due;
 
 /** The figures of a machine: its lines, and the parts of all of them against the shelf. */
 public final class MachineTables {
     private static final int STOPS = 4;
     private static final int BUY = 4;
+    private static final int DAYS = 3;
 
     private MachineTables() {}
 
@@ -60,6 +63,62 @@ public final class MachineTables {
                         m.parts().stream().map(MachineTables::row).toList())
                 .withSum("", Say.it("machine-tables.all"), "", "", "", money(m.cost()), "")
                 .withNote(Say.it("machine-tables.prices"));
+    }
+
+    /**
+     * A row for what is due, the earliest first.
+     *
+     * @param today the day from which days are counted
+     */
+    public static FigureTable due(List<DueLine> due, LocalDate today) {
+        return FigureTable.of(
+                What.DUE,
+                Say.it("machine-tables.due"),
+                List.of(
+                        Column.words(Say.it("machine-tables.line")),
+                        Column.words(Say.it("machine-tables.what")),
+                        Column.figures(Say.it("machine-tables.on")),
+                        Column.figures(Say.it("machine-tables.days")),
+                        Column.words(Say.it("machine-tables.last"))),
+                due.stream()
+                        .map(d -> {
+                            Row row = Row.of(
+                                    d.of().job().title(),
+                                    d.due().guessed()
+                                            ? Say.it(
+                                                    "machine-tables.no-date",
+                                                    "what",
+                                                    d.due().rule().title())
+                                            : d.due().rule().title(),
+                                    d.due().on().toString(),
+                                    Long.toString(d.due().days(today)),
+                                    d.due()
+                                            .last()
+                                            .map(l -> Say.it("machine-tables.done", "on", l.on(), "by", l.by()))
+                                            .orElse(FigureTable.OPEN));
+                            return d.due().standing(today) == Due.Standing.OVERDUE ? row.out(DAYS) : row;
+                        })
+                        .toList());
+    }
+
+    /** A row for all that was done, the latest first. */
+    public static FigureTable history(List<Event> events) {
+        return FigureTable.of(
+                What.HISTORY,
+                Say.it("machine-tables.history"),
+                List.of(
+                        Column.figures(Say.it("machine-tables.day")),
+                        Column.words(Say.it("machine-tables.line")),
+                        Column.words(Say.it("machine-tables.what")),
+                        Column.words(Say.it("machine-tables.by")),
+                        Column.words(Say.it("machine-tables.found"))),
+                events.stream()
+                        .map(e -> Row.of(e.on().toString(), e.line(), e.what(), open(e.by()), open(e.found())))
+                        .toList());
+    }
+
+    private static String open(String text) {
+        return text.isBlank() ? FigureTable.OPEN : text;
     }
 
     private static Row row(MachinePart p) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import mellowflare.core.line.Kind;
 import mellowflare.core.line.KindId;
+import mellowflare.core.line.Mending;
 import mellowflare.core.line.Setting;
 import mellowflare.core.pipe.join.Joiners;
 import mellowflare.core.pipe.line.PipeCase;
@@ -70,6 +71,11 @@ public final class PipeLineKind implements Kind<PipeLine, PipePlan> {
                 .with(Joiners.KEY, Joiners.load())
                 .with(PipeStepWriter.STEPS, steps)
                 .with(PipeStepWriter.ORDER, Precedence.beside(PipeStepWriter.class, steps));
+    }
+
+    @Override
+    public List<Mending<PipeLine>> mendings(PipePlan plan) {
+        return PipeMendings.of(plan.c());
     }
 
     @Override

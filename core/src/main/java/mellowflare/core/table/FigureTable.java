@@ -46,6 +46,10 @@ public record FigureTable(
     public enum What {
         /** The lines of a machine. */
         LINES,
+        /** What is due of lines in service. */
+        DUE,
+        /** What was done to lines. */
+        HISTORY,
         /** How the cut comes about. */
         SUM,
         /** What holds each end. */

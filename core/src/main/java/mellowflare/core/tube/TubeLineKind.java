@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import mellowflare.core.line.Kind;
 import mellowflare.core.line.KindId;
+import mellowflare.core.line.Mending;
 import mellowflare.core.line.Setting;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.procedure.Precedence;
@@ -81,6 +82,11 @@ public final class TubeLineKind implements Kind<TubeLine, TubePlan> {
                 .with(TubeScatter.KEY, TubeScatter.load())
                 .with(TubeStepWriter.STEPS, steps)
                 .with(TubeStepWriter.ORDER, Precedence.beside(TubeStepWriter.class, steps));
+    }
+
+    @Override
+    public List<Mending<TubeLine>> mendings(TubePlan plan) {
+        return TubeMendings.of(plan.c());
     }
 
     @Override

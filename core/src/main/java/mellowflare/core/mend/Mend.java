@@ -1,0 +1,50 @@
+package mellowflare.core.mend;
+
+import java.util.List;
+import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Severity;
+import mellowflare.core.advice.State;
+import mellowflare.core.job.Evaluation;
+import mellowflare.core.line.Take;
+
+/**
+ * A way to mend a line.
+ *
+ * @param changes what is changed, in words, one or more
+ * @param after the line with the changes, worked out by all rules
+ */
+public record Mend(List<String> changes, Evaluation after) {
+    public Mend {
+        changes = List.copyOf(changes);
+        if (changes.isEmpty() || after.stops() > 0) {
+            throw new IllegalArgumentException("A mended line was changed, and nothing stops it");
+        }
+    }
+
+    /** What it costs, as far as prices are known, in the catalogue's money. */
+    public double cost() {
+        return cost(after);
+    }
+
+    static double cost(Evaluation e) {
+        return e.plan().takes().stream()
+                .mapToDouble(t -> t.each().orElse(0.0) * t.need())
+                .sum();
+    }
+
+    /** How many of its parts are short on a shelf that is kept. */
+    public long lacks() {
+        return after.plan().takes().stream()
+                .filter(t -> t.onShelf().filter(s -> s < t.need()).isPresent())
+                .map(Take::key)
+                .distinct()
+                .count();
+    }
+
+    /** Warnings that remain; none is hidden. */
+    public List<Finding> left() {
+        return after.findings().stream()
+                .filter(f -> f.state() == State.FAIL && f.severity() == Severity.WARN)
+                .toList();
+    }
+}
