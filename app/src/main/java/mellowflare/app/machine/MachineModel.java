@@ -47,6 +47,7 @@ import mellowflare.core.upkeep.Upkeep;
 /** What the page of a machine does, without a window. Its lines are read and worked out off the interface thread; what comes late for another machine falls away. */
 public final class MachineModel {
     private static final int MOST_COPIES = 50;
+    private static final int FIRST = 8;
 
     private final Desk desk;
     private final Executor away;
@@ -162,8 +163,12 @@ public final class MachineModel {
             }
             lines.add(Evaluation.of(j, data));
             int done = lines.size();
+            // The first lines are shown while the others are worked out.
+            Optional<Machine> first =
+                    done == FIRST ? Optional.of(Machine.of(of, List.copyOf(lines))) : Optional.empty();
             back.execute(() -> {
                 if (turn.get() == mine) {
+                    first.ifPresent(machine::set);
                     working.set(Say.it("machine-model.worked-out", "done", done, "all", jobs.size()));
                 }
             });

@@ -65,7 +65,8 @@ public final class MendModel {
 
     /** Whether anything stops the line, or warns of it. */
     public boolean ails() {
-        return before.findings().stream().anyMatch(f -> f.state() == State.FAIL && f.severity() != Severity.NOTE);
+        return before.plan().findings().stream()
+                .anyMatch(f -> f.state() == State.FAIL && f.severity() != Severity.NOTE);
     }
 
     public UnitSystem units() {

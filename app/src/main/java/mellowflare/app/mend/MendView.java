@@ -125,7 +125,7 @@ public final class MendView {
     }
 
     private List<String> stops(Evaluation e) {
-        return e.findings().stream()
+        return e.plan().findings().stream()
                 .filter(Finding::stops)
                 .map(f -> f.says(model.units()))
                 .toList();

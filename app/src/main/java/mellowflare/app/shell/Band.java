@@ -120,7 +120,8 @@ final class Band extends HBox {
         next.setAccessibleText(comes.map(NextThing::says).orElse(""));
         next.setVisible(comes.isPresent());
         strip.drawingProperty().set(now.plan().strip());
-        boolean ails = now.findings().stream().anyMatch(f -> f.state() == State.FAIL && f.severity() != Severity.NOTE);
+        boolean ails =
+                now.plan().findings().stream().anyMatch(f -> f.state() == State.FAIL && f.severity() != Severity.NOTE);
         mend.setVisible(ails);
         mend.setManaged(ails);
         checks.show(now.findings(), now.job().units());

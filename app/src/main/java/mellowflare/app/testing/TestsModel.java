@@ -16,6 +16,7 @@ import mellowflare.core.flow.hold.HoldTest;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.testing.FinePressure;
 import mellowflare.core.testing.Medium;
 import mellowflare.core.testing.Outcome;
 import mellowflare.core.testing.Seen;
@@ -210,7 +211,7 @@ public final class TestsModel {
                         "time",
                         Span.text(x.seconds()),
                         "pressure",
-                        new Figure.OfGasPressure(x.gauge()).text(units()),
+                        FinePressure.text(x.gauge(), units()),
                         "air",
                         x.air().map(t -> Figure.of(t).text(units())).orElse("none")))
                 .toList());

@@ -107,12 +107,12 @@ public final class TestsView implements Page {
         volume = entry("test-volume", Say.it("tests-view.volume"), "L", f.volume());
         barometer = entry("test-barometer", Say.it("tests-view.barometer"), "1013 hPa", f.barometer());
         allowed = entry("test-allowed", Say.it("tests-view.allowed"), "L/min", f.allowed());
-        reading = entry("test-reading", Say.it("tests-view.reading"), "10 min 7.9 bar", f.reading());
+        reading = entry("test-reading", Say.it("tests-view.reading"), "9 min 8 bar", f.reading());
         reading.onEnter(() -> f.reading().value().ifPresent(r -> {
             model.take(r);
             f.reading().clear();
         }));
-        vacuum = entry("test-vacuum", Say.it("tests-view.reading"), "10 min 120 Pa", f.vacuum());
+        vacuum = entry("test-vacuum", Say.it("tests-view.reading"), "9 min 80 Pa", f.vacuum());
         vacuum.onEnter(() -> f.vacuum().value().ifPresent(r -> {
             model.take(r);
             f.vacuum().clear();

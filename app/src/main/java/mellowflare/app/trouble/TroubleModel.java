@@ -1,10 +1,13 @@
 package mellowflare.app.trouble;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import mellowflare.app.desk.Desk;
@@ -19,6 +22,8 @@ import mellowflare.core.parts.Attach;
 import mellowflare.core.trouble.Cause;
 import mellowflare.core.trouble.Diagnosing;
 import mellowflare.core.trouble.Diagnosis;
+import mellowflare.core.trouble.FoundCause;
+import mellowflare.core.trouble.ShopCauses;
 import mellowflare.core.trouble.Sign;
 import mellowflare.core.trouble.SignGroup;
 import mellowflare.core.trouble.TroubleAsk;
@@ -27,10 +32,14 @@ import mellowflare.core.trouble.What;
 
 /** What Trouble does, without a window: what is said of a leak, and what follows. It is kept while the window is open. */
 public final class TroubleModel {
+    private static final String COUNTS = "trouble-counts";
+
     private final Desk desk;
     private final TroubleTable table;
     private final Diagnosing diagnosing;
     private final ReadOnlyObjectWrapper<TroubleAsk> ask = new ReadOnlyObjectWrapper<>(TroubleAsk.of(What.HOSE));
+    private final ReadOnlyBooleanWrapper counts = new ReadOnlyBooleanWrapper(true);
+    private ShopCauses shop = ShopCauses.NONE;
     private Diagnosis diagnosis;
 
     public TroubleModel(Desk desk) {
@@ -38,6 +47,7 @@ public final class TroubleModel {
         this.table = desk.data().get(TroubleTable.KEY);
         this.diagnosing = new Diagnosing(table);
         begin();
+        lookUp();
     }
 
     /** The open job gives what it is made of and what runs in it. */
@@ -51,8 +61,65 @@ public final class TroubleModel {
     }
 
     private void put(TroubleAsk now) {
-        diagnosis = diagnosing.of(now);
+        diagnosis = diagnosing.of(now, counts.get() ? shop : ShopCauses.NONE);
+        if (now.equals(ask.get())) {
+            // What the shop found has changed, and nothing else: whoever shows it is told all the same.
+            ask.set(null);
+        }
         ask.set(now);
+    }
+
+    /** Looks up what this shop found before, and whether it counts. */
+    private void lookUp() {
+        desk.keeper()
+                .ask(
+                        book -> new Known(
+                                book.causes(), !book.preference(COUNTS).equals(Optional.of("no"))),
+                        known -> {
+                            shop = known.causes();
+                            counts.set(known.counts());
+                            put(ask());
+                        },
+                        desk::tell);
+    }
+
+    private record Known(ShopCauses causes, boolean counts) {}
+
+    // --- what this shop found ---
+
+    /** Whether what this shop found before counts. */
+    public ReadOnlyBooleanProperty countsProperty() {
+        return counts.getReadOnlyProperty();
+    }
+
+    /** Lets what this shop found count, or not; kept for the next time. */
+    public void count(boolean is) {
+        counts.set(is);
+        desk.keeper().remember(COUNTS, is ? "yes" : "no", () -> {}, desk::tell);
+        put(ask());
+    }
+
+    /** How often this shop found a cause. */
+    public int times(Cause c) {
+        return shop.times(c);
+    }
+
+    /** It was this: kept in the open job with a name and the day, and counted from now on. */
+    public void found(Cause c) {
+        String by = desk.personProperty().get();
+        if (by.isBlank()) {
+            desk.tell(Say.it("trouble-model.no-name"));
+            return;
+        }
+        FoundCause found = new FoundCause(c.id(), LocalDate.now(desk.clock()), by);
+        desk.change(Say.it("trouble-model.found", "cause", c.name()), "", j -> {
+            List<FoundCause> all = new ArrayList<>(j.troubles());
+            all.add(found);
+            return j.withTroubles(all);
+        });
+        desk.tell(Say.it(
+                "trouble-model.kept", "cause", c.name(), "job", desk.job().title()));
+        lookUp();
     }
 
     public ReadOnlyObjectProperty<TroubleAsk> askProperty() {
@@ -188,6 +255,9 @@ public final class TroubleModel {
                 new ArrayList<>(List.of(c.look(), c.redo(), c.uses().says()));
         if (!c.parts().isEmpty()) {
             lines.add(Say.it("trouble-model.parts", "parts", String.join(", ", c.parts())));
+        }
+        if (times(c) > 0) {
+            lines.add(Say.it("trouble-model.times", "times", times(c), "counts", counts.get() ? "yes" : "no"));
         }
         return lines;
     }

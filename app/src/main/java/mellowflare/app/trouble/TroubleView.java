@@ -15,6 +15,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import mellowflare.app.entry.Answers;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Press;
@@ -57,6 +58,7 @@ public final class TroubleView implements Page {
     private final ChoiceRow<Sign> since;
     private final ComboBox<Sign> also = new ComboBox<>();
     private final VBox looked = new VBox(2);
+    private final ChoiceRow<Boolean> counts;
     private final FindingList findings;
     private final FigureBox likeliest = new FigureBox();
     private final FigureBox verdict = new FigureBox();
@@ -102,13 +104,21 @@ public final class TroubleView implements Page {
                 model.look(now, Optional.of(true));
             }
         });
+        counts = Answers.yesNo(
+                "trouble-counts",
+                Say.it("trouble-view.counts"),
+                c -> model.count(c.orElse(!model.countsProperty().get())));
         page.setCenter(middle());
         page.setRight(slip());
         HBox bar = new HBox(34, likeliest, verdict, unknown);
         bar.getStyleClass().add("figure-bar");
         bar.setAlignment(Pos.CENTER_LEFT);
         page.setBottom(bar);
-        model.askProperty().addListener((o, was, now) -> refresh());
+        model.askProperty().addListener((o, was, now) -> {
+            if (now != null) {
+                refresh();
+            }
+        });
     }
 
     private Button answer(String id, String word, boolean seen) {
@@ -163,6 +173,7 @@ public final class TroubleView implements Page {
                 also,
                 looked,
                 Press.quiet(Say.it("trouble-view.again"), model::again),
+                counts,
                 findings);
         content.getStyleClass().add("slip-content");
         ScrollPane scroll = new ScrollPane(content);
@@ -201,6 +212,7 @@ public final class TroubleView implements Page {
             take.setAccessibleText(Say.it("trouble-view.take-back", "look", l.says()));
             looked.getChildren().add(take);
         }
+        counts.show(Optional.of(model.countsProperty().get()));
         findings.show(d.findings(), model.units());
         danger.setText(model.dangers());
         figures(d);
@@ -231,6 +243,10 @@ public final class TroubleView implements Page {
                     "verdict",
                     s.cause().verdict().word()));
             model.work(s.cause()).forEach(l -> words.getChildren().add(Text.of(l, "finding-remedy")));
+            Button was = Press.quiet(Say.it("trouble-view.it-was-this"), () -> model.found(s.cause()));
+            was.setAccessibleText(
+                    Say.it("trouble-view.it-was", "cause", s.cause().name()));
+            words.getChildren().add(was);
             causes.getChildren().add(words);
         });
     }

@@ -8,6 +8,7 @@ import mellowflare.app.OpenBook;
 import mellowflare.book.BookTrouble;
 import mellowflare.core.connection.LineEnd;
 import mellowflare.core.parts.Attach;
+import mellowflare.core.trouble.Cause;
 import mellowflare.core.trouble.SignGroup;
 import mellowflare.core.trouble.What;
 import org.junit.jupiter.api.AfterEach;
@@ -87,5 +88,41 @@ class TroubleModelTest {
         assertThat(trouble.dangers()).contains("Never feel for a leak by hand.");
         trouble.what(What.GAS);
         assertThat(trouble.dangers()).contains("Never look for a gas leak with a flame.");
+    }
+
+    @Test
+    void testWhatItWasIsKeptInTheJobCountsAndCanBeLeftOut() {
+        open.settle();
+        double before = trouble.diagnosis().suspects().get(1).share();
+        Cause second = trouble.diagnosis().suspects().get(1).cause();
+        open.desk().personProperty().set("");
+        trouble.found(second);
+        assertThat(open.desk().job().troubles()).isEmpty();
+        open.desk().personProperty().set("Maren");
+        trouble.found(second);
+        open.settle();
+        open.settle();
+        assertThat(open.desk().job().troubles()).singleElement().satisfies(f -> {
+            assertThat(f.cause()).isEqualTo(second.id());
+            assertThat(f.by()).isEqualTo("Maren");
+        });
+        assertThat(trouble.times(second)).isEqualTo(1);
+        assertThat(share(second)).isGreaterThan(before);
+        assertThat(trouble.work(second)).anyMatch(l -> l.contains("found it once, which counts"));
+        trouble.count(false);
+        assertThat(share(second)).isEqualTo(before);
+        assertThat(trouble.work(second)).anyMatch(l -> l.contains("does not count now"));
+        open.settle();
+        TroubleModel again = new TroubleModel(open.desk());
+        open.settle();
+        assertThat(again.countsProperty().get()).as("kept for the next time").isFalse();
+    }
+
+    private double share(Cause c) {
+        return trouble.diagnosis().suspects().stream()
+                .filter(s -> s.cause().equals(c))
+                .findFirst()
+                .orElseThrow()
+                .share();
     }
 }

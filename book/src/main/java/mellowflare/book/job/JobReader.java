@@ -1,6 +1,7 @@
 package mellowflare.book.job;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,6 +27,7 @@ import mellowflare.core.line.Ports;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.testing.TestRecord;
+import mellowflare.core.trouble.FoundCause;
 import mellowflare.core.upkeep.Upkeep;
 
 /** Reads a job from a tree of the present form; every refusal names the field. */
@@ -62,7 +64,22 @@ final class JobReader {
                 lines,
                 logs,
                 tests,
-                f.has("upkeep") ? UpkeepJson.read(f.object("upkeep")) : Upkeep.NONE);
+                f.has("upkeep") ? UpkeepJson.read(f.object("upkeep")) : Upkeep.NONE,
+                troubles(f));
+    }
+
+    private static List<FoundCause> troubles(Fields f) throws BookTrouble {
+        List<FoundCause> all = new ArrayList<>();
+        for (Fields t : f.array("troubles")) {
+            String cause = t.text("cause");
+            String by = t.text("by");
+            if (cause.isBlank() || by.isBlank()) {
+                throw t.wrong(cause.isBlank() ? "cause" : "by", Say.it("job-reader.is-blank"));
+            }
+            all.add(new FoundCause(
+                    cause, t.maybeDay("on").orElseThrow(() -> t.wrong("on", Say.it("job-reader.is-missing"))), by));
+        }
+        return all;
     }
 
     private static Kind<?, ?> kind(Fields f) throws BookTrouble {

@@ -1,5 +1,6 @@
 package mellowflare.book.job;
 
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.TreeMap;
@@ -57,6 +58,14 @@ final class JobWriter {
         }
         if (!job.upkeep().equals(Upkeep.NONE)) {
             n.set("upkeep", UpkeepJson.write(job.upkeep()));
+        }
+        if (!job.troubles().isEmpty()) {
+            ArrayNode troubles = n.putArray("troubles");
+            job.troubles()
+                    .forEach(t -> troubles.addObject()
+                            .put("cause", t.cause())
+                            .put("on", t.on().toString())
+                            .put("by", t.by()));
         }
         if (!tests.isEmpty()) {
             n.set("tests", tests);

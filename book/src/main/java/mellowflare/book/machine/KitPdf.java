@@ -20,6 +20,8 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 /** All lines of a machine on paper: how each stands, what to take and to buy, what to cut. */
 public final class KitPdf {
     private static final float STRIP = 230;
+    private static final float HIGH = 46;
+    private static final float INDENT = 24;
 
     private KitPdf() {}
 
@@ -47,7 +49,7 @@ public final class KitPdf {
                         0.13f);
                 page.table(MachineTables.lines(m));
                 for (MachineLine l : m.lines()) {
-                    page.need(52);
+                    page.need(80);
                     page.text(
                             Say.it(
                                     "kit-pdf.line",
@@ -59,7 +61,9 @@ public final class KitPdf {
                             0,
                             true,
                             0.13f);
-                    page.narrow(l.of().plan().strip(), STRIP);
+                    page.gap(3);
+                    page.under(l.of().plan().strip(), INDENT, STRIP, HIGH);
+                    page.gap(5);
                 }
                 page.table(MachineTables.parts(m));
                 if (!plans.isEmpty()) {

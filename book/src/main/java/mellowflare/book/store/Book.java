@@ -15,6 +15,7 @@ import mellowflare.book.BookTrouble;
 import mellowflare.book.job.JobJson;
 import mellowflare.core.identify.ShopFindings;
 import mellowflare.core.job.Job;
+import mellowflare.core.trouble.ShopCauses;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
 import org.sqlite.SQLiteDataSource;
@@ -23,6 +24,13 @@ import org.sqlite.SQLiteDataSource;
  * The book of jobs. Every change is a revision, on disk when the call returns. One thread at a time; the caller sees to that.
  */
 public final class Book implements AutoCloseable {
+    private static final String CAUSES = """
+            SELECT t.value ->> 'cause'
+            FROM (SELECT CASE WHEN json_valid(r.json) THEN r.json ELSE '{}' END AS json
+                  FROM job j JOIN revision r ON r.job_id = j.id AND r.seq = j.head) s,
+                 json_each(s.json, '$.troubles') t
+            WHERE t.value ->> 'cause' IS NOT NULL""";
+
     /** Changes of one field closer together than this become one step of undo. */
     private static final Duration MERGE_WITHIN = Duration.ofSeconds(3);
 
@@ -121,6 +129,14 @@ public final class Book implements AutoCloseable {
     /** Every end that was named by measuring and whose joint was then fitted, over all jobs as they stand. */
     public ShopFindings findings() throws BookTrouble {
         return Guard.guarded(Say.it("book.the-findings-this-shop"), () -> FittedEnds.of(handle));
+    }
+
+    /** Every cause that was found to be wrong with a line, over all jobs as they stand. */
+    public ShopCauses causes() throws BookTrouble {
+        return Guard.guarded(
+                Say.it("book.the-findings-this-shop"),
+                () -> ShopCauses.of(
+                        handle.createQuery(CAUSES).mapTo(String.class).list()));
     }
 
     /** The job as it stands; empty if there is none of that id. */

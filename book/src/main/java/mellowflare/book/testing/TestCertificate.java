@@ -17,6 +17,7 @@ import mellowflare.core.advice.State;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.testing.FinePressure;
 import mellowflare.core.testing.Outcome;
 import mellowflare.core.testing.Seen;
 import mellowflare.core.testing.Span;
@@ -136,12 +137,10 @@ public final class TestCertificate {
                     Say.it(
                             "test-certificate.pressures",
                             "first",
-                            new Figure.OfGasPressure(r.readings().get(0).gauge()).text(units),
+                            FinePressure.text(r.readings().get(0).gauge(), units),
                             "last",
-                            new Figure.OfGasPressure(r.readings()
-                                            .get(r.readings().size() - 1)
-                                            .gauge())
-                                    .text(units))));
+                            FinePressure.text(
+                                    r.readings().get(r.readings().size() - 1).gauge(), units))));
         }
         if (r.lasted() > 0) {
             all.add(new SheetPage.Blank(Say.it("test-certificate.lasted"), Span.text(r.lasted())));

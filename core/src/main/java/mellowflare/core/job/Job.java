@@ -22,6 +22,7 @@ import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.testing.TestRecord;
+import mellowflare.core.trouble.FoundCause;
 import mellowflare.core.upkeep.Upkeep;
 
 /**
@@ -42,6 +43,7 @@ import mellowflare.core.upkeep.Upkeep;
  * @param logs what has been done, by what the line was made of: a tick on a hose is none on a tube
  * @param tests the tests taken, oldest first, by what the line was made of
  * @param upkeep what is kept of it once it is in service
+ * @param troubles what was found wrong with it, oldest first
  */
 @RecordBuilder
 public record Job(
@@ -58,7 +60,8 @@ public record Job(
         Map<Kind<?, ?>, Line> lines,
         Map<Kind<?, ?>, MakeLog> logs,
         Map<Kind<?, ?>, List<TestRecord>> tests,
-        Upkeep upkeep)
+        Upkeep upkeep,
+        List<FoundCause> troubles)
         implements JobBuilder.With {
     public Job {
         if (id.isBlank()) {
@@ -74,6 +77,7 @@ public record Job(
         Objects.requireNonNull(bag);
         Objects.requireNonNull(kind);
         Objects.requireNonNull(upkeep);
+        troubles = List.copyOf(troubles);
         lines = lines.entrySet().stream()
                 .filter(e -> !e.getValue().equals(e.getKey().fresh()))
                 .collect(Collectors.toUnmodifiableMap(
@@ -102,7 +106,8 @@ public record Job(
                 Map.of(),
                 Map.of(),
                 Map.of(),
-                Upkeep.NONE);
+                Upkeep.NONE,
+                List.of());
     }
 
     /** Whether the line is made of that now. */
@@ -163,7 +168,8 @@ public record Job(
                 .withTitle(otherTitle)
                 .withLogs(Map.of())
                 .withTests(Map.of())
-                .withUpkeep(Upkeep.NONE);
+                .withUpkeep(Upkeep.NONE)
+                .withTroubles(List.of());
     }
 
     /** What has been done on the line as it is made now. */

@@ -12,6 +12,9 @@ import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepEntry;
 import mellowflare.core.testing.TestRecord;
 import mellowflare.core.testing.Tested;
+import mellowflare.core.trouble.Cause;
+import mellowflare.core.trouble.FoundCause;
+import mellowflare.core.trouble.TroubleTable;
 import mellowflare.core.upkeep.Upkeep;
 import mellowflare.core.upkeep.UpkeepRule;
 import mellowflare.core.upkeep.UpkeepRules;
@@ -34,6 +37,7 @@ public record Event(LocalDate on, String line, String what, String by, String fo
             steps(e, all);
             tests(e, all);
             upkeep(e, all);
+            troubles(e, all);
         }
         all.sort(Comparator.comparing(Event::on).reversed().thenComparing(Event::line));
         return all;
@@ -67,6 +71,18 @@ public record Event(LocalDate on, String line, String what, String by, String fo
                 r.on().ifPresent(on ->
                         into.add(new Event(on, e.job().title(), one.ask().duty().title(), r.by(), found)));
             }
+        }
+    }
+
+    private static void troubles(Evaluation e, List<Event> into) {
+        TroubleTable table = e.data().get(TroubleTable.KEY);
+        for (FoundCause f : e.job().troubles()) {
+            String name = table.causes().stream()
+                    .filter(c -> c.id().equals(f.cause()))
+                    .map(Cause::name)
+                    .findFirst()
+                    .orElse(f.cause());
+            into.add(new Event(f.on(), e.job().title(), Say.it("event.trouble"), f.by(), name));
         }
     }
 

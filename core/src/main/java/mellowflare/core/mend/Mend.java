@@ -16,9 +16,14 @@ import mellowflare.core.line.Take;
 public record Mend(List<String> changes, Evaluation after) {
     public Mend {
         changes = List.copyOf(changes);
-        if (changes.isEmpty() || after.stops() > 0) {
+        if (changes.isEmpty() || stops(after) > 0) {
             throw new IllegalArgumentException("A mended line was changed, and nothing stops it");
         }
+    }
+
+    /** How many findings on the line itself forbid it; what a test found no other part mends. */
+    static long stops(Evaluation e) {
+        return e.plan().findings().stream().filter(Finding::stops).count();
     }
 
     /** What it costs, as far as prices are known, in the catalogue's money. */

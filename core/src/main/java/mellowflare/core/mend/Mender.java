@@ -53,7 +53,7 @@ public final class Mender {
         List<Tried> once = round(kind, new Tried(List.of(), broken));
         if (mends.isEmpty()) {
             List<Tried> nearer = once.stream()
-                    .sorted(Comparator.comparingLong((Tried t) -> t.after().stops())
+                    .sorted(Comparator.comparingLong((Tried t) -> Mend.stops(t.after()))
                             .thenComparingLong(t -> ailing(t.after()))
                             .thenComparingDouble(t -> Mend.cost(t.after())))
                     .limit(NEARER)
@@ -99,9 +99,9 @@ public final class Mender {
 
     /** Nothing stops it, it is better than it was, and no check that could stop it went unasked to get there. */
     private boolean mended(Evaluation e) {
-        return e.stops() == 0
+        return Mend.stops(e) == 0
                 && unchecked(e) <= unchecked(broken)
-                && (broken.stops() > 0 || ailing(e) < ailing(broken));
+                && (Mend.stops(broken) > 0 || ailing(e) < ailing(broken));
     }
 
     private static long unchecked(Evaluation e) {
@@ -109,7 +109,7 @@ public final class Mender {
     }
 
     private static long ailing(Evaluation e) {
-        return e.stops() + count(e, State.FAIL, Severity.WARN);
+        return Mend.stops(e) + count(e, State.FAIL, Severity.WARN);
     }
 
     private static long count(Evaluation e, State state, Severity severity) {

@@ -127,17 +127,7 @@ public final class TestPlot {
     private String shown(double value) {
         return vacuum
                 ? Say.it("test-rules.pascal", "pa", LengthFormat.decimal(value, 0, 0))
-                : fine(GaugePressure.ofBar(Math.max(-1, value)));
-    }
-
-    /** A pressure of the axis, finer than it is spoken: what matters in a test is how little it moves. */
-    private String fine(GaugePressure p) {
-        if (Math.abs(p.bar()) < 1) {
-            return new Figure.OfGasPressure(p).text(units);
-        }
-        return units == UnitSystem.METRIC
-                ? Say.it("test-plot.bar", "bar", LengthFormat.decimal(p.bar(), p.bar() < 20 ? 3 : 1, 0))
-                : Say.it("test-plot.psi", "psi", LengthFormat.decimal(p.psi(), p.psi() < 300 ? 2 : 0, 0));
+                : FinePressure.text(GaugePressure.ofBar(Math.max(-1, value)), units);
     }
 
     private void limits(Scale scale, double seconds) {

@@ -60,6 +60,15 @@ public final class Diagnosing {
      * @throws IllegalArgumentException if a sign is in no table
      */
     public Diagnosis of(TroubleAsk ask) {
+        return of(ask, ShopCauses.NONE);
+    }
+
+    /**
+     * The same with what this shop found before.
+     *
+     * @throws IllegalArgumentException if a sign is in no table
+     */
+    public Diagnosis of(TroubleAsk ask, ShopCauses shop) {
         Stream.of(ask.answers().values(), ask.seen(), ask.not())
                 .flatMap(Collection::stream)
                 .forEach(id -> {
@@ -71,12 +80,11 @@ public final class Diagnosing {
         List<Cause> causes = table.causes().stream()
                 .filter(c -> c.needs().stream().anyMatch(has::contains))
                 .toList();
-        double priors = causes.stream().mapToDouble(Cause::prior).sum();
+        double[] priors = shop.prior(causes);
         double[] weights = new double[causes.size() + 1];
         for (int i = 0; i < causes.size(); i++) {
             weights[i] = (1 - UNKNOWN_PRIOR)
-                    * causes.get(i).prior()
-                    / priors
+                    * priors[i]
                     * likelihood(ask, likely.get(causes.get(i).id()));
         }
         weights[causes.size()] = UNKNOWN_PRIOR * likelihood(ask, ofUnknown);

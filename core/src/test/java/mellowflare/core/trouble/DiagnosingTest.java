@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -252,5 +253,24 @@ class DiagnosingTest {
             }
         }
         assertThat(What.VALVE.code()).isEqualTo("valve");
+    }
+
+    /** Found again and again here, a cause is likelier here; nothing said of others makes them impossible. */
+    @Test
+    void testWhatThisShopFoundShiftsTheChances() {
+        Diagnosing diagnosing = new Diagnosing(TroubleTable.load());
+        TroubleAsk ask = TroubleAsk.of(What.VALVE);
+        Diagnosis before = diagnosing.of(ask);
+        Cause last = before.suspects().get(before.suspects().size() - 1).cause();
+        Diagnosis after = diagnosing.of(ask, ShopCauses.of(Collections.nCopies(200, last.id())));
+        assertThat(after.suspects().get(0).cause()).isEqualTo(last);
+        assertThat(after.suspects()).hasSameSizeAs(before.suspects()).allMatch(x -> x.share() > 0);
+        assertThat(after.unknown()).isEqualTo(before.unknown(), within(1e-9));
+        // By hand: 50 findings by the tables and 200 here; of the tables' share p it is (50 p + 200) / 250.
+        double p = before.suspects().get(before.suspects().size() - 1).share() / (1 - before.unknown());
+        double now = after.suspects().get(0).share() / (1 - after.unknown());
+        assertThat(now).isEqualTo((50 * p + 200) / 250, within(1e-9));
+        assertThat(diagnosing.of(ask, ShopCauses.of(List.of("no-such-cause"))).suspects())
+                .isEqualTo(before.suspects());
     }
 }
