@@ -76,13 +76,14 @@ public final class LoggerModel {
         return says.getReadOnlyProperty();
     }
 
-    /** Begins to log the open test, in the place of what was read. */
+    /** Begins to log the open test; what was read before stays as an earlier take. */
     public void start() {
         Optional<Tested.One> open = tests.open();
         if (!practice || open.isEmpty() || tests.isVacuum() || open.get().kept()) {
             says.set(practice ? Say.it("logger-model.not-this-test") : Say.it("logger-model.none"));
             return;
         }
+        tests.again();
         TestRecord record = tests.record().orElseThrow();
         double least = open.get().ask().duty().seconds();
         double bar = open.get()
@@ -159,7 +160,7 @@ public final class LoggerModel {
         port.ifPresent(p -> p.clockBack(BACK_SECONDS));
     }
 
-    /** Takes the readings of a logger's file; says what was left out. */
+    /** Takes the readings of a logger's file, as a take of their own; says what was left out. */
     public void file(Path file) {
         away.execute(() -> {
             try {
@@ -173,6 +174,7 @@ public final class LoggerModel {
     }
 
     private void took(LoggerFile.Logged logged) {
+        tests.again();
         tests.takeAll(logged.gathering().readings(), logged.gathering().says());
         says.set(Say.it(
                 "logger-model.read",

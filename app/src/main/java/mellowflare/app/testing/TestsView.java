@@ -131,7 +131,7 @@ public final class TestsView implements Page {
         bar.getStyleClass().add("figure-bar");
         bar.setAlignment(Pos.CENTER_LEFT);
         page.setBottom(bar);
-        clock.getKeyFrames().setAll(new KeyFrame(EVERY, e -> logger.tick()));
+        clock.getKeyFrames().setAll(new KeyFrame(EVERY, e -> tick()));
         clock.setCycleCount(Animation.INDEFINITE);
         model.currentProperty().addListener((o, was, now) -> {
             if (isOpen()) {
@@ -327,6 +327,14 @@ public final class TestsView implements Page {
                 Say.it("tests-view.passed"),
                 Long.toString(model.tested().passed()),
                 Say.it("tests-view.of", "all", model.tested().all().size()));
+    }
+
+    private void tick() {
+        logger.tick();
+        if (!logger.isRunning()) {
+            clock.stop();
+            refresh();
+        }
     }
 
     private void runOrStop() {

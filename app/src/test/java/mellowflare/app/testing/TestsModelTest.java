@@ -238,4 +238,18 @@ class TestsModelTest {
         logger.start();
         assertThat(logger.isRunning()).isFalse();
     }
+
+    /** Logging never overwrites what somebody wrote down. */
+    @Test
+    void testWhatWasTypedBeforeStaysAsAnEarlierTake() throws Exception {
+        type("0 424 bar");
+        type("10 s 423 bar");
+        LoggerModel logger = running(6);
+        logger.stop();
+        assertThat(tests.open().orElseThrow().takes()).hasSize(2);
+        assertThat(tests.open().orElseThrow().takes().get(0).readings()).hasSize(2);
+        logger.file(Files.writeString(folder.resolve("log.csv"), "time,pressure\n0,424\n15,424\n"));
+        assertThat(tests.open().orElseThrow().takes()).hasSize(3);
+        assertThat(tests.count()).isEqualTo(2);
+    }
 }
