@@ -45,7 +45,14 @@ public final class Slip {
         return scrolled(new VBox(4, new KindChoice(line), Text.of(Say.it("slip.checks"), "slip-heading"), findings));
     }
 
-    private static Node scrolled(VBox content) {
+    /** A slip whose bar is always there, so that nothing moves when its entries grow. */
+    public static Node steady(VBox content) {
+        ScrollPane scroll = scrolled(content);
+        scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.ALWAYS);
+        return scroll;
+    }
+
+    private static ScrollPane scrolled(VBox content) {
         content.getStyleClass().add("slip-content");
         ScrollPane scroll = new ScrollPane(content);
         scroll.setFitToWidth(true);

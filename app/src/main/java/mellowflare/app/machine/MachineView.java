@@ -23,6 +23,7 @@ import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Press;
 import mellowflare.app.entry.TablePane;
 import mellowflare.app.entry.Text;
+import mellowflare.app.line.Slip;
 import mellowflare.app.look.Look;
 import mellowflare.app.page.LeafRow;
 import mellowflare.app.page.Page;
@@ -170,12 +171,7 @@ public final class MachineView implements Page {
                 papers,
                 alike,
                 upkeep);
-        content.getStyleClass().add("slip-content");
-        ScrollPane scroll = new ScrollPane(content);
-        scroll.setFitToWidth(true);
-        scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.ALWAYS);
-        scroll.getStyleClass().add("slip");
-        return scroll;
+        return Slip.steady(content);
     }
 
     private void refresh() {

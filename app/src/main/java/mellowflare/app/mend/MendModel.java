@@ -125,10 +125,7 @@ public final class MendModel {
 
     /** What it costs more or less than the line as it is, as far as prices are known. */
     public String costs(Mend way) {
-        double more = way.cost()
-                - before.plan().takes().stream()
-                        .mapToDouble(t -> t.each().orElse(0.0) * t.need())
-                        .sum();
+        double more = way.cost() - Mend.cost(before);
         return Say.it(
                 "mend-model.costs",
                 "sign",

@@ -29,6 +29,7 @@ import mellowflare.app.entry.FieldState;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
+import mellowflare.app.line.Slip;
 import mellowflare.app.look.Look;
 import mellowflare.app.page.FindingList;
 import mellowflare.app.page.Leads;
@@ -209,12 +210,7 @@ public final class TestsView implements Page {
                 entry("test-on", Say.it("tests-view.on"), "2026-11-30", f.on()),
                 entry("test-witness", Say.it("tests-view.witness"), "", f.witness()),
                 Press.quiet(Say.it("tests-view.again"), model::again));
-        content.getStyleClass().add("slip-content");
-        ScrollPane scroll = new ScrollPane(content);
-        scroll.setFitToWidth(true);
-        scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.ALWAYS);
-        scroll.getStyleClass().add("slip");
-        return scroll;
+        return Slip.steady(content);
     }
 
     private void refresh() {

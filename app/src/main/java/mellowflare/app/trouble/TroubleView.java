@@ -21,6 +21,7 @@ import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 import mellowflare.app.entry.WordCell;
+import mellowflare.app.line.Slip;
 import mellowflare.app.look.Look;
 import mellowflare.app.page.FindingList;
 import mellowflare.app.page.Leads;
@@ -175,12 +176,7 @@ public final class TroubleView implements Page {
                 Press.quiet(Say.it("trouble-view.again"), model::again),
                 counts,
                 findings);
-        content.getStyleClass().add("slip-content");
-        ScrollPane scroll = new ScrollPane(content);
-        scroll.setFitToWidth(true);
-        scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.ALWAYS);
-        scroll.getStyleClass().add("slip");
-        return scroll;
+        return Slip.steady(content);
     }
 
     private void refresh() {

@@ -89,7 +89,7 @@ class TestsModelTest {
         assertThat(open.desk().job().taken()).hasSize(2);
         tests.again();
         assertThat(open.desk().job().taken())
-                .as("an empty one is not begun again")
+                .as("an empty take stays the only one")
                 .hasSize(2);
     }
 

@@ -31,7 +31,8 @@ public record Mend(List<String> changes, Evaluation after) {
         return cost(after);
     }
 
-    static double cost(Evaluation e) {
+    /** What the parts of a line cost, as far as prices are known, in the catalogue's money. */
+    public static double cost(Evaluation e) {
         return e.plan().takes().stream()
                 .mapToDouble(t -> t.each().orElse(0.0) * t.need())
                 .sum();
