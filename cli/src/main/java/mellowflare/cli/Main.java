@@ -20,6 +20,7 @@ import mellowflare.cli.command.KitCommand;
 import mellowflare.cli.command.MendCommand;
 import mellowflare.cli.command.PartsCommand;
 import mellowflare.cli.command.SealCommand;
+import mellowflare.cli.command.ShelfCommand;
 import mellowflare.cli.command.TestRecordCommand;
 import mellowflare.cli.command.TroubleCommand;
 import mellowflare.cli.command.Words;
@@ -139,10 +140,12 @@ public final class Main implements Runnable {
         all.addAll(List.of(
                 new CutListCommand(),
                 new HoldTestCommand(),
-                new TroubleCommand(),
+                new TroubleCommand(
+                        CliKinds.ALL.stream().flatMap(k -> k.network().stream()).toList()),
                 new TestRecordCommand(),
                 new KitCommand(),
                 new DueCommand(),
+                new ShelfCommand(),
                 new MendCommand(),
                 new PartsCommand(),
                 new JobCommand()));

@@ -52,7 +52,10 @@ class KitTest {
             cost += p.path("cost").asDouble(0);
             assertThat(p.get("toBuy").asDouble())
                     .isEqualTo(Math.max(
-                            0, p.get("need").asDouble() - p.path("onShelf").asDouble(0)));
+                            0,
+                            p.get("need").asDouble()
+                                    - p.get("taken").asDouble()
+                                    - p.path("onShelf").asDouble(0)));
         }
         assertThat(out.get("cost").asDouble()).isEqualTo(cost, within(1e-9));
         assertThat(out.get("cutPlan").toString()).contains("\"material\"").contains("hose");
@@ -65,7 +68,7 @@ class KitTest {
                 .extracting(l -> l.get("mark").asText())
                 .containsExactly("A", "B");
         Run csv = run("demo-winch", "--csv");
-        assertThat(csv.out()).startsWith("number,part,need,unit,on_shelf,to_buy,each,cost,lines");
+        assertThat(csv.out()).startsWith("number,part,need,unit,taken,on_shelf,to_buy,each,cost,lines");
     }
 
     private Run due(String... args) {

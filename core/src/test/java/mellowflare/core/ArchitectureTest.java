@@ -42,7 +42,7 @@ class ArchitectureTest {
             List.of("section"),
             List.of("picture"),
             List.of("flow"),
-            List.of("testing", "upkeep"),
+            List.of("testing", "upkeep", "shelf"),
             List.of("procedure"),
             List.of("parts"),
             List.of("trouble"),

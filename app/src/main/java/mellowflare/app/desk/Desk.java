@@ -25,9 +25,13 @@ import mellowflare.core.identify.ShopFindings;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.parts.Shelved;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.sealing.Sealing;
+import mellowflare.core.shelf.Count;
+import mellowflare.core.shelf.Move;
+import mellowflare.core.shelf.Shelf;
 
 /**
  * The one job that is open across all places. Every change is worked out at once and saved at once, in the background; “saved” is shown only
@@ -35,7 +39,9 @@ import mellowflare.core.sealing.Sealing;
  */
 public final class Desk {
     private final Keeper keeper;
+    private ReferenceData listed;
     private ReferenceData data;
+    private final ReadOnlyObjectWrapper<Shelf> shelf = new ReadOnlyObjectWrapper<>(Shelf.AS_LISTED);
     private final Clock clock;
     private final ReadOnlyObjectWrapper<Evaluation> current = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<SaveState> saved = new ReadOnlyObjectWrapper<>(SaveState.SAVED);
@@ -54,10 +60,12 @@ public final class Desk {
      */
     public Desk(Keeper keeper, ReferenceData data, Evaluation first, Clock clock) {
         this.keeper = keeper;
+        this.listed = data;
         this.data = data;
         this.clock = clock;
         current.set(first);
         lookUpFindings();
+        lookUpShelf();
     }
 
     /** The open job with its results; a new value on every change. */
@@ -105,10 +113,72 @@ public final class Desk {
         return data;
     }
 
-    /** The tables with another catalogue; the open job is worked out anew. */
+    /** The tables with another catalogue, as its lists say; the open job is worked out anew. */
     public void take(ReferenceData other) {
-        data = other;
+        listed = other;
+        lay(shelf.get());
+    }
+
+    /** The tables as their lists say, without what the work has taken from the shelf. */
+    public ReferenceData listed() {
+        return listed;
+    }
+
+    /** What lies on the shelf: it follows the ticks of all jobs. */
+    public ReadOnlyObjectProperty<Shelf> shelfProperty() {
+        return shelf.getReadOnlyProperty();
+    }
+
+    /** Reads the shelf from the book anew, and works the open job out with it. */
+    public void lookUpShelf() {
+        keeper.ask(
+                Book::shelf,
+                read -> {
+                    if (!read.touched().isEmpty() || !shelf.get().touched().isEmpty()) {
+                        lay(read.withJob(job().id(), job().moves()));
+                    }
+                },
+                this::tell);
+    }
+
+    private void lay(Shelf now) {
+        data = Shelved.over(listed, now);
+        shelf.set(data.get(Shelf.KEY));
         current.set(Evaluation.of(job(), data));
+    }
+
+    /** Lets the shelf follow the ticks of a job. */
+    private void follow(Job job) {
+        List<Move> moves = job.moves();
+        if (!shelf.get().of(job.id()).equals(moves)) {
+            data = Shelved.over(listed, shelf.get().withJob(job.id(), moves));
+            shelf.set(data.get(Shelf.KEY));
+        }
+    }
+
+    /** Keeps a count of the shelf. */
+    public void count(Count count) {
+        keeper.ask(
+                book -> {
+                    book.count(count);
+                    return null;
+                },
+                done -> {
+                    lay(shelf.get().counted(count));
+                    tell(Say.it("desk.counted", "name", count.name()));
+                },
+                this::tell);
+    }
+
+    /** Takes the last count of a part back. */
+    public void countBack(String part, String name) {
+        keeper.ask(
+                book -> book.countBack(part),
+                was -> {
+                    tell(was ? Say.it("desk.count-taken-back", "name", name) : Say.it("desk.no-count", "name", name));
+                    lookUpShelf();
+                },
+                this::tell);
     }
 
     public Clock clock() {
@@ -131,6 +201,7 @@ public final class Desk {
         if (after.equals(job())) {
             return;
         }
+        follow(after);
         current.set(Evaluation.after(current(), after, data));
         save(what, mergeKey);
     }
@@ -232,22 +303,23 @@ public final class Desk {
                 Say.it("desk.there-nothing-do-again"));
     }
 
-    private interface Move {
+    private interface Turn {
         Optional<Book.Moved> of(Book book, String id) throws BookTrouble;
     }
 
-    private void move(Move move, UnaryOperator<String> words, String nothing) {
-        leave(() -> moveSaved(move, words, nothing));
+    private void move(Turn turn, UnaryOperator<String> words, String nothing) {
+        leave(() -> moveSaved(turn, words, nothing));
     }
 
-    private void moveSaved(Move move, UnaryOperator<String> words, String nothing) {
+    private void moveSaved(Turn turn, UnaryOperator<String> words, String nothing) {
         String id = job().id();
         busy();
         keeper.ask(
-                book -> move.of(book, id),
+                book -> turn.of(book, id),
                 moved -> {
                     ready();
                     if (moved.isPresent() && job().id().equals(id)) {
+                        follow(moved.get().job());
                         current.set(Evaluation.of(moved.get().job(), data));
                         news.set(words.apply(moved.get().what()));
                     } else {
@@ -284,6 +356,7 @@ public final class Desk {
     /** Works a job out and shows it; one that cannot be worked out is set aside. */
     private void show(Job job) {
         try {
+            follow(job);
             current.set(Evaluation.of(job, data));
             news.set("");
         } catch (IllegalArgumentException | ArithmeticException e) {
@@ -343,6 +416,7 @@ public final class Desk {
 
     private void putSaved(Job job, String what) {
         lookUpFindings();
+        follow(job);
         current.set(Evaluation.of(job, data));
         save(what, "");
         keeper.remember("open-job", job.id(), () -> {}, this::tell);

@@ -1,12 +1,16 @@
 package mellowflare.app.line;
 
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.List;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import mellowflare.app.desk.Desk;
 import mellowflare.book.parts.OwnCatalogue;
+import mellowflare.book.parts.Relisted;
 import mellowflare.core.job.ShippedData;
+import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.shelf.Count;
 
 /** The catalogue and the house lists as files: own ones taken in, all of them written out. Without a window. */
 public final class ListsModel {
@@ -37,11 +41,21 @@ public final class ListsModel {
 
     /** Takes a file in: good rows count at once, the others are named. */
     public void take(Path file) {
+        ReferenceData before = desk.listed();
+        Instant at = desk.clock().instant();
         desk.keeper()
                 .ask(
-                        book -> new OwnCatalogue(book.folder(), ShippedData.get()).take(file),
+                        book -> {
+                            OwnCatalogue.Taken taken = new OwnCatalogue(book.folder(), ShippedData.get()).take(file);
+                            String by = file.getFileName().toString();
+                            for (Count c : Relisted.counts(before, taken.data(), book.shelf(), at, by)) {
+                                book.count(c);
+                            }
+                            return taken;
+                        },
                         taken -> {
                             desk.take(taken.data());
+                            desk.lookUpShelf();
                             leftOut.set(taken.troubles());
                             desk.tell(Say.it(
                                     "lists-model.taken",

@@ -1,6 +1,8 @@
 package mellowflare.app.make;
 
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -13,6 +15,7 @@ import mellowflare.app.entry.FieldState;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.line.BenchWords;
+import mellowflare.core.line.Taking;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
@@ -23,6 +26,8 @@ import mellowflare.core.procedure.Bench;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.procedure.RecordField;
 import mellowflare.core.procedure.Step;
+import mellowflare.core.shelf.Shelf;
+import mellowflare.core.shelf.Used;
 
 /** What Make does, without a window: the step that is due, its figures, the reading back, ticks. */
 public final class MakeModel {
@@ -36,6 +41,8 @@ public final class MakeModel {
     private final FieldState<Length> second =
             new FieldState<>(LengthText::read, (v, u) -> LengthFormat.shop(v, u.other()));
     private boolean showing;
+    private Evaluation takesOf;
+    private List<Used> takes = List.of();
     private String stepShown = "";
 
     public MakeModel(Desk desk) {
@@ -129,13 +136,31 @@ public final class MakeModel {
 
     /** Ticks the step that is due. */
     public void tick() {
-        due().ifPresent(step -> apply(
-                bench().tick(
-                                step.id(),
-                                desk.personProperty().get(),
-                                desk.clock().instant(),
-                                typed),
-                Say.it("make-model.ticked", "step", step.title())));
+        due().ifPresent(step -> {
+            List<Used> takes = takes();
+            apply(
+                    desk.current()
+                            .tick(desk.personProperty().get(), desk.clock().instant(), typed),
+                    Say.it("make-model.ticked", "step", step.title()));
+            if (refusal.get().isEmpty() && !takes.isEmpty()) {
+                desk.tell(Say.it("make-model.taken", "parts", String.join("; ", Taking.says(takes, units()))));
+            }
+        });
+    }
+
+    private List<Used> takes() {
+        if (takesOf != desk.current()) {
+            takesOf = desk.current();
+            takes = takesOf.takesNext();
+        }
+        return takes;
+    }
+
+    /** What ticking the step that is due takes from the shelf, a sentence for each part, and what the shelf holds too little of. */
+    public List<String> takesSaid() {
+        List<String> said = new ArrayList<>(Taking.says(takes(), units()));
+        said.addAll(Taking.missing(takes(), desk.data().get(Shelf.KEY)));
+        return said;
     }
 
     /** Passes the step that is due over, with the reason typed. */

@@ -1,6 +1,9 @@
 package mellowflare.app.make;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
@@ -16,6 +19,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.FigureBox;
+import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 import mellowflare.app.look.Look;
 import mellowflare.app.page.LeafPage;
@@ -27,6 +31,7 @@ import mellowflare.core.line.BenchWords;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.procedure.RecordField;
 import mellowflare.core.procedure.Step;
+import mellowflare.core.testing.TestAsk;
 
 /** The page of Make: one step at a time, big type. */
 public final class MakeView implements Page {
@@ -38,6 +43,9 @@ public final class MakeView implements Page {
     private final Label hold = Text.of("", "step-hold");
     private final VBox cautions = new VBox(4);
     private final FlowPane tools = new FlowPane(8, 8);
+    private final Consumer<TestAsk> test;
+    private final FlowPane tests = new FlowPane(12, 4);
+    private final VBox takes = new VBox(2);
     private final VBox records = new VBox(6);
     private final ReadBackPane readBack;
     private final Label refusal = Text.of("", "entry-refusal");
@@ -54,8 +62,12 @@ public final class MakeView implements Page {
     private final FigureBox done = new FigureBox();
     private String recordsFor = "";
 
-    public MakeView(MakeModel model, Look look) {
+    /**
+     * @param test opens the place of tests at one of them
+     */
+    public MakeView(MakeModel model, Look look, Consumer<TestAsk> test) {
         this.model = model;
+        this.test = test;
         LeafPage.dress(picture, look, "step-picture", Say.it("make-view.picture"));
         picture.getStyleClass().add("step-picture");
         this.readBack = new ReadBackPane(model);
@@ -98,7 +110,7 @@ public final class MakeView implements Page {
         FlowPane head = new FlowPane(16, 0, title, number);
         head.setRowValignment(VPos.BASELINE);
         head.setPrefWrapLength(200);
-        VBox body = new VBox(8, head, hold, text, picture, tools, cautions, records, readBack);
+        VBox body = new VBox(8, head, hold, text, picture, tools, cautions, records, readBack, tests, takes);
         body.getStyleClass().add("bench");
         // It wraps rather than rolls sideways.
         body.setMinWidth(0);
@@ -154,12 +166,14 @@ public final class MakeView implements Page {
         tools.getChildren()
                 .setAll(due.map(s ->
                                 s.tools().stream().map(t -> Text.of(t, "tool")).toList())
-                        .orElse(java.util.List.of()));
+                        .orElse(List.of()));
         cautions.getChildren()
                 .setAll(due.map(s -> s.cautions().stream()
                                 .map(c -> Text.of(Say.it("make-view.caution", "c", c), "caution"))
                                 .toList())
-                        .orElse(java.util.List.of()));
+                        .orElse(List.of()));
+        showTakes(due.isEmpty() ? List.of() : model.takesSaid());
+        showTests(due.map(Step::tests).orElse(List.of()));
         showRecords(due);
         boolean gate = due.filter(s -> s.gate() == Step.Gate.CUT_FIGURE).isPresent();
         readBack.setVisible(gate);
@@ -197,6 +211,28 @@ public final class MakeView implements Page {
 
     private void said(FigureBox box, BenchWords.Said s) {
         box.words(s.name(), s.value().map(f -> f.text(model.units())).orElse("–"), s.of());
+    }
+
+    /** A step that is a test leads to where its readings are taken. */
+    private void showTests(List<TestAsk> asked) {
+        tests.setVisible(!asked.isEmpty());
+        tests.setManaged(!asked.isEmpty());
+        tests.getChildren()
+                .setAll(asked.stream()
+                        .map(t -> Press.quiet(
+                                Say.it("make-view.test", "test", t.duty().title()), () -> test.accept(t)))
+                        .toList());
+    }
+
+    private void showTakes(List<String> parts) {
+        takes.setVisible(!parts.isEmpty());
+        takes.setManaged(!parts.isEmpty());
+        List<Node> said = new ArrayList<>();
+        if (!parts.isEmpty()) {
+            said.add(Text.of(Say.it("make-view.takes"), "small-heading"));
+            parts.forEach(p -> said.add(Text.of(p, "finding-remedy")));
+        }
+        takes.getChildren().setAll(said);
     }
 
     /** Fields are only made anew when the step changes, so that typing is not disturbed. */

@@ -6,7 +6,7 @@ import javafx.scene.shape.SVGPath;
 import mellowflare.core.advice.Finding;
 
 /** The mark of a finding: octagon stops, diamond warns, square notes, tick passed, hollow circle waits. */
-enum Mark {
+public enum Mark {
     STOP("M5 1 H11 L15 5 V11 L11 15 H5 L1 11 V5 Z M8 4 V9 M8 11.4 V12"),
     WARN("M8 0.5 L15.5 8 L8 15.5 L0.5 8 Z M8 4.5 V9 M8 11 V11.4"),
     NOTE("M2 2 H14 V14 H2 Z M8 7.5 V11.4 M8 4.8 V5"),
@@ -33,7 +33,7 @@ enum Mark {
     }
 
     /** Drawn anew. */
-    StackPane node() {
+    public StackPane node() {
         SVGPath drawn = new SVGPath();
         drawn.setContent(path);
         drawn.getStyleClass().addAll("mark", "mark-" + name().toLowerCase(Locale.ROOT));

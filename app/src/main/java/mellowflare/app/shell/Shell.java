@@ -25,6 +25,8 @@ import mellowflare.app.gauge.CaliperModel;
 import mellowflare.app.gauge.GaugeModel;
 import mellowflare.app.gauge.GaugeView;
 import mellowflare.app.gauge.HoldModel;
+import mellowflare.app.handover.HandOverModel;
+import mellowflare.app.handover.HandOverView;
 import mellowflare.app.line.LineModel;
 import mellowflare.app.look.Look;
 import mellowflare.app.machine.MachineModel;
@@ -37,7 +39,10 @@ import mellowflare.app.pack.PackModel;
 import mellowflare.app.pack.PackView;
 import mellowflare.app.page.Leads;
 import mellowflare.app.page.Page;
+import mellowflare.app.page.PageLeaves;
 import mellowflare.app.page.Place;
+import mellowflare.app.shelf.ShelfModel;
+import mellowflare.app.shelf.ShelfView;
 import mellowflare.app.start.StartModel;
 import mellowflare.app.start.StartView;
 import mellowflare.app.start.TourModel;
@@ -46,6 +51,8 @@ import mellowflare.app.tables.TablesView;
 import mellowflare.app.testing.LoggerModel;
 import mellowflare.app.testing.TestsModel;
 import mellowflare.app.testing.TestsView;
+import mellowflare.app.trouble.PressuresModel;
+import mellowflare.app.trouble.PressuresView;
 import mellowflare.app.trouble.TroubleModel;
 import mellowflare.app.trouble.TroubleView;
 import mellowflare.core.advice.Need;
@@ -126,17 +133,40 @@ public final class Shell extends BorderPane implements Leads {
             case GAUGE -> new GaugeView(gauge, hold, caliper, look, this::lookUp, this::next);
             case LINE, AIR -> new KindPage(place, line, kind -> kind.page(desk, line, look, this), this::go);
             case PACK -> new PackView(new PackModel(desk), look);
-            case MAKE -> new MakeView(new MakeModel(desk), look);
+            case MAKE ->
+                new MakeView(new MakeModel(desk), look, ask -> {
+                    tests.open(ask);
+                    go(Place.TESTS);
+                });
             case TESTS -> new TestsView(tests, logger, look, this);
-            case TROUBLE -> new TroubleView(new TroubleModel(desk), look, this);
+            case TROUBLE -> trouble();
             case MACHINE ->
                 new MachineView(
                         new MachineModel(desk, ForkJoinPool.commonPool(), Platform::runLater),
                         look,
                         () -> go(Place.LINE));
-            case BOOK -> new BookView(new BookModel(desk), look, this::ask);
+            case BOOK -> book();
             case TABLES -> new TablesView(tables, look);
         };
+    }
+
+    private Page trouble() {
+        PressuresModel pressures = new PressuresModel(desk, ForkJoinPool.commonPool(), Platform::runLater);
+        return new PageLeaves(
+                List.of("signs", "pressures"),
+                List.of(Say.it("shell.signs"), Say.it("shell.pressures")),
+                List.of(new TroubleView(new TroubleModel(desk), look, this), new PressuresView(pressures, look)));
+    }
+
+    private Page book() {
+        ShelfModel shelf = new ShelfModel(desk, ForkJoinPool.commonPool(), Platform::runLater);
+        return new PageLeaves(
+                List.of("jobs", "shelf", "hand-over"),
+                List.of(Say.it("shell.jobs"), Say.it("shell.shelf"), Say.it("shell.hand-over")),
+                List.of(
+                        new BookView(new BookModel(desk), look, this::ask),
+                        new ShelfView(shelf, look),
+                        new HandOverView(new HandOverModel(desk))));
     }
 
     /** Lays a place open without giving it the focus yet. */

@@ -52,12 +52,16 @@ public final class TroubleModel {
 
     /** The open job gives what it is made of and what runs in it. */
     private void begin() {
-        Evaluation now = desk.current();
+        put(about(desk.current()));
+    }
+
+    /** What can be asked of a line as far as it is known. */
+    static TroubleAsk about(Evaluation line) {
         What what = Arrays.stream(What.values())
-                .filter(w -> w.code().equals(now.job().kind().id().toString()))
+                .filter(w -> w.code().equals(line.job().kind().id().toString()))
                 .findFirst()
                 .orElse(What.HOSE);
-        put(TroubleAsk.of(what).withFluid(now.plan().fluid()));
+        return TroubleAsk.of(what).withFluid(line.plan().fluid());
     }
 
     private void put(TroubleAsk now) {
@@ -243,9 +247,13 @@ public final class TroubleModel {
 
     /** What forbids or warns, in short. */
     public String dangers() {
-        return diagnosis.findings().stream()
+        return dangers(diagnosis, units());
+    }
+
+    static String dangers(Diagnosis d, UnitSystem units) {
+        return d.findings().stream()
                 .filter(f -> f.severity() != Severity.NOTE)
-                .map(f -> f.says(units()))
+                .map(f -> f.says(units))
                 .collect(Collectors.joining(" "));
     }
 

@@ -96,7 +96,9 @@ class DeskTest {
                             if (inv.getMethod().getName().equals("save") && full) {
                                 throw new BookTrouble("The disk is full.");
                             }
-                            return Mockito.RETURNS_DEFAULTS.answer(inv);
+                            return inv.getMethod().getName().equals("shelf")
+                                    ? mellowflare.core.shelf.Shelf.AS_LISTED
+                                    : Mockito.RETURNS_DEFAULTS.answer(inv);
                         });
                         Keeper.Work<Object> work = call.getArgument(0);
                         try {

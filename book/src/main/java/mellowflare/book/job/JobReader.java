@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.bag.BagJson;
 import mellowflare.book.json.Fields;
+import mellowflare.book.json.HandingJson;
 import mellowflare.book.json.LogJson;
 import mellowflare.book.json.PortJson;
 import mellowflare.book.json.ServiceJson;
@@ -20,6 +21,7 @@ import mellowflare.book.line.KindInBook;
 import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Practice;
 import mellowflare.core.bag.BagAsk;
+import mellowflare.core.job.Handing;
 import mellowflare.core.job.Job;
 import mellowflare.core.line.Kind;
 import mellowflare.core.line.Line;
@@ -65,7 +67,8 @@ final class JobReader {
                 logs,
                 tests,
                 f.has("upkeep") ? UpkeepJson.read(f.object("upkeep")) : Upkeep.NONE,
-                troubles(f));
+                troubles(f),
+                f.has("handing") ? HandingJson.read(f.object("handing")) : Handing.NONE);
     }
 
     private static List<FoundCause> troubles(Fields f) throws BookTrouble {

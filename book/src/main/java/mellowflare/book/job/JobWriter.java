@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.TreeMap;
 import mellowflare.book.bag.BagJson;
+import mellowflare.book.json.HandingJson;
 import mellowflare.book.json.LogJson;
 import mellowflare.book.json.PortJson;
 import mellowflare.book.json.ServiceJson;
@@ -13,6 +14,7 @@ import mellowflare.book.json.UpkeepJson;
 import mellowflare.book.json.Words;
 import mellowflare.book.line.KindInBook;
 import mellowflare.core.bag.BagAsk;
+import mellowflare.core.job.Handing;
 import mellowflare.core.job.Job;
 import mellowflare.core.line.Line;
 import mellowflare.core.measure.UnitSystem;
@@ -58,6 +60,9 @@ final class JobWriter {
         }
         if (!job.upkeep().equals(Upkeep.NONE)) {
             n.set("upkeep", UpkeepJson.write(job.upkeep()));
+        }
+        if (!job.handing().equals(Handing.NONE)) {
+            n.set("handing", HandingJson.write(job.handing()));
         }
         if (!job.troubles().isEmpty()) {
             ArrayNode troubles = n.putArray("troubles");

@@ -13,6 +13,7 @@ import mellowflare.book.BookTrouble;
 import mellowflare.book.bag.BagCsv;
 import mellowflare.book.bag.BagPdf;
 import mellowflare.book.exchange.TextFiles;
+import mellowflare.book.handover.HandOverPdf;
 import mellowflare.book.line.Paper;
 import mellowflare.book.testing.TestCertificate;
 import mellowflare.core.job.Evaluation;
@@ -53,6 +54,12 @@ public final class Papers {
                 Say.it("papers.every-test"),
                 "-tests.pdf",
                 (result, plan, now) -> TestCertificate.bytes(result)));
+        all.add(new Paper<>(
+                "handed-over",
+                Say.it("papers.handed-over"),
+                Say.it("papers.how-it-stands"),
+                "-handed-over.pdf",
+                (result, plan, now) -> HandOverPdf.bytes(result, now)));
         all.add(new Paper<>(
                 "bag",
                 Say.it("papers.bag"),

@@ -28,6 +28,9 @@ public final class LogJson {
             each.put("at", e.at().toString());
             each.set("figures", Texts.write(e.figures()));
             each.put("reason", e.reason());
+            if (!e.used().isEmpty()) {
+                UsedJson.write(each.putArray("used"), e.used());
+            }
         }
         log.readBack().ifPresent(r -> {
             ObjectNode back = n.putObject("readBack");
@@ -47,7 +50,8 @@ public final class LogJson {
                     e.text("by"),
                     e.instant("at"),
                     new HashMap<>(e.texts("figures")),
-                    e.textOr("reason", "")));
+                    e.textOr("reason", ""),
+                    e.has("used") ? UsedJson.read(e.array("used")) : List.of()));
         }
         Optional<ReadBack> back = Optional.empty();
         if (f.has("readBack")) {

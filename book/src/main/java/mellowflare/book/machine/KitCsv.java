@@ -13,7 +13,7 @@ public final class KitCsv {
     /** A row for each part. */
     public static String parts(Machine m) {
         return CsvText.of(
-                List.of("number", "part", "need", "unit", "on_shelf", "to_buy", "each", "cost", "lines"),
+                List.of("number", "part", "need", "unit", "taken", "on_shelf", "to_buy", "each", "cost", "lines"),
                 m.parts(),
                 KitCsv::row);
     }
@@ -25,6 +25,7 @@ public final class KitCsv {
                 CsvText.shown(t.name()),
                 CsvText.number(t.need()),
                 t.metres() ? "m" : "pc",
+                CsvText.number(t.taken()),
                 t.onShelf().map(CsvText::number).orElse(""),
                 CsvText.number(p.lacks()),
                 t.each().map(CsvText::number).orElse(""),

@@ -1,5 +1,6 @@
 package mellowflare.book.sheet;
 
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -9,6 +10,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 
 /** Writes down the page: headings, wrapped text, drawings; starts a new page when one is full. */
 public final class SheetPage implements AutoCloseable {
@@ -404,6 +406,39 @@ public final class SheetPage implements AutoCloseable {
             fits -= past;
         }
         return fits;
+    }
+
+    /** A photo or another picture in dots, with what it shows. */
+    public record Picture(BufferedImage image, String says) {}
+
+    /** Pictures beside each other, three in a row. */
+    public void pictures(List<Picture> all) throws IOException {
+        float broad = (wide - (BESIDE - 1) * GUTTER) / BESIDE;
+        for (int from = 0; from < all.size(); from += BESIDE) {
+            List<Picture> row = all.subList(from, Math.min(from + BESIDE, all.size()));
+            float high = 0;
+            for (Picture p : row) {
+                high = Math.max(high, Math.min(broad, broad * p.image.getHeight() / p.image.getWidth()));
+            }
+            need(high + 2 * GUTTER);
+            y -= HEADING / 2 + high;
+            for (int i = 0; i < row.size(); i++) {
+                BufferedImage image = row.get(i).image;
+                float scale = Math.min(broad / image.getWidth(), high / image.getHeight());
+                float at = left + i * (broad + GUTTER);
+                out.drawImage(
+                        JPEGFactory.createFromImage(document, image),
+                        at,
+                        y + high - image.getHeight() * scale,
+                        image.getWidth() * scale,
+                        image.getHeight() * scale);
+                String says = wrap(row.get(i).says, 8, broad, false).get(0);
+                ink(0.37f);
+                fonts.show(out, says, at, y - 10, 8, false);
+            }
+            y -= HEADING;
+        }
+        ink(0.13f);
     }
 
     /** A drawing of a given width on paper, wider than the text if need be. */

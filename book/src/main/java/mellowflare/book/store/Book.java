@@ -15,6 +15,8 @@ import mellowflare.book.BookTrouble;
 import mellowflare.book.job.JobJson;
 import mellowflare.core.identify.ShopFindings;
 import mellowflare.core.job.Job;
+import mellowflare.core.shelf.Count;
+import mellowflare.core.shelf.Shelf;
 import mellowflare.core.trouble.ShopCauses;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
@@ -137,6 +139,27 @@ public final class Book implements AutoCloseable {
                 Say.it("book.the-findings-this-shop"),
                 () -> ShopCauses.of(
                         handle.createQuery(CAUSES).mapTo(String.class).list()));
+    }
+
+    /** What the work has taken from the shelf, over all jobs as they stand, and what was counted. */
+    public Shelf shelf() throws BookTrouble {
+        return Guard.guarded(Say.it("book.the-shelf-cannot-be"), () -> ShelfRows.of(handle));
+    }
+
+    /** Keeps a count of the shelf. On disk when this returns. */
+    public void count(Count count) throws BookTrouble {
+        Guard.guarded(
+                Say.it("book.the-count-was-not"),
+                () -> handle.inTransaction(h -> {
+                    ShelfRows.add(h, count);
+                    return null;
+                }));
+    }
+
+    /** Takes the last count of a part back, so that the one before holds; whether there was one. */
+    public boolean countBack(String part) throws BookTrouble {
+        return Guard.guarded(
+                Say.it("book.the-count-was-not"), () -> handle.inTransaction(h -> ShelfRows.takeBack(h, part)));
     }
 
     /** The job as it stands; empty if there is none of that id. */

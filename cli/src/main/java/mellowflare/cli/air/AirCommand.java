@@ -24,7 +24,6 @@ import mellowflare.core.flow.GasLaw;
 import mellowflare.core.flow.network.Network;
 import mellowflare.core.flow.network.NetworkFlow;
 import mellowflare.core.flow.network.NetworkSolver;
-import mellowflare.core.measure.AbsolutePressure;
 import mellowflare.core.measure.AirReference;
 import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.Length;
@@ -58,20 +57,29 @@ public final class AirCommand extends ComputeCommand {
         return new Air(data());
     }
 
+    /** The network of an object. */
+    static Network network(Fields f, ReferenceData data) throws Refused {
+        return new Air(data).network(f, AirWords.reference(f));
+    }
+
     private record Air(ReferenceData data) implements Computation {
         @Override
         public ObjectNode of(Fields f) throws Refused {
             UnitSystem units = Words.units(f);
             AirReference reference = AirWords.reference(f);
-            AbsolutePressure ambient = AirWords.barometer(f);
+            Network network = network(f, reference);
+            return out(network, NetworkSolver.solve(network), reference, units);
+        }
+
+        Network network(Fields f, AirReference reference) throws Refused {
             Network network = new Network(
                     pipes(f),
                     supplies(f),
                     demands(f, reference),
                     GasLaw.air(f.temperature("temperature").orElse(Temperature.ofCelsius(20))),
-                    ambient);
+                    AirWords.barometer(f));
             places(f, network);
-            return out(network, NetworkSolver.solve(network), reference, units);
+            return network;
         }
 
         private List<Network.Pipe> pipes(Fields f) throws Refused {

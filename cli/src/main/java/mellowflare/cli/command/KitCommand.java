@@ -32,7 +32,7 @@ import picocli.CommandLine.Parameters;
         footer = {
             "",
             "In:   ids of jobs of the book, or --machine with the name of a machine: all its jobs and those of its parts",
-            "Out:  machine, lines (mark, id, title, kind, leftOff, stops, warnings, testsPassed, tests), parts (number, name, need, unit, onShelf, toBuy, each, cost,",
+            "Out:  machine, lines (mark, id, title, kind, leftOff, stops, warnings, testsPassed, tests), parts (number, name, need, unit, taken, onShelf, toBuy, each, cost,",
             "      lines), cost, cutPlan (material, bars, unplaced), tags (id, text of its code); with --csv the parts as a table",
             "Example:  ./mellow-flare kit --demo --machine Dunlin"
         })
@@ -119,6 +119,7 @@ public final class KitCommand implements Callable<Integer> {
         n.put("name", p.take().name());
         n.put("need", p.take().need());
         n.put("unit", p.take().metres() ? "m" : "pc");
+        n.put("taken", p.take().taken());
         p.take().onShelf().ifPresent(s -> n.put("onShelf", s));
         n.put("toBuy", p.lacks());
         p.take().each().ifPresent(e -> n.put("each", e));

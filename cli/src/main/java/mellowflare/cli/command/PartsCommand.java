@@ -5,14 +5,17 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.parts.OwnCatalogue;
+import mellowflare.book.parts.Relisted;
 import mellowflare.book.store.Book;
 import mellowflare.core.job.ShippedData;
 import mellowflare.core.reference.FileKind;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.shelf.Count;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -47,8 +50,8 @@ public final class PartsCommand implements Runnable {
                         Words.either(spec.subcommands().keySet())));
     }
 
-    /** The shipped data with the own parts of a book over them. */
-    public static ReferenceData data(Book book) {
+    /** The shipped data with the own parts of a book over them, as the lists say. */
+    static ReferenceData listed(Book book) {
         return new OwnCatalogue(book.folder(), ShippedData.get()).load().data();
     }
 
@@ -75,7 +78,7 @@ public final class PartsCommand implements Runnable {
             for (FileKind file : OwnCatalogue.kinds()) {
                 if (file.id().equals(kind)) {
                     try (Book book = where.open()) {
-                        streams.give(OwnCatalogue.csv(file, data(book)));
+                        streams.give(OwnCatalogue.csv(file, where.data(book)));
                     }
                     return ExitStatus.COMPUTED;
                 }
@@ -109,7 +112,16 @@ public final class PartsCommand implements Runnable {
         @Override
         public Integer call() throws BookTrouble, IOException {
             try (Book book = where.open()) {
+                ReferenceData before = listed(book);
                 OwnCatalogue.Taken taken = new OwnCatalogue(book.folder(), ShippedData.get()).take(file);
+                for (Count c : Relisted.counts(
+                        before,
+                        taken.data(),
+                        book.shelf(),
+                        Instant.now(),
+                        file.getFileName().toString())) {
+                    book.count(c);
+                }
                 ObjectNode out = JsonNodeFactory.instance.objectNode();
                 out.put("taken", taken.good());
                 ArrayNode troubles = out.putArray("leftOut");

@@ -35,8 +35,10 @@ import picocli.CommandLine.Command;
             "",
             "In:   what (hose, tube, pipe, air, gas, water, valve); joint {code, size, gender} and attach where they are known; fluid;",
             "      signs: when, first, since (one word each), seen [words] and notSeen [words] of what was looked for;",
-            "      measured (gap, flareDiameter, crimpDiameter, stickOut, pressures): kept, not weighed; units; id",
-            "Out:  causes (cause, name, probability, look, redo, verdict, uses, parts), named, nextLook (sign, look, for), unknownProbability, findings",
+            "      measured (gap, flareDiameter, crimpDiameter, stickOut): kept, not weighed; units; id;",
+            "      of air and gas measured.pressures {place: pressure} with network (as air or gas read it, its demands what runs now)",
+            "Out:  causes (cause, name, probability, look, redo, verdict, uses, parts), named, nextLook (sign, look, for), unknownProbability, findings;",
+            "      of pressures in a network: faults (fault, at, probability, lost, left, flow), asPlanned, otherFault, readNext",
             "Example:  echo '{\"what\": \"hose\", \"joint\": {\"code\": \"ORB\", \"size\": \"-8\"}, \"signs\": {\"when\": \"pressure\", \"first\": \"ring\","
                     + " \"since\": \"reopened\", \"seen\": [\"ring-rolled\"]}}' | ./mellow-flare trouble"
         })
@@ -46,12 +48,21 @@ public final class TroubleCommand extends ComputeCommand {
     private static final double SHOWN = 0.005;
     private static final int MOST = 10;
 
-    @Override
-    public Computation computation() {
-        return new Trouble(data());
+    private final List<NetworkIn> networks;
+
+    /**
+     * @param networks how networks are read, by trade
+     */
+    public TroubleCommand(List<NetworkIn> networks) {
+        this.networks = List.copyOf(networks);
     }
 
-    private record Trouble(ReferenceData data) implements Computation {
+    @Override
+    public Computation computation() {
+        return new Trouble(data(), networks);
+    }
+
+    private record Trouble(ReferenceData data, List<NetworkIn> networks) implements Computation {
         @Override
         public ObjectNode of(Fields f) throws Refused {
             UnitSystem units = Words.units(f);
@@ -63,22 +74,40 @@ public final class TroubleCommand extends ComputeCommand {
             if (f.has("signs")) {
                 ask = signs(f.object("signs"), ask, table);
             }
+            Optional<NetworkIn> network = network(ask.what(), f);
+            Optional<FaultOut> faults = Optional.empty();
             if (f.has("measured")) {
-                ask = ask.withMeasured(measured(f.object("measured")));
+                Fields measured = f.object("measured");
+                if (network.isPresent() && measured.has("pressures")) {
+                    faults = Optional.of(FaultOut.of(network.get(), f, measured, data));
+                }
+                ask = ask.withMeasured(measured(measured, faults.isPresent()));
             }
             Diagnosis d = new Diagnosing(table).of(ask);
             ObjectNode out = out(d);
+            faults.ifPresent(x -> x.put(out, units));
             FindingsOut.put(out, d.findings(), units);
             return out;
         }
 
-        /** Which figures were given; each must be one. */
-        private static Set<String> measured(Fields f) throws Refused {
+        /** How the network is read that goes with the pressures; empty where none was given. */
+        private Optional<NetworkIn> network(What what, Fields f) throws Refused {
+            if (!f.has("network")) {
+                return Optional.empty();
+            }
+            return Optional.of(networks.stream()
+                    .filter(n -> n.what().equals(what.code()))
+                    .findFirst()
+                    .orElseThrow(() -> f.wrong("network", Say.it("trouble-command.no-network", "what", what.word()))));
+        }
+
+        /** Which figures were given that do not weigh; each must be one. */
+        private static Set<String> measured(Fields f, boolean solved) throws Refused {
             Set<String> all = new TreeSet<>();
             for (String name : LENGTHS) {
                 f.length(name).ifPresent(l -> all.add(name));
             }
-            if (f.has("pressures")) {
+            if (f.has("pressures") && !solved) {
                 all.add("pressures");
                 f.object("pressures");
             }

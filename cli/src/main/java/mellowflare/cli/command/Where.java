@@ -9,6 +9,7 @@ import mellowflare.book.store.BookPlace;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.job.ShippedData;
+import mellowflare.core.parts.Shelved;
 import mellowflare.core.reference.ReferenceData;
 import picocli.CommandLine.Option;
 
@@ -19,6 +20,8 @@ public final class Where {
 
     @Option(names = "--demo", description = "The demo book; filled when it is empty.")
     private boolean demo;
+
+    private ReferenceData data;
 
     public Book open() throws BookTrouble {
         if (folder != null || !demo) {
@@ -34,12 +37,19 @@ public final class Where {
         return book;
     }
 
+    /** The shipped data with the own parts of the book over them, and the shelf as the work has left it. */
+    public ReferenceData data(Book book) throws BookTrouble {
+        if (data == null) {
+            data = Shelved.over(PartsCommand.listed(book), book.shelf());
+        }
+        return data;
+    }
+
     /** A job of the book, worked out with its own parts. */
     public Evaluation job(Book book, String id) throws BookTrouble {
-        ReferenceData data = PartsCommand.data(book);
         Job job = book.job(id)
                 .orElseThrow(
                         () -> new BookTrouble(Say.it("where.the-book-holds-no", "folder", book.folder(), "id", id)));
-        return Evaluation.of(job, data);
+        return Evaluation.of(job, data(book));
     }
 }

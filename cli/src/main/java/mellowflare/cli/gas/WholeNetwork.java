@@ -67,6 +67,12 @@ final class WholeNetwork {
     }
 
     ObjectNode of() throws Refused {
+        GasNet net = net();
+        return out(net, GasSolver.solve(net), net.feed());
+    }
+
+    /** The network, every pipe with a size. */
+    GasNet net() throws Refused {
         Optional<GasSystem> usual = GasIn.material(f, data);
         for (Fields p : f.objects("pipes")) {
             pipes.add(pipe(p, usual));
@@ -85,8 +91,7 @@ final class WholeNetwork {
                 heights(),
                 f.temperature("temperature").orElse(USUAL),
                 f.barometer("atmosphere").orElse(AbsolutePressure.SEA_LEVEL));
-        GasNet sized = sized(net);
-        return out(sized, GasSolver.solve(sized), feed);
+        return sized(net);
     }
 
     private Pipe pipe(Fields p, Optional<GasSystem> usual) throws Refused {

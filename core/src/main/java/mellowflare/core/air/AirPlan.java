@@ -4,11 +4,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.air.cut.CutWork;
 import mellowflare.core.air.draw.AirStrip;
 import mellowflare.core.air.order.AirStepWriter;
 import mellowflare.core.air.rules.AirRules;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.air.work.Together;
+import mellowflare.core.cutting.CutTask;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidTable;
 import mellowflare.core.geometry.Drawing;
@@ -16,9 +18,11 @@ import mellowflare.core.line.BenchWords;
 import mellowflare.core.line.CutFigure;
 import mellowflare.core.line.Cuts;
 import mellowflare.core.line.Plan;
+import mellowflare.core.line.Probing;
 import mellowflare.core.line.Take;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.procedure.Step;
+import mellowflare.core.shelf.PartRole;
 import mellowflare.core.table.FigureTable;
 import mellowflare.core.testing.KeptTests;
 import mellowflare.core.testing.TestJoint;
@@ -50,15 +54,17 @@ public record AirPlan(AirCase c, List<Finding> findings, List<Step> steps) imple
 
     @Override
     public List<Take> takes() {
-        return c.work()
-                .map(w -> w.parts().stream()
+        return Take.shelved(
+                c.work().stream()
+                        .flatMap(w -> w.parts().stream())
                         .map(p -> Take.named(
                                 p.name(),
+                                p.metres() ? PartRole.CUT : PartRole.FITTING,
                                 p.count(),
                                 p.metres(),
                                 Optional.of(p.each()).filter(e -> e > 0)))
-                        .toList())
-                .orElse(List.of());
+                        .toList(),
+                c.setting());
     }
 
     @Override
@@ -66,10 +72,13 @@ public record AirPlan(AirCase c, List<Finding> findings, List<Step> steps) imple
         return c.work()
                 .flatMap(w -> c.system()
                         .map(s -> w.tasks(c.main(), s).entrySet().stream()
-                                .map(e -> new Cuts(
-                                        Say.it("air-plan.pipe", "system", s.name(), "size", e.getKey()), e.getValue()))
+                                .map(e -> cut(CutWork.stock(s, e.getKey()), e.getValue()))
                                 .toList()))
                 .orElse(List.of());
+    }
+
+    private static Cuts cut(String stock, CutTask task) {
+        return new Cuts(stock, stock, task);
     }
 
     @Override
@@ -78,6 +87,13 @@ public record AirPlan(AirCase c, List<Finding> findings, List<Step> steps) imple
                 .map(r -> new TestJoint(
                         "run/" + r.name(), Say.it("air-plan.joints-of", "from", r.from(), "run", r.name())))
                 .toList();
+    }
+
+    @Override
+    public Optional<Probing> probing() {
+        return c.feeds().isEmpty() || c.sized().stream().noneMatch(s -> s.bore().isPresent())
+                ? Optional.empty()
+                : Optional.of(new AirProbing(c));
     }
 
     @Override

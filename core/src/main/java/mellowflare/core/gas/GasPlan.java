@@ -14,6 +14,7 @@ import mellowflare.core.geometry.Drawing;
 import mellowflare.core.line.BenchWords;
 import mellowflare.core.line.CutFigure;
 import mellowflare.core.line.Plan;
+import mellowflare.core.line.Probing;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.table.FigureTable;
@@ -41,6 +42,11 @@ public record GasPlan(GasCase c, List<Finding> findings, List<Step> steps) imple
     @Override
     public List<TestJoint> testJoints() {
         return c.soapList().stream().map(j -> new TestJoint(j.id(), j.what())).toList();
+    }
+
+    @Override
+    public Optional<Probing> probing() {
+        return c.net().map(GasProbing::new);
     }
 
     @Override

@@ -10,7 +10,7 @@ import mellowflare.core.bag.BagPart;
 import mellowflare.core.bag.Unseen;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.LineEnd;
-import mellowflare.core.cutting.CutTask;
+import mellowflare.core.cutting.OnShelf;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidServed;
 import mellowflare.core.geometry.Drawing;
@@ -29,11 +29,9 @@ import mellowflare.core.line.Plan;
 import mellowflare.core.line.Take;
 import mellowflare.core.line.UnseenEnds;
 import mellowflare.core.measure.CalledFigure;
-import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.HoseEndPart;
-import mellowflare.core.parts.HosePart;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.sealing.MakeUp;
 import mellowflare.core.sealing.SealAdvice;
@@ -61,11 +59,6 @@ public record HosePlan(
         List<Step> steps,
         List<PartLine> parts)
         implements Plan {
-    /** What a wheel takes away of a hose, and the shortest rest that is kept (mm; house figures). */
-    private static final double KERF = 2;
-
-    private static final double KEPT = 300;
-
     public HosePlan {
         joints = List.copyOf(joints);
         findings = List.copyOf(findings);
@@ -128,18 +121,7 @@ public record HosePlan(
     /** Ports that were looked at and not settled, with the ends of the catalogue that go on each. */
     @Override
     public List<Take> takes() {
-        return parts.stream()
-                .filter(p -> p.need() > 0)
-                .map(p -> new Take(
-                        p.part(),
-                        p.name(),
-                        p.need(),
-                        c.hose()
-                                .filter(h -> !h.whole() && h.part().equals(p.part()))
-                                .isPresent(),
-                        Optional.of(p.onShelf()),
-                        Optional.of(p.price()).filter(e -> e > 0)))
-                .toList();
+        return PartsList.takes(c).stream().filter(t -> t.need() > 0).toList();
     }
 
     /** Off the hose that lies on the shelf; what it lacks is bought by the metre. */
@@ -148,21 +130,13 @@ public record HosePlan(
         return c.hose().filter(h -> !h.whole()).stream()
                 .flatMap(h -> c.cut().filter(CutLength::possible).stream()
                         .map(cut -> new Cuts(
+                                h.part(),
                                 h.title(),
-                                new CutTask(
-                                        List.of(new CutTask.Piece(Say.it("hose-plan.hose"), cut.shop(c.units()), 1)),
-                                        shelf(h),
-                                        Length.ofMm(KERF),
-                                        false,
-                                        Length.ofMm(KEPT)))))
+                                OnShelf.one(
+                                        Say.it("hose-plan.hose"),
+                                        cut.shop(c.units()),
+                                        c.setting().shelf().pieces(h.part())))))
                 .toList();
-    }
-
-    private static List<CutTask.Stock> shelf(HosePart h) {
-        return h.onShelf() > 0
-                ? List.of(new CutTask.Stock(
-                        Say.it("hose-plan.shelf"), Length.ofMm(h.onShelf() * 1000), 0, Optional.of(1)))
-                : List.of();
     }
 
     @Override

@@ -1,8 +1,10 @@
 package mellowflare.core.job;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.bag.Packed;
@@ -10,11 +12,15 @@ import mellowflare.core.fluid.Fluid;
 import mellowflare.core.line.CutFigure;
 import mellowflare.core.line.Kind;
 import mellowflare.core.line.Plan;
+import mellowflare.core.line.Taking;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Length;
+import mellowflare.core.measure.Read;
 import mellowflare.core.procedure.Bench;
+import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.shelf.Used;
 import mellowflare.core.testing.Tested;
 
 /**
@@ -133,6 +139,24 @@ public record Evaluation(Job job, Plan plan, Bench bench, ReferenceData data) {
     /** How many findings forbid the line as it is planned. */
     public long stops() {
         return findings().stream().filter(Finding::stops).count();
+    }
+
+    /** What ticking the step that is due takes from the shelf, or has got for the job; a search where it is cut from bars. */
+    public List<Used> takesNext() {
+        return bench.next().map(s -> Taking.at(s, plan, data)).orElse(List.of());
+    }
+
+    /**
+     * Ticks the step that is due; what it takes is written down with it.
+     *
+     * @param by who did it
+     * @param at when
+     * @param figures typed figures by field id
+     * @return the log after it, or why it may not be ticked
+     */
+    public Read<MakeLog> tick(String by, Instant at, Map<String, String> figures) {
+        Read<MakeLog> ticked = bench.tick(bench.next().map(Step::id).orElse(""), by, at, figures);
+        return ticked.value().map(log -> Read.of(log.lastUsed(takesNext()))).orElse(ticked);
     }
 
     /** Where the work was left. */

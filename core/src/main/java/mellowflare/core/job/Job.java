@@ -21,6 +21,7 @@ import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.shelf.Move;
 import mellowflare.core.testing.TestRecord;
 import mellowflare.core.trouble.FoundCause;
 import mellowflare.core.upkeep.Upkeep;
@@ -44,6 +45,7 @@ import mellowflare.core.upkeep.Upkeep;
  * @param tests the tests taken, oldest first, by what the line was made of
  * @param upkeep what is kept of it once it is in service
  * @param troubles what was found wrong with it, oldest first
+ * @param handing who held it, and what goes along with it
  */
 @RecordBuilder
 public record Job(
@@ -61,7 +63,8 @@ public record Job(
         Map<Kind<?, ?>, MakeLog> logs,
         Map<Kind<?, ?>, List<TestRecord>> tests,
         Upkeep upkeep,
-        List<FoundCause> troubles)
+        List<FoundCause> troubles,
+        Handing handing)
         implements JobBuilder.With {
     public Job {
         if (id.isBlank()) {
@@ -77,6 +80,7 @@ public record Job(
         Objects.requireNonNull(bag);
         Objects.requireNonNull(kind);
         Objects.requireNonNull(upkeep);
+        Objects.requireNonNull(handing);
         troubles = List.copyOf(troubles);
         lines = lines.entrySet().stream()
                 .filter(e -> !e.getValue().equals(e.getKey().fresh()))
@@ -107,7 +111,8 @@ public record Job(
                 Map.of(),
                 Map.of(),
                 Upkeep.NONE,
-                List.of());
+                List.of(),
+                Handing.NONE);
     }
 
     /** Whether the line is made of that now. */
@@ -169,7 +174,8 @@ public record Job(
                 .withLogs(Map.of())
                 .withTests(Map.of())
                 .withUpkeep(Upkeep.NONE)
-                .withTroubles(List.of());
+                .withTroubles(List.of())
+                .withHanding(Handing.NONE);
     }
 
     /** What has been done on the line as it is made now. */
@@ -180,6 +186,11 @@ public record Job(
     /** What was done while the line was to be made of that. */
     public MakeLog log(Kind<?, ?> of) {
         return logs.getOrDefault(of, MakeLog.EMPTY);
+    }
+
+    /** What the ticks of all its logs took from the shelf. */
+    public List<Move> moves() {
+        return logs.values().stream().flatMap(l -> l.moves(id).stream()).toList();
     }
 
     /** With another log of the line as it is made now; the logs of the other kinds stay. */

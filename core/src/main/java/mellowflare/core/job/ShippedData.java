@@ -19,6 +19,7 @@ import mellowflare.core.parts.Attachments;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.HoseKinds;
 import mellowflare.core.parts.Nipples;
+import mellowflare.core.parts.Shelved;
 import mellowflare.core.parts.ToolTable;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.sealing.JointLimits;
@@ -26,6 +27,7 @@ import mellowflare.core.sealing.Lubricants;
 import mellowflare.core.sealing.MakeUp;
 import mellowflare.core.sealing.Sealants;
 import mellowflare.core.sealing.Sealing;
+import mellowflare.core.shelf.Shelf;
 import mellowflare.core.testing.Duties;
 import mellowflare.core.thread.PitchLeaves;
 import mellowflare.core.thread.ThreadTable;
@@ -35,7 +37,7 @@ import mellowflare.core.upkeep.UpkeepRules;
 /** Puts the shipped tables together into the one bundle that every computation takes. */
 public final class ShippedData {
     /** Names this state of the tables; goes up with every change of a figure. */
-    public static final String VERSION = "2026-11-m";
+    public static final String VERSION = "2026-11-n";
 
     private static final Map<String, ReferenceData> KEPT = new ConcurrentHashMap<>();
 
@@ -77,6 +79,7 @@ public final class ShippedData {
                 .with(Lubricants.KEY, Lubricants.load(fluids, methods))
                 .with(MakeUp.KEY, MakeUp.load())
                 .with(JointLimits.KEY, JointLimits.load())
+                .with(Shelf.KEY, Shelf.AS_LISTED)
                 .with(Catalogue.KEY, Catalogue.load(ends))
                 .with(WaterSpeeds.KEY, WaterSpeeds.load())
                 .with(HoseKinds.KEY, HoseKinds.load())
@@ -92,6 +95,6 @@ public final class ShippedData {
         for (Kind<?, ?> kind : Kinds.ALL) {
             data = kind.load(data);
         }
-        return data;
+        return Shelved.over(data, Shelf.AS_LISTED);
     }
 }

@@ -87,6 +87,11 @@ public interface Plan {
         return KeptTests.NONE;
     }
 
+    /** Its network, where pressures can be read in it; empty for a line that is none, and while too little is known of it. */
+    default Optional<Probing> probing() {
+        return Optional.empty();
+    }
+
     /** What a rule says of this line; empty while it has nothing to say. */
     default Optional<String> says(String rule, UnitSystem units) {
         return findings().stream()

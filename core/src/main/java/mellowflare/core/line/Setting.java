@@ -15,6 +15,7 @@ import mellowflare.core.fluid.Service;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.reference.ReferenceData;
+import mellowflare.core.shelf.Shelf;
 
 /**
  * What a line stands in: all that a job says beside the line itself.
@@ -53,6 +54,12 @@ public record Setting(
     /** The method that the practice follows on a topic. */
     public Method method(MethodTopic topic) {
         return data.get(Methods.KEY).chosen(topic, practice);
+    }
+
+    /** The shelf as it was before this line took from it: what its work was planned from. */
+    public Shelf shelf() {
+        Shelf now = data.get(Shelf.KEY);
+        return log.used().isEmpty() ? now : now.without(log::took);
     }
 
     /** The same with nothing done yet. */

@@ -2,6 +2,7 @@ package mellowflare.core.line;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -125,6 +126,15 @@ public final class StepFiller<S> {
                 break;
             }
         }
+        return distinct(steps);
+    }
+
+    /** A tick says which step by its name: two of one name would be ticked together. */
+    private static List<Step> distinct(List<Step> steps) {
+        Set<String> seen = new HashSet<>();
+        steps.stream().map(Step::id).filter(id -> !seen.add(id)).findFirst().ifPresent(id -> {
+            throw new IllegalStateException("An order of work has two steps of the name " + id);
+        });
         return steps;
     }
 
@@ -174,6 +184,8 @@ public final class StepFiller<S> {
                 row.tests().stream()
                         .map(duty -> TestAsk.of(id, title, duty, fluid, pressure(row, side)))
                         .toList(),
+                side.map(line::end),
+                row.takes(),
                 line.source(row.id(), side).orElse(row.source()));
     }
 

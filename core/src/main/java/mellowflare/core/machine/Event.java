@@ -3,11 +3,13 @@ package mellowflare.core.machine;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
-import java.util.stream.Collectors;
 import mellowflare.core.flow.hold.HoldTest;
 import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.Handed;
+import mellowflare.core.line.Taking;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepEntry;
 import mellowflare.core.testing.TestRecord;
@@ -30,7 +32,7 @@ import mellowflare.core.upkeep.UpkeepRules;
  */
 public record Event(LocalDate on, String line, String what, String by, String found) {
 
-    /** The history of lines, the latest first: what was ticked, tested and kept up. */
+    /** The history of lines, the latest first: what was ticked and with which parts, tested, found wrong, handed over and kept up. */
     public static List<Event> of(List<Evaluation> lines) {
         List<Event> all = new ArrayList<>();
         for (Evaluation e : lines) {
@@ -38,6 +40,7 @@ public record Event(LocalDate on, String line, String what, String by, String fo
             tests(e, all);
             upkeep(e, all);
             troubles(e, all);
+            hands(e, all);
         }
         all.sort(Comparator.comparing(Event::on).reversed().thenComparing(Event::line));
         return all;
@@ -50,13 +53,16 @@ public record Event(LocalDate on, String line, String what, String by, String fo
                     .map(Step::title)
                     .findFirst()
                     .orElse(entry.stepId());
-            String figures = entry.figures().values().stream().sorted().collect(Collectors.joining(", "));
+            List<String> found = new ArrayList<>(entry.figures().values());
+            Collections.sort(found);
+            // Which ring went into which joint: what was taken at its step.
+            found.addAll(Taking.says(entry.used(), e.job().units()));
             into.add(new Event(
                     LocalDate.ofInstant(entry.at(), ZoneOffset.UTC),
                     e.job().title(),
                     entry.outcome() == StepEntry.Outcome.DONE ? title : Say.it("event.passed-over", "step", title),
                     entry.by(),
-                    entry.reason().isBlank() ? figures : entry.reason()));
+                    entry.reason().isBlank() ? String.join(", ", found) : entry.reason()));
         }
     }
 
@@ -83,6 +89,17 @@ public record Event(LocalDate on, String line, String what, String by, String fo
                     .findFirst()
                     .orElse(f.cause());
             into.add(new Event(f.on(), e.job().title(), Say.it("event.trouble"), f.by(), name));
+        }
+    }
+
+    private static void hands(Evaluation e, List<Event> into) {
+        for (Handed h : e.job().handing().handed()) {
+            into.add(new Event(
+                    LocalDate.ofInstant(h.at(), ZoneOffset.UTC),
+                    e.job().title(),
+                    Say.it("event.handed", "to", h.to()),
+                    h.from(),
+                    h.said()));
         }
     }
 

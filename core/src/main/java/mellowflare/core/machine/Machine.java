@@ -7,11 +7,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.cutting.CutTask;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.line.Cuts;
 import mellowflare.core.line.Take;
+import mellowflare.core.shelf.Used;
 
 /**
  * A machine or a place with its lines.
@@ -55,26 +57,17 @@ public record Machine(String name, List<MachineLine> lines) {
 
     /** What all lines need, each part once, in the order in which it is first needed. */
     public List<MachinePart> parts() {
-        Map<String, Take> takes = new LinkedHashMap<>();
+        List<Take> all = new ArrayList<>();
         Map<String, Set<String>> marks = new LinkedHashMap<>();
         for (MachineLine l : lines) {
             for (Take t : l.of().plan().takes()) {
-                takes.merge(
-                        t.key(),
-                        t,
-                        (a, b) -> new Take(
-                                a.number(),
-                                a.name(),
-                                a.need() + b.need(),
-                                a.metres(),
-                                a.onShelf().or(b::onShelf),
-                                a.each().or(b::each)));
+                all.add(t);
                 marks.computeIfAbsent(t.key(), k -> new LinkedHashSet<>()).add(l.mark());
             }
         }
-        List<MachinePart> all = new ArrayList<>();
-        takes.forEach((key, take) -> all.add(new MachinePart(take, List.copyOf(marks.get(key)))));
-        return all;
+        return Take.together(all).stream()
+                .map(t -> new MachinePart(t, List.copyOf(marks.get(t.key()))))
+                .toList();
     }
 
     /** What all parts cost whose price is known, in the catalogue's money. */
@@ -85,11 +78,15 @@ public record Machine(String name, List<MachineLine> lines) {
                 .sum();
     }
 
-    /** What is cut, by what it is cut from: pieces of all lines, stock, kerf and trim of the first line that has such stock, old pieces of all. */
+    /** What is still to be cut, by what it is cut from: pieces of all lines that nothing was cut for yet, stock, kerf and trim of the first line that has such stock, old pieces of all. */
     public Map<String, CutTask> tasks() {
         Map<String, CutTask> tasks = new LinkedHashMap<>();
         for (MachineLine l : lines) {
+            Set<String> cut = l.of().job().log().used().stream().map(Used::key).collect(Collectors.toSet());
             for (Cuts c : l.of().plan().cuts()) {
+                if (cut.contains(c.key())) {
+                    continue;
+                }
                 tasks.merge(c.material(), marked(c.task(), l.mark()), Machine::joined);
             }
         }

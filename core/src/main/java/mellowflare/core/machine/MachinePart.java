@@ -18,7 +18,7 @@ public record MachinePart(Take take, List<String> lines) {
 
     /** How much is wanted beyond the shelf; all of it where no shelf is kept. */
     public double lacks() {
-        return Math.max(0, take.need() - take.onShelf().orElse(0.0));
+        return take.lacks();
     }
 
     /** What the whole need costs; empty where no price is known. */

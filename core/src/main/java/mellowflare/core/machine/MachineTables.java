@@ -12,7 +12,7 @@ import mellowflare.core.upkeep.Due;
 /** The figures of a machine: its lines, and the parts of all of them against the shelf. */
 public final class MachineTables {
     private static final int STOPS = 4;
-    private static final int BUY = 4;
+    private static final int BUY = 5;
     private static final int DAYS = 3;
 
     private MachineTables() {}
@@ -56,12 +56,13 @@ public final class MachineTables {
                                 Column.words(Say.it("machine-tables.number")),
                                 Column.words(Say.it("machine-tables.part")),
                                 Column.figures(Say.it("machine-tables.need")),
+                                Column.figures(Say.it("machine-tables.taken")),
                                 Column.figures(Say.it("machine-tables.shelf")),
                                 Column.figures(Say.it("machine-tables.buy")),
                                 Column.figures(Say.it("machine-tables.cost")),
                                 Column.words(Say.it("machine-tables.for"))),
                         m.parts().stream().map(MachineTables::row).toList())
-                .withSum("", Say.it("machine-tables.all"), "", "", "", money(m.cost()), "")
+                .withSum("", Say.it("machine-tables.all"), "", "", "", "", money(m.cost()), "")
                 .withNote(Say.it("machine-tables.prices"));
     }
 
@@ -126,6 +127,7 @@ public final class MachineTables {
                 p.take().number().isBlank() ? FigureTable.OPEN : p.take().number(),
                 p.take().name(),
                 p.amount(p.take().need()),
+                p.take().taken() > 0 ? p.amount(p.take().taken()) : FigureTable.OPEN,
                 p.take().onShelf().map(p::amount).orElse(FigureTable.OPEN),
                 p.amount(p.lacks()),
                 p.cost().map(MachineTables::money).orElse(FigureTable.OPEN),

@@ -40,10 +40,8 @@ public record Mend(List<String> changes, Evaluation after) {
 
     /** How many of its parts are short on a shelf that is kept. */
     public long lacks() {
-        return after.plan().takes().stream()
-                .filter(t -> t.onShelf().filter(s -> s < t.need()).isPresent())
-                .map(Take::key)
-                .distinct()
+        return Take.together(after.plan().takes()).stream()
+                .filter(t -> t.onShelf().isPresent() && t.lacks() > 0)
                 .count();
     }
 

@@ -1,5 +1,6 @@
 package mellowflare.core.parts;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.material.Metal;
 import mellowflare.core.measure.Angle;
@@ -23,6 +24,7 @@ import mellowflare.core.reference.Source;
  * @param price of one, in the catalogue's money
  * @param source of the figures
  */
+@RecordBuilder
 public record AdapterPart(
         String part,
         String name,
@@ -35,7 +37,8 @@ public record AdapterPart(
         Length length,
         int onShelf,
         double price,
-        Source source) {
+        Source source)
+        implements AdapterPartBuilder.With {
     public boolean straight() {
         return angle.degrees() == 0;
     }

@@ -1,5 +1,6 @@
 package mellowflare.core.parts;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import mellowflare.core.measure.LengthBand;
 import mellowflare.core.reference.Source;
 
@@ -15,8 +16,10 @@ import mellowflare.core.reference.Source;
  * @param price of one, in the catalogue's money
  * @param source of the figures
  */
+@RecordBuilder
 public record Ferrule(
-        String part, String name, Form form, LengthBand outside, String die, int onShelf, double price, Source source) {
+        String part, String name, Form form, LengthBand outside, String die, int onShelf, double price, Source source)
+        implements FerruleBuilder.With {
 
     /** What a ferrule is. */
     public enum Form {

@@ -1,5 +1,6 @@
 package mellowflare.core.parts;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -38,6 +39,7 @@ import mellowflare.core.size.DashSize;
  * @param price of one, in the catalogue's money
  * @param source of the figures
  */
+@RecordBuilder
 public record HoseEndPart(
         String part,
         String name,
@@ -60,7 +62,8 @@ public record HoseEndPart(
         Map<HoseKind, Length> crimp,
         int onShelf,
         double price,
-        Source source) {
+        Source source)
+        implements HoseEndPartBuilder.With {
     public HoseEndPart {
         hexes = List.copyOf(hexes);
         crimp = Map.copyOf(crimp);

@@ -1,5 +1,6 @@
 package mellowflare.core.parts;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import mellowflare.core.fluid.PressureBasis;
@@ -34,6 +35,7 @@ import mellowflare.core.size.DashSize;
  * @param price of a metre, of a whole hose one piece, in the catalogue's money
  * @param source of the figures
  */
+@RecordBuilder
 public record HosePart(
         String part,
         String name,
@@ -55,7 +57,8 @@ public record HosePart(
         List<Length> lengths,
         double onShelf,
         double price,
-        Source source) {
+        Source source)
+        implements HosePartBuilder.With {
     public HosePart {
         lengths = List.copyOf(lengths);
     }

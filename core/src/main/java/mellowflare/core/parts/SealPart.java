@@ -1,5 +1,6 @@
 package mellowflare.core.parts;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.reference.Source;
 
@@ -16,6 +17,7 @@ import mellowflare.core.reference.Source;
  * @param price of one, in the catalogue's money
  * @param source of the figures
  */
+@RecordBuilder
 public record SealPart(
         String part,
         String name,
@@ -25,7 +27,8 @@ public record SealPart(
         String compound,
         int onShelf,
         double price,
-        Source source) {
+        Source source)
+        implements SealPartBuilder.With {
 
     /** What it is. */
     public enum Form {

@@ -3,6 +3,7 @@ package mellowflare.core.parts;
 import java.util.List;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.reference.RowByRow;
+import mellowflare.core.shelf.Shelf;
 
 /**
  * Parts of all kinds, as a catalogue holds them.
@@ -83,7 +84,8 @@ public record Stock(
     public ReferenceData in(ReferenceData data) {
         return data.with(Catalogue.KEY, Catalogue.of(hoses, ends, ferrules, seals))
                 .with(AdapterTable.KEY, AdapterTable.of(adapters))
-                .with(ToolTable.KEY, ToolTable.of(tools));
+                .with(ToolTable.KEY, ToolTable.of(tools))
+                .with(Shelf.KEY, data.get(Shelf.KEY).listing(Shelved.listed(this)));
     }
 
     public int count() {

@@ -21,6 +21,7 @@ import mellowflare.core.pipe.line.PipeCase;
 import mellowflare.core.pipe.order.PipeStepWriter;
 import mellowflare.core.pipe.rules.PipeRules;
 import mellowflare.core.procedure.Step;
+import mellowflare.core.shelf.PartRole;
 import mellowflare.core.table.FigureTable;
 import mellowflare.core.testing.TestJoint;
 
@@ -49,15 +50,22 @@ public record PipePlan(PipeCase c, List<Finding> findings, List<Step> steps) imp
     /** The offset with its figures, or the run as it lies, beside the steps that measure, cut and put together. */
     @Override
     public List<Take> takes() {
-        return c.partsList().stream()
-                .map(p -> Take.named(p.name(), p.count(), p.metres(), p.each()))
-                .toList();
+        return Take.shelved(
+                c.partsList().stream()
+                        .map(p -> Take.named(
+                                p.name(),
+                                p.metres() ? PartRole.CUT : PartRole.FITTING,
+                                p.count(),
+                                p.metres(),
+                                p.each()))
+                        .toList(),
+                c.setting());
     }
 
     @Override
     public List<Cuts> cuts() {
         return PipeBars.tasks(List.of(PipeBars.Marked.alone(c))).entrySet().stream()
-                .map(e -> new Cuts(e.getKey().words(), e.getValue()))
+                .map(e -> new Cuts(e.getKey().words(), e.getKey().words(), e.getValue()))
                 .toList();
     }
 

@@ -6,8 +6,10 @@ import java.util.Optional;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.advice.Wording;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.Source;
+import mellowflare.core.shelf.PartRole;
 import mellowflare.core.testing.TestAsk;
 
 /**
@@ -24,6 +26,8 @@ import mellowflare.core.testing.TestAsk;
  * @param cautions what can hurt
  * @param records figures to write down
  * @param tests tests that are taken at this step
+ * @param end the end that it is done at, for a step that stands once for each
+ * @param takes what it takes from the shelf
  * @param source who says to do it so
  */
 public record Step(
@@ -38,6 +42,8 @@ public record Step(
         List<String> cautions,
         List<RecordField> records,
         List<TestAsk> tests,
+        Optional<LineEnd> end,
+        List<PartRole> takes,
         Source source) {
     public Step {
         figures = Map.copyOf(figures);
@@ -45,6 +51,7 @@ public record Step(
         cautions = List.copyOf(cautions);
         records = List.copyOf(records);
         tests = List.copyOf(tests);
+        takes = List.copyOf(takes);
     }
 
     /** What must be settled before a step may be ticked. */

@@ -1,6 +1,7 @@
 package mellowflare.core.procedure;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
@@ -11,6 +12,7 @@ import java.util.stream.IntStream;
 import mellowflare.core.advice.Wording;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.Source;
+import mellowflare.core.shelf.PartRole;
 import mellowflare.core.testing.Duties;
 import mellowflare.core.testing.Duty;
 
@@ -30,6 +32,7 @@ public final class StepTable {
      * @param caution what can hurt; may be empty
      * @param record the figure to write down; may be empty
      * @param tests the tests that are taken at it
+     * @param takes what it takes from the shelf
      * @param source who says to do it so
      */
     public record Row(
@@ -44,6 +47,7 @@ public final class StepTable {
             String caution,
             Optional<RecordAsk> record,
             List<Duty> tests,
+            List<PartRole> takes,
             Source source) {
 
         /** Whether all its words hold; of words parted by a bar one is enough. */
@@ -111,6 +115,7 @@ public final class StepTable {
                 told(r, "caution", r.saidIfAny("caution"), words),
                 record(r, words),
                 tests(r),
+                takes(r),
                 r.source());
     }
 
@@ -145,6 +150,15 @@ public final class StepTable {
                 .map(id -> Held.DUTIES
                         .find(id)
                         .orElseThrow(() -> r.broken("tests", Say.it("step-table.no-such-test", "id", id))))
+                .toList();
+    }
+
+    private static List<PartRole> takes(CsvTable.Row r) {
+        return r.list("takes").stream()
+                .map(word -> Arrays.stream(PartRole.values())
+                        .filter(p -> p.name().equalsIgnoreCase(word))
+                        .findFirst()
+                        .orElseThrow(() -> r.broken("takes", Say.it("step-table.no-such-part", "word", word))))
                 .toList();
     }
 

@@ -2,8 +2,12 @@ package mellowflare.core.tube;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import mellowflare.core.connection.End;
+import mellowflare.core.connection.LineEnd;
+import mellowflare.core.line.Take;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.shelf.PartRole;
 import mellowflare.core.thread.ThreadSize;
 import mellowflare.core.tube.end.EndTraits;
 import mellowflare.core.tube.line.TubeCase;
@@ -15,10 +19,12 @@ import mellowflare.core.tube.stock.Benders;
  *
  * @param name as asked for over the counter: by outside diameter and thread, not by a bare size
  * @param amount in words
+ * @param role what it is in the line
+ * @param end the end that it is for; empty for the whole line
  * @param need the number, of tube metres
  * @param metres whether it is counted in metres
  */
-public record TubeParts(String name, String amount, double need, boolean metres) {
+public record TubeParts(String name, String amount, PartRole role, Optional<LineEnd> end, double need, boolean metres) {
 
     /** The parts of a line, as far as they are settled. */
     public static List<TubeParts> of(TubeCase c) {
@@ -36,6 +42,8 @@ public record TubeParts(String name, String amount, double need, boolean metres)
                                     "wall",
                                     LengthFormat.figure(t.wall(), c.units())),
                             LengthFormat.both(cut.shop(c.units()), c.units()),
+                            PartRole.CUT,
+                            Optional.empty(),
                             metres,
                             true));
                 }));
@@ -50,6 +58,8 @@ public record TubeParts(String name, String amount, double need, boolean metres)
                 parts.add(new TubeParts(
                         Say.it("tube-parts.nut", "brief", t.brief(), "port", port, "thread", thread, "tube", tube),
                         Say.it("tube-parts.one-end", "which", s.which()),
+                        PartRole.NUT,
+                        Optional.of(s.which()),
                         1,
                         false));
                 if (t.sleeve()) {
@@ -65,6 +75,8 @@ public record TubeParts(String name, String amount, double need, boolean metres)
                                     "tube",
                                     tube),
                             Say.it("tube-parts.one-end", "which", s.which()),
+                            PartRole.NUT,
+                            Optional.of(s.which()),
                             1,
                             false));
                 }
@@ -72,6 +84,8 @@ public record TubeParts(String name, String amount, double need, boolean metres)
                     parts.add(new TubeParts(
                             Say.it("tube-parts.ring", "name", t.name(), "port", port, "thread", thread, "tube", tube),
                             Say.it("tube-parts.one-end", "which", s.which()),
+                            PartRole.RING,
+                            Optional.of(s.which()),
                             1,
                             false));
                 }
@@ -79,6 +93,11 @@ public record TubeParts(String name, String amount, double need, boolean metres)
         }
         clamps(c, parts);
         return parts;
+    }
+
+    /** As taken from the shelf. */
+    Take take() {
+        return new Take("", name, role, end, need, metres, 0, Optional.empty(), Optional.empty());
     }
 
     private static void clamps(TubeCase c, List<TubeParts> parts) {
@@ -93,6 +112,8 @@ public record TubeParts(String name, String amount, double need, boolean metres)
                                 "outside",
                                 LengthFormat.figure(c.tube().get().outside(), c.units())),
                         Integer.toString(k.count()),
+                        PartRole.CLAMP,
+                        Optional.empty(),
                         k.count(),
                         false)));
     }

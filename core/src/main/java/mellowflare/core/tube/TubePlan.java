@@ -7,19 +7,23 @@ import java.util.Optional;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.bag.Unseen;
 import mellowflare.core.connection.LineEnd;
+import mellowflare.core.cutting.OnShelf;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.fluid.FluidServed;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.line.BenchWords;
 import mellowflare.core.line.CutFigure;
+import mellowflare.core.line.Cuts;
 import mellowflare.core.line.EndJoints;
 import mellowflare.core.line.Plan;
 import mellowflare.core.line.Take;
 import mellowflare.core.line.UnseenEnds;
 import mellowflare.core.measure.CalledFigure;
+import mellowflare.core.measure.Length;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.sealing.SealAdvice;
 import mellowflare.core.sealing.Sealing;
+import mellowflare.core.shelf.PartRole;
 import mellowflare.core.table.FigureTable;
 import mellowflare.core.testing.TestJoint;
 import mellowflare.core.tube.draw.TubeStrip;
@@ -79,9 +83,23 @@ public record TubePlan(TubeCase c, Map<LineEnd, SealAdvice> seals, List<Finding>
     /** Ports that were looked at and not settled. */
     @Override
     public List<Take> takes() {
+        return Take.shelved(TubeParts.of(c).stream().map(TubeParts::take).toList(), c.setting());
+    }
+
+    /** Off the lengths and coils that the shop has counted; no table has stock lengths of tube. */
+    @Override
+    public List<Cuts> cuts() {
         return TubeParts.of(c).stream()
-                .map(p -> Take.named(p.name(), p.need(), p.metres(), Optional.empty()))
+                .filter(p -> p.role() == PartRole.CUT && p.need() > 0)
+                .flatMap(p -> c.setting().shelf().held(p.name()).stream().map(held -> cut(p, held.pieces())))
                 .toList();
+    }
+
+    private static Cuts cut(TubeParts tube, List<Length> there) {
+        return new Cuts(
+                tube.name(),
+                tube.name(),
+                OnShelf.one(Say.it("tube-plan.tube"), Length.ofMm(tube.need() * 1000), there));
     }
 
     @Override

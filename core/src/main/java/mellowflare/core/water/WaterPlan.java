@@ -15,6 +15,7 @@ import mellowflare.core.line.Plan;
 import mellowflare.core.line.Take;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.procedure.Step;
+import mellowflare.core.shelf.PartRole;
 import mellowflare.core.table.FigureTable;
 import mellowflare.core.testing.TestJoint;
 import mellowflare.core.water.choose.WaterSet;
@@ -45,10 +46,12 @@ public record WaterPlan(WaterCase c, List<Finding> findings, List<Step> steps) i
 
     @Override
     public List<Take> takes() {
-        return c.set().stream()
-                .flatMap(s -> s.parts().stream())
-                .map(p -> Take.named(p, 1, false, Optional.empty()))
-                .toList();
+        return Take.shelved(
+                c.set().stream()
+                        .flatMap(s -> s.parts().stream())
+                        .map(p -> Take.named(p, PartRole.FITTING, 1, false, Optional.empty()))
+                        .toList(),
+                c.setting());
     }
 
     @Override

@@ -35,6 +35,8 @@ class StepPicturesTest {
                         List.of(),
                         List.of(),
                         List.of(),
+                        Optional.empty(),
+                        List.of(),
                         Source.house("test")),
                 UnitSystem.METRIC);
     }

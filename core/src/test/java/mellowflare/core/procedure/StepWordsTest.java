@@ -41,9 +41,13 @@ class StepWordsTest {
     private static void read(String row, StepWords words) {
         CsvTable table = CsvTable.fromText(
                 "steps.csv",
-                "id,per,when,title,text,tools,hold,gate,caution,record,record_of,record_within_mm,source,confidence,tests\n"
+                "id,per,when,title,text,tools,hold,gate,caution,record,record_of,record_within_mm,source,confidence,tests,takes\n"
                         + row
-                        + (row.chars().filter(c -> c == ',').count() < 14 ? "," : ""));
+                        + ","
+                                .repeat(15
+                                        - (int) row.chars()
+                                                .filter(c -> c == ',')
+                                                .count()));
         StepTable.of(table, words);
     }
 
@@ -56,6 +60,8 @@ class StepWordsTest {
                 .hasMessage("steps.csv, line 2, column text: {cat} is none of the figures of this order of work");
         assertThatThrownBy(() -> read("cut,line,made,Cut,Cut.,saw {size},,,,,,,house,typical", words))
                 .hasMessageContaining("column tools: {size}");
+        assertThatThrownBy(() -> read("cut,line,made,Cut,Cut.,saw,,,,,,,house,typical,,knot", words))
+                .hasMessageContaining("column takes: “knot” is nothing that a step takes");
         assertThatThrownBy(() -> read("cut,line,made,Cut,Cut.,saw,,,,cut length,cat,1,house,typical", words))
                 .hasMessageContaining("column record_of: “cat” is nothing that is written down here");
         assertThatThrownBy(() -> read("cut,line,made,Cut,Cut.,saw,,,,,,,house,typical,squeeze", words))

@@ -129,8 +129,12 @@ class WalkAndCutTest {
         Stretches.Bar bar = new Stretches.Bar(Length.ofMm(6000), Length.ofMm(2), false);
         Map<String, CutTask> tasks = Bars.tasks(
                 all,
-                bar,
-                List.of(new Bars.AtHand("22", Length.ofMm(2500), 1), new Bars.AtHand("15", Length.ofMm(9000), 5)));
+                new Bars.Rack(
+                        bar,
+                        List.of(
+                                new Bars.AtHand("22", Length.ofMm(2500), 1),
+                                new Bars.AtHand("15", Length.ofMm(9000), 5)),
+                        Map.of()));
         assertThat(tasks).containsOnlyKeys("22");
         CutPlan plan = CutPlan.of(tasks.get("22"));
         assertThat(plan.complete()).isTrue();

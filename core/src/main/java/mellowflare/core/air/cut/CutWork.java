@@ -34,6 +34,7 @@ import mellowflare.core.run.walk.Fall;
 import mellowflare.core.run.walk.Joints;
 import mellowflare.core.run.walk.Sized;
 import mellowflare.core.run.walk.Walked;
+import mellowflare.core.shelf.Shelf;
 
 /**
  * What is to be cut, bought and hung.
@@ -45,6 +46,7 @@ import mellowflare.core.run.walk.Walked;
  * @param joints places that seal, each pipe end in a fitting being one
  * @param metres of pipe by size
  * @param hoses pieces of hose to cut
+ * @param onShelf lengths of such pipe on the shop's shelf, by size
  * @param rods that the level stretches hang on; none where nothing hangs on rods
  */
 public record CutWork(
@@ -55,6 +57,7 @@ public record CutWork(
         int joints,
         Map<String, Double> metres,
         List<HosePiece> hoses,
+        Map<String, List<Length>> onShelf,
         List<Rods.Rod> rods) {
     /** Where hose by the metre stands in the catalogue. */
     private static final String HOSE = "rubber-hose";
@@ -63,6 +66,7 @@ public record CutWork(
         stretches = List.copyOf(stretches);
         parts = List.copyOf(parts);
         metres = Map.copyOf(metres);
+        onShelf = Map.copyOf(onShelf);
         hoses = List.copyOf(hoses);
         rods = List.copyOf(rods);
     }
@@ -80,6 +84,25 @@ public record CutWork(
         return new Builder(main, walked, joints, fall, sized, system, data, units).build();
     }
 
+    /** With what lies on the shop's shelf of such pipe, in the sizes that are cut. */
+    public CutWork with(PipeSystem system, Shelf shelf) {
+        Map<String, List<Length>> there = new HashMap<>();
+        for (String size : metres.keySet()) {
+            List<Length> pieces = shelf.pieces(stock(system, size));
+            if (!pieces.isEmpty()) {
+                there.put(size, pieces);
+            }
+        }
+        return there.isEmpty()
+                ? this
+                : new CutWork(stretches, parts, bar, kilograms, joints, metres, hoses, there, rods);
+    }
+
+    /** What pipe of a size is called on the shelf. */
+    public static String stock(PipeSystem system, String size) {
+        return Say.it("cut-work.pipe", "system", system.name(), "size", size);
+    }
+
     /** The bars, size by size: old ones first, then bought. */
     public Map<String, CutPlan> bars(AirMain main, PipeSystem system) {
         Map<String, CutPlan> plans = new LinkedHashMap<>();
@@ -92,11 +115,13 @@ public record CutWork(
         Making how = main.making();
         return Bars.tasks(
                 stretches,
-                new Stretches.Bar(bar, how.kerf(), how.trim()),
-                how.old().stream()
-                        .filter(o -> o.system().equals(system.id()))
-                        .map(o -> new Bars.AtHand(o.size(), o.length(), o.count()))
-                        .toList());
+                new Bars.Rack(
+                        new Stretches.Bar(bar, how.kerf(), how.trim()),
+                        how.old().stream()
+                                .filter(o -> o.system().equals(system.id()))
+                                .map(o -> new Bars.AtHand(o.size(), o.length(), o.count()))
+                                .toList(),
+                        onShelf));
     }
 
     /** Price of all parts, and of the pipe by the metre. */
@@ -207,7 +232,7 @@ public record CutWork(
             List<HosePiece> hoses = hoses();
             hoses.forEach(this::hose);
             List<Rods.Rod> rods = rods(stretches);
-            return new CutWork(stretches, parts.lines(), bar, kilograms, seals, metres, hoses, rods);
+            return new CutWork(stretches, parts.lines(), bar, kilograms, seals, metres, hoses, Map.of(), rods);
         }
 
         private void nipple(Stretch s, Length n) {

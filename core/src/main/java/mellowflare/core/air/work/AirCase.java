@@ -109,7 +109,8 @@ public record AirCase(
                 ? Optional.empty()
                 : Optional.of(Water.of(main, walked, joints, fall, sized, system, feeds, solver.apply(mean(choices))));
         Optional<CutWork> work = system.filter(PipeSystem::rated)
-                .map(s -> CutWork.of(main, walked, joints, fall, sized, s, data, setting.units()));
+                .map(s -> CutWork.of(main, walked, joints, fall, sized, s, data, setting.units())
+                        .with(s, setting.shelf()));
         return new AirCase(
                 main, walked, joints, fall, system, sized, feeds, choices, together, need, water, work, setting);
     }

@@ -105,7 +105,20 @@ public final class PipeStepWriter implements StepFiller.Ordered<Void> {
             case "overall", "offset", "readback", "centre" -> c.isOffset() ? Subject.OFFSET : Subject.RUN;
             case "walk" -> Subject.RUN;
             case "sheet", "cut", "ream", "thread", "gauge", "bought", "leave", "measure" -> Subject.PIECES;
-            case "dry", "makeup", "direction", "push", "flange", "tack", "weld", "bolt", "union" -> Subject.ASSEMBLY;
+            case "dry",
+                    "makeup",
+                    "direction",
+                    "push",
+                    "union-first",
+                    "flange",
+                    "zinc",
+                    "tack",
+                    "tack-sockets",
+                    "weld",
+                    "weld-neck",
+                    "weld-sockets",
+                    "bolt",
+                    "union" -> Subject.ASSEMBLY;
             default -> Subject.LINE;
         };
     }
