@@ -68,7 +68,25 @@ class KitTest {
                 .extracting(l -> l.get("mark").asText())
                 .containsExactly("A", "B");
         Run csv = run("demo-winch", "--csv");
-        assertThat(csv.out()).startsWith("number,part,need,unit,taken,on_shelf,to_buy,each,cost,lines");
+        assertThat(csv.out())
+                .startsWith("number,part,need,unit,taken,on_shelf,to_buy,supplier,order_number,each,cost,lines");
+    }
+
+    @Test
+    void testThePartsSayWhereTheShopBuysThem() throws Exception {
+        java.nio.file.Path list = folder.resolve("where.csv");
+        java.nio.file.Files.writeString(
+                list, "part,supplier,order_number\nKH2-08,Holm Hose Works,77-08\nKF-W08,,3\nboss ring,Quay Seals,\n");
+        JsonNode taken = Run.of("", "parts", "import", list.toString(), "--book", folder.toString())
+                .json();
+        assertThat(taken.get("leftOut")).hasSize(1);
+        JsonNode out = run("demo-slew-hose").json();
+        assertThat(Schemas.faults("kit.out", out)).isEmpty();
+        assertThat(out.get("parts").get(0).get("supplier").asText()).isEqualTo("Holm Hose Works");
+        assertThat(run("demo-slew-hose", "--csv").out()).contains("Holm Hose Works,77-08");
+        assertThat(Run.of("", "parts", "export", "suppliers", "--book", folder.toString())
+                        .out())
+                .contains("boss ring,Quay Seals,");
     }
 
     private Run due(String... args) {

@@ -1,7 +1,5 @@
 package mellowflare.app.book;
 
-import java.nio.file.InvalidPathException;
-import java.nio.file.Path;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -18,7 +16,6 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
-import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -27,6 +24,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.FigureBox;
+import mellowflare.app.entry.PathField;
 import mellowflare.app.entry.Text;
 import mellowflare.app.entry.WordCell;
 import mellowflare.app.line.PaperPresses;
@@ -56,7 +54,6 @@ public final class BookView implements Page {
     private final TextField title = new TextField();
     private final TextField machine = new TextField();
     private final TextArea note = new TextArea();
-    private final TextField file = new TextField();
     private final VBox methods = new VBox(6);
     private final StackPane papers = new StackPane();
     private List<Papers.Offer> papersShown = List.of();
@@ -157,23 +154,12 @@ public final class BookView implements Page {
                 u -> null,
                 false,
                 u -> model.units(u.orElseThrow()));
-        file.setPromptText(Say.it("book-view.path-job-file-or"));
-        file.setAccessibleText(Say.it("book-view.path-job-file-take"));
-        file.setOnAction(e -> importTyped());
-        file.setOnDragOver(e -> {
-            if (e.getDragboard().hasFiles()) {
-                e.acceptTransferModes(TransferMode.COPY);
-            }
-        });
-        file.setOnDragDropped(e -> {
-            e.getDragboard().getFiles().stream().findFirst().ifPresent(f -> model.importFrom(f.toPath()));
-            e.setDropCompleted(true);
-        });
-        Button take = new Button(Say.it("book-view.import"));
-        take.getStyleClass().setAll("choice");
-        take.setOnAction(e -> importTyped());
-        HBox.setHgrow(file, Priority.ALWAYS);
-        HBox in = new HBox(6, file, take);
+        PathField in = new PathField(
+                Say.it("book-view.path-job-file-or"),
+                Say.it("book-view.path-job-file-take"),
+                Say.it("book-view.import"),
+                model::importFrom,
+                model::tell);
         VBox content = new VBox(
                 7,
                 Text.of(Say.it("book-view.the-open-job"), "slip-heading"),
@@ -199,17 +185,6 @@ public final class BookView implements Page {
         if (!now.equals(papersShown)) {
             papersShown = now;
             papers.getChildren().setAll(new PaperPresses(now, model::write));
-        }
-    }
-
-    private void importTyped() {
-        String typed = file.getText().strip().replaceFirst("^file://", "");
-        try {
-            if (!typed.isEmpty()) {
-                model.importFrom(Path.of(typed));
-            }
-        } catch (InvalidPathException e) {
-            model.tell(Say.it("book-view.cannot-be-path", "typed", typed, "reason", e.getReason()));
         }
     }
 

@@ -1,7 +1,5 @@
 package mellowflare.app.handover;
 
-import java.nio.file.InvalidPathException;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -16,7 +14,6 @@ import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
-import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -24,6 +21,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.FigureBox;
+import mellowflare.app.entry.PathField;
 import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 import mellowflare.app.line.Slip;
@@ -35,6 +33,8 @@ import mellowflare.core.job.HandOver;
 public final class HandOverView implements Page {
     /** Side of a small picture (dots). */
     private static final double SIDE = 150;
+    /** Its frame, both sides together. */
+    private static final double FRAME = 12;
 
     private final HandOverModel model;
     private final BorderPane page = new BorderPane();
@@ -53,7 +53,7 @@ public final class HandOverView implements Page {
         this.model = model;
         sections.setId("hand-over");
         pictures.setId("attached");
-        VBox body = new VBox(18, sections, pictures);
+        VBox body = new VBox(sections);
         body.getStyleClass().add("book-page");
         ScrollPane scroll = new ScrollPane(body);
         scroll.setFitToWidth(true);
@@ -88,24 +88,13 @@ public final class HandOverView implements Page {
         hand.setId("hand");
         hand.getStyleClass().add("main-action");
         hand.setOnAction(e -> model.hand());
-        TextField path = new TextField();
-        path.setId("attach-path");
-        path.setPromptText(Say.it("hand-over-view.path"));
-        path.setAccessibleText(Say.it("hand-over-view.path-spoken"));
-        path.setOnAction(e -> attach(path));
-        path.setOnDragOver(e -> {
-            if (e.getDragboard().hasFiles()) {
-                e.acceptTransferModes(TransferMode.COPY);
-            }
-        });
-        path.setOnDragDropped(e -> {
-            e.getDragboard().getFiles().forEach(f -> model.attach(f.toPath()));
-            e.setDropCompleted(true);
-        });
-        Button add = new Button(Say.it("hand-over-view.add"));
-        add.getStyleClass().setAll("choice");
-        add.setOnAction(e -> attach(path));
-        HBox.setHgrow(path, Priority.ALWAYS);
+        PathField path = new PathField(
+                Say.it("hand-over-view.path"),
+                Say.it("hand-over-view.path-spoken"),
+                Say.it("hand-over-view.add"),
+                model::attach,
+                model::tell);
+        path.field().setId("attach-path");
         return Slip.steady(new VBox(
                 8,
                 Text.of(Say.it("hand-over-view.hand"), "slip-heading"),
@@ -114,19 +103,8 @@ public final class HandOverView implements Page {
                 hand,
                 Press.quiet(Say.it("hand-over-view.write"), model::write),
                 Text.of(Say.it("hand-over-view.attach"), "slip-heading"),
-                new HBox(6, path, add)));
-    }
-
-    private void attach(TextField path) {
-        String typed = path.getText().strip().replaceFirst("^file://", "");
-        try {
-            if (!typed.isEmpty()) {
-                model.attach(Path.of(typed));
-                path.clear();
-            }
-        } catch (InvalidPathException e) {
-            model.tell(Say.it("hand-over-view.no-path", "typed", typed, "reason", e.getReason()));
-        }
+                path,
+                pictures));
     }
 
     private void refresh() {
@@ -198,7 +176,7 @@ public final class HandOverView implements Page {
         if (a.where().isEmpty()) {
             return Text.of(Say.it("hand-over-view.gone"), "finding-remedy");
         }
-        Image image = new Image(a.where().get().toUri().toString(), SIDE, SIDE, true, true, true);
+        Image image = new Image(a.where().get().toUri().toString(), SIDE - FRAME, SIDE - FRAME, true, true, true);
         ImageView view = new ImageView(image);
         view.setAccessibleText(Say.it("hand-over-view.picture", "name", a.of().name()));
         String name = a.of().name();

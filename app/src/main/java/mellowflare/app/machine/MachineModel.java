@@ -1,7 +1,5 @@
 package mellowflare.app.machine;
 
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -23,16 +21,13 @@ import mellowflare.app.entry.FieldState;
 import mellowflare.app.entry.Numbers;
 import mellowflare.book.BookTrouble;
 import mellowflare.book.exchange.TextFiles;
-import mellowflare.book.job.Papers;
-import mellowflare.book.machine.DueCalendar;
-import mellowflare.book.machine.KitCsv;
 import mellowflare.book.machine.KitPdf;
-import mellowflare.book.machine.TagsPdf;
 import mellowflare.book.store.Book;
 import mellowflare.book.store.JobHead;
 import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
+import mellowflare.core.machine.AsBuilt;
 import mellowflare.core.machine.DueLine;
 import mellowflare.core.machine.Event;
 import mellowflare.core.machine.Machine;
@@ -248,6 +243,11 @@ public final class MachineModel {
         return Event.of(of(machine()));
     }
 
+    /** Figures of its lines as they are planned now and as they were written down. */
+    public List<AsBuilt> built() {
+        return AsBuilt.of(of(machine()));
+    }
+
     /** How many are due now. */
     public long overdue() {
         return due.stream()
@@ -315,7 +315,7 @@ public final class MachineModel {
     // --- papers ---
 
     /** Writes a paper of the machine into the folder beside the book. */
-    public void write(Sheet sheet) {
+    public void write(MachinePaper.Sheet sheet) {
         Machine m = machine();
         Map<String, CutPlan> cut = plans.get();
         UnitSystem units = units();
@@ -323,48 +323,14 @@ public final class MachineModel {
         desk.keeper()
                 .ask(
                         book -> TextFiles.write(
-                                book.folder().resolve("out").resolve(TextFiles.name(m.name()) + sheet.suffix),
-                                bytes(sheet, m, cut, units, stamp)),
+                                book.folder().resolve("out").resolve(TextFiles.name(m.name()) + sheet.suffix()),
+                                MachinePaper.bytes(sheet, m, cut, units, stamp)),
                         (Path path) -> desk.tell(Say.it("machine-model.written", "path", path)),
                         desk::tell);
     }
 
     private static List<Evaluation> of(Machine m) {
         return m.lines().stream().map(MachineLine::of).toList();
-    }
-
-    private static byte[] bytes(Sheet sheet, Machine m, Map<String, CutPlan> cut, UnitSystem units, Instant stamp)
-            throws BookTrouble {
-        try {
-            return switch (sheet) {
-                case LINES -> KitPdf.bytes(m, cut, units);
-                case PARTS -> KitCsv.parts(m).getBytes(StandardCharsets.UTF_8);
-                case CALENDAR -> DueCalendar.text(DueLine.of(of(m)), stamp).getBytes(StandardCharsets.UTF_8);
-                case TAGS -> TagsPdf.bytes(of(m), Papers::tag);
-            };
-        } catch (IOException e) {
-            throw new BookTrouble(Say.it("machine-model.not-made", "message", e.getMessage()), e);
-        }
-    }
-
-    /** Papers of a machine. */
-    public enum Sheet {
-        LINES(Say.it("machine-model.sheet-lines"), "-lines.pdf"),
-        PARTS(Say.it("machine-model.sheet-parts"), "-parts.csv"),
-        TAGS(Say.it("machine-model.sheet-tags"), "-tags.pdf"),
-        CALENDAR(Say.it("machine-model.sheet-calendar"), "-due.ics");
-
-        private final String word;
-        private final String suffix;
-
-        Sheet(String word, String suffix) {
-            this.word = word;
-            this.suffix = suffix;
-        }
-
-        public String word() {
-            return word;
-        }
     }
 
     // --- words ---

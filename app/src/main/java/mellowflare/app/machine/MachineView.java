@@ -1,7 +1,6 @@
 package mellowflare.app.machine;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -23,12 +22,14 @@ import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Press;
 import mellowflare.app.entry.TablePane;
 import mellowflare.app.entry.Text;
+import mellowflare.app.entry.There;
 import mellowflare.app.line.Slip;
 import mellowflare.app.look.Look;
 import mellowflare.app.page.LeafRow;
 import mellowflare.app.page.Page;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.core.line.BarTable;
+import mellowflare.core.machine.AsBuilt;
 import mellowflare.core.machine.Machine;
 import mellowflare.core.machine.MachineLine;
 import mellowflare.core.machine.MachineTables;
@@ -49,6 +50,9 @@ public final class MachineView implements Page {
     private final VBox unplaced = new VBox(2);
     private final TablePane due;
     private final TablePane history = new TablePane();
+    private final TablePane built = new TablePane();
+    private final Label builtHead = Text.of(Say.it("machine-view.built"), "small-heading");
+    private final Label historyHead = Text.of(Say.it("machine-view.history"), "small-heading");
     private final Label nothingDue = Text.of(Say.it("machine-view.nothing-due"), "finding-remedy");
     private final Label ofOpen = Text.of("", "soft");
     private final VBox alike = new VBox(6);
@@ -105,6 +109,7 @@ public final class MachineView implements Page {
         due.setId("machine-due");
         parts.setId("machine-parts");
         bars.setId("machine-bars");
+        built.setId("machine-built");
         working.textProperty().bind(model.workingProperty());
         cancel = Press.quiet(Say.it("machine-view.cancel"), model::cancel);
         cancel.visibleProperty().bind(model.workingProperty().isNotEmpty());
@@ -142,7 +147,7 @@ public final class MachineView implements Page {
 
     private Node slip() {
         VBox papers = new VBox(4);
-        for (MachineModel.Sheet s : MachineModel.Sheet.values()) {
+        for (MachinePaper.Sheet s : MachinePaper.Sheet.values()) {
             papers.getChildren().add(Press.quiet(s.word(), () -> model.write(s)));
         }
         EntryRow number = new EntryRow(Say.it("machine-view.copies"), "1", model.copies());
@@ -191,8 +196,8 @@ public final class MachineView implements Page {
         if (!leaf.getChildren().equals(shown)) {
             leaf.getChildren().setAll(shown);
         }
-        show(open == 0, alike);
-        show(open == 2, upkeep);
+        There.show(open == 0, alike);
+        There.show(open == 2, upkeep);
         ofOpen.setText(model.openTitle());
         copies(m);
         count.words(
@@ -243,7 +248,12 @@ public final class MachineView implements Page {
 
     private List<Node> history() {
         history.show(MachineTables.history(model.events()));
-        return List.of(history);
+        List<AsBuilt> figures = model.built();
+        if (figures.isEmpty()) {
+            return List.of(history);
+        }
+        built.show(AsBuilt.table(figures));
+        return List.of(builtHead, built, historyHead, history);
     }
 
     private void copies(Machine m) {
@@ -262,13 +272,6 @@ public final class MachineView implements Page {
             rows.add(b);
         }
         copies.getChildren().setAll(rows);
-    }
-
-    private static void show(boolean is, Node... nodes) {
-        Arrays.stream(nodes).forEach(n -> {
-            n.setVisible(is);
-            n.setManaged(is);
-        });
     }
 
     private void open() {

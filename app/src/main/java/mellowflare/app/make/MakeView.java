@@ -21,6 +21,7 @@ import javafx.scene.layout.VBox;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
+import mellowflare.app.entry.There;
 import mellowflare.app.look.Look;
 import mellowflare.app.page.LeafPage;
 import mellowflare.app.page.Page;
@@ -156,8 +157,7 @@ public final class MakeView implements Page {
                 .orElse(total == 0 ? model.nothingYet() : Say.it("make-view.the-sheet-book")));
         Optional<Drawing> drawn = model.picture();
         picture.drawingProperty().set(drawn.orElse(null));
-        picture.setVisible(drawn.isPresent());
-        picture.setManaged(drawn.isPresent());
+        There.show(drawn.isPresent(), picture);
         hold.setText(due.flatMap(Step::hold)
                 .map(h -> Say.it("make-view.hold-point", "h", h))
                 .orElse(""));
@@ -176,8 +176,7 @@ public final class MakeView implements Page {
         showTests(due.map(Step::tests).orElse(List.of()));
         showRecords(due);
         boolean gate = due.filter(s -> s.gate() == Step.Gate.CUT_FIGURE).isPresent();
-        readBack.setVisible(gate);
-        readBack.setManaged(gate);
+        There.show(gate, readBack);
         readBack.refresh();
         tick.setText(Say.it("make-view.tick-ctrl-enter"));
         tick.setDisable(due.isEmpty());
@@ -215,8 +214,7 @@ public final class MakeView implements Page {
 
     /** A step that is a test leads to where its readings are taken. */
     private void showTests(List<TestAsk> asked) {
-        tests.setVisible(!asked.isEmpty());
-        tests.setManaged(!asked.isEmpty());
+        There.show(!asked.isEmpty(), tests);
         tests.getChildren()
                 .setAll(asked.stream()
                         .map(t -> Press.quiet(
@@ -225,8 +223,7 @@ public final class MakeView implements Page {
     }
 
     private void showTakes(List<String> parts) {
-        takes.setVisible(!parts.isEmpty());
-        takes.setManaged(!parts.isEmpty());
+        There.show(!parts.isEmpty(), takes);
         List<Node> said = new ArrayList<>();
         if (!parts.isEmpty()) {
             said.add(Text.of(Say.it("make-view.takes"), "small-heading"));

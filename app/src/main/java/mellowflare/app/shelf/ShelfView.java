@@ -1,7 +1,5 @@
 package mellowflare.app.shelf;
 
-import java.nio.file.InvalidPathException;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Insets;
@@ -12,7 +10,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
-import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -20,6 +17,7 @@ import javafx.scene.layout.VBox;
 import mellowflare.app.entry.ChoiceRow;
 import mellowflare.app.entry.EntryRow;
 import mellowflare.app.entry.FigureBox;
+import mellowflare.app.entry.PathField;
 import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
 import mellowflare.app.line.Slip;
@@ -109,23 +107,12 @@ public final class ShelfView implements Page {
         keep.getStyleClass().add("main-action");
         keep.setId("shelf-keep");
         keep.setOnAction(e -> model.keep());
-        TextField file = new TextField();
-        file.setPromptText(Say.it("shelf-view.file-hint"));
-        file.setAccessibleText(Say.it("shelf-view.file-spoken"));
-        file.setOnAction(e -> take(file.getText()));
-        file.setOnDragOver(e -> {
-            if (e.getDragboard().hasFiles()) {
-                e.acceptTransferModes(TransferMode.COPY);
-            }
-        });
-        file.setOnDragDropped(e -> {
-            e.getDragboard().getFiles().stream().findFirst().ifPresent(f -> model.take(f.toPath()));
-            e.setDropCompleted(true);
-        });
-        Button in = new Button(Say.it("shelf-view.take"));
-        in.getStyleClass().setAll("choice");
-        in.setOnAction(e -> take(file.getText()));
-        HBox.setHgrow(file, Priority.ALWAYS);
+        PathField file = new PathField(
+                Say.it("shelf-view.file-hint"),
+                Say.it("shelf-view.file-spoken"),
+                Say.it("shelf-view.take"),
+                model::take,
+                model::tell);
         return Slip.steady(new VBox(
                 7,
                 Text.of(Say.it("shelf-view.chosen"), "slip-heading"),
@@ -139,19 +126,8 @@ public final class ShelfView implements Page {
                 story,
                 Text.of(Say.it("shelf-view.files"), "slip-heading"),
                 Press.quiet(Say.it("shelf-view.sheet"), model::writeSheet),
-                new HBox(6, file, in),
+                file,
                 leftOut));
-    }
-
-    private void take(String text) {
-        String typed = text.strip().replaceFirst("^file://", "");
-        try {
-            if (!typed.isEmpty()) {
-                model.take(Path.of(typed));
-            }
-        } catch (InvalidPathException e) {
-            model.tell(Say.it("shelf-view.no-path", "typed", typed, "reason", e.getReason()));
-        }
     }
 
     private void refresh() {

@@ -29,6 +29,7 @@ import mellowflare.app.entry.FieldState;
 import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Press;
 import mellowflare.app.entry.Text;
+import mellowflare.app.entry.There;
 import mellowflare.app.line.Slip;
 import mellowflare.app.look.Look;
 import mellowflare.app.page.FindingList;
@@ -255,16 +256,16 @@ public final class TestsView implements Page {
         TestRecord r = model.record().orElseThrow();
         boolean own = t.kept();
         boolean watches = t.ask().duty().kind().watchesPressure();
-        show(own, kept, there);
+        There.show(own, kept, there);
         medium.offer(t.ask().media());
         medium.show(Optional.of(r.medium()));
-        show(!own || !watches, figures);
-        show(t.ask().target().isEmpty() && watches, target);
-        show(model.isHold() && !own, volume, barometer, allowed);
-        show(!model.isVacuum(), reading);
-        show(model.isVacuum(), vacuum);
-        show(!model.isVacuum() && !own, log);
-        show(logger.isRunning(), play);
+        There.show(!own || !watches, figures);
+        There.show(t.ask().target().isEmpty() && watches, target);
+        There.show(model.isHold() && !own, volume, barometer, allowed);
+        There.show(!model.isVacuum(), reading);
+        There.show(model.isVacuum(), vacuum);
+        There.show(!model.isVacuum() && !own, log);
+        There.show(logger.isRunning(), play);
         run.setText(logger.isRunning() ? Say.it("tests-view.stop") : Say.it("tests-view.start"));
         List<String> lines = new ArrayList<>(model.readings(READINGS_SHOWN));
         if (model.count() > READINGS_SHOWN) {
@@ -299,13 +300,6 @@ public final class TestsView implements Page {
             String id = shown.get(i).id();
             looks.get(i).show(t.last().map(r -> r.looks().get(id)));
             looks.get(i).setDisable(t.kept());
-        }
-    }
-
-    private static void show(boolean is, Node... nodes) {
-        for (Node n : nodes) {
-            n.setVisible(is);
-            n.setManaged(is);
         }
     }
 

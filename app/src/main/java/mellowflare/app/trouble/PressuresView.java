@@ -20,6 +20,7 @@ import mellowflare.app.entry.FigureBox;
 import mellowflare.app.entry.Press;
 import mellowflare.app.entry.TablePane;
 import mellowflare.app.entry.Text;
+import mellowflare.app.entry.There;
 import mellowflare.app.entry.WordCell;
 import mellowflare.app.line.Slip;
 import mellowflare.app.look.Look;
@@ -86,6 +87,7 @@ public final class PressuresView implements Page {
         HBox at = new HBox(12, working, cancel);
         at.setAlignment(Pos.CENTER_LEFT);
         at.setMinHeight(Region.USE_PREF_SIZE);
+        at.managedProperty().bind(working.textProperty().isNotEmpty());
         ground.setMinHeight(PLOT);
         ground.setPrefHeight(PLOT);
         table.setId("pressures-table");
@@ -137,8 +139,7 @@ public final class PressuresView implements Page {
         danger.setText(model.offered() ? model.dangers() : "");
         Optional<FaultFound> f = model.foundProperty().get();
         plot.drawingProperty().set(model.bars().orElse(null));
-        ground.setVisible(f.isPresent());
-        ground.setManaged(f.isPresent());
+        There.show(f.isPresent(), ground);
         model.table().ifPresent(table::show);
         table.setVisible(model.offered());
         Text.fill(says, model.offered() ? model.says() : List.of(Say.it("pressures-view.no-network")), "finding-says");

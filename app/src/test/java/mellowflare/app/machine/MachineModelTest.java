@@ -113,7 +113,7 @@ class MachineModelTest {
 
     @Test
     void testItsPapersAreWritten() throws Exception {
-        for (MachineModel.Sheet s : MachineModel.Sheet.values()) {
+        for (MachinePaper.Sheet s : MachinePaper.Sheet.values()) {
             machine.write(s);
             open.settle();
             assertThat(open.desk().newsProperty().get()).startsWith("Written to");

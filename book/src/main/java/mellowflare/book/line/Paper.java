@@ -11,7 +11,7 @@ import mellowflare.core.line.Plan;
  * A paper or file that goes along with a line.
  *
  * @param id names it on the command line, such as {@code hand-over}
- * @param title as shown, such as “Hand-over sheet”
+ * @param title as shown, such as “Crimp shop sheet”
  * @param about what it is good for, a few words after its title
  * @param suffix end of its file's name, such as {@code -hand-over.pdf}
  * @param maker makes it

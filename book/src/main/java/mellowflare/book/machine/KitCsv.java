@@ -13,7 +13,19 @@ public final class KitCsv {
     /** A row for each part. */
     public static String parts(Machine m) {
         return CsvText.of(
-                List.of("number", "part", "need", "unit", "taken", "on_shelf", "to_buy", "each", "cost", "lines"),
+                List.of(
+                        "number",
+                        "part",
+                        "need",
+                        "unit",
+                        "taken",
+                        "on_shelf",
+                        "to_buy",
+                        "supplier",
+                        "order_number",
+                        "each",
+                        "cost",
+                        "lines"),
                 m.parts(),
                 KitCsv::row);
     }
@@ -28,6 +40,8 @@ public final class KitCsv {
                 CsvText.number(t.taken()),
                 t.onShelf().map(CsvText::number).orElse(""),
                 CsvText.number(p.lacks()),
+                p.supplier().map(s -> CsvText.shown(s.supplier())).orElse(""),
+                p.supplier().map(s -> CsvText.shown(s.order())).orElse(""),
                 t.each().map(CsvText::number).orElse(""),
                 p.cost().map(CsvText::number).orElse(""),
                 String.join(" ", p.lines()));

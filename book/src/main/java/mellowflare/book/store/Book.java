@@ -105,14 +105,12 @@ public final class Book implements AutoCloseable {
             List<String> words = search.isBlank()
                     ? List.of()
                     : List.of(search.strip().toLowerCase(Locale.ROOT).split("\\s+"));
-            StringBuilder sql = new StringBuilder(
-                    "SELECT j.* FROM job j JOIN revision r ON r.job_id = j.id AND r.seq = j.head WHERE 1 = 1");
+            StringBuilder sql =
+                    new StringBuilder("SELECT id, title, machine, left_off, changed_at, put_away FROM job WHERE 1 = 1");
             for (int i = 0; i < words.size(); i++) {
-                sql.append(" AND instr(lower(j.title || ' ' || j.machine || ' ' || r.json), :w")
-                        .append(i)
-                        .append(") > 0");
+                sql.append(" AND instr(said, :w").append(i).append(") > 0");
             }
-            sql.append(" ORDER BY j.put_away, j.changed_at DESC");
+            sql.append(" ORDER BY put_away, changed_at DESC");
             var query = handle.createQuery(sql.toString());
             for (int i = 0; i < words.size(); i++) {
                 query.bind("w" + i, words.get(i));
@@ -221,7 +219,7 @@ public final class Book implements AutoCloseable {
                 Guard.guarded(
                         Say.it("book.the-job-was-not"),
                         () -> handle.inTransaction(h -> {
-                            touch(job, row.leftOff(), row.seq(), at);
+                            touch(job, row.json(), row.leftOff(), row.seq(), at);
                             return null;
                         }));
                 return Optional.of(job);
@@ -273,7 +271,7 @@ public final class Book implements AutoCloseable {
                                 .bind("id", job.id())
                                 .bind("seq", head.get())
                                 .execute();
-                        touch(job, leftOff, head.get(), at);
+                        touch(job, json, leftOff, head.get(), at);
                     } else {
                         int seq = h.createQuery("SELECT coalesce(max(seq), 0) + 1 FROM revision WHERE job_id = :id")
                                 .bind("id", job.id())
@@ -297,7 +295,7 @@ public final class Book implements AutoCloseable {
                                 .bind("key", mergeKey)
                                 .bind("at", moment(at))
                                 .execute();
-                        touch(job, leftOff, seq, at);
+                        touch(job, json, leftOff, seq, at);
                     }
                     return null;
                 }));
@@ -376,7 +374,7 @@ public final class Book implements AutoCloseable {
         Guard.guarded(
                 failed,
                 () -> handle.inTransaction(h -> {
-                    touch(job, row.get().leftOff(), row.get().seq(), at);
+                    touch(job, row.get().json(), row.get().leftOff(), row.get().seq(), at);
                     return null;
                 }));
         return Optional.of(new Moved(job, row.get().what()));
@@ -404,11 +402,12 @@ public final class Book implements AutoCloseable {
                 == 1;
     }
 
-    private void touch(Job job, String leftOff, int head, Instant at) {
+    private void touch(Job job, String json, String leftOff, int head, Instant at) {
         handle.createUpdate(
-                        "UPDATE job SET title = :title, machine = :machine, left_off = :left, head = :head, changed_at = :at WHERE id = :id")
+                        "UPDATE job SET title = :title, machine = :machine, left_off = :left, head = :head, changed_at = :at, said = :said WHERE id = :id")
                 .bind("title", job.title())
                 .bind("machine", job.machine())
+                .bind("said", SearchText.of(job, json))
                 .bind("left", leftOff)
                 .bind("head", head)
                 .bind("at", moment(at))

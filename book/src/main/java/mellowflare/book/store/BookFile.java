@@ -19,7 +19,7 @@ import org.sqlite.SQLiteDataSource;
 /** Opens the SQLite file: refuses foreign and newer files in words before touching them, copies before migrating. */
 final class BookFile {
     /** The newest migration this program carries. */
-    static final int SCHEMA = 4;
+    static final int SCHEMA = 5;
 
     private static final String NAME = "book.db";
     private static final String FRESH = ".new";

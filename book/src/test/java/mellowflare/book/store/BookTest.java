@@ -130,6 +130,19 @@ class BookTest {
     }
 
     @Test
+    void testSearchLooksThroughWhatIsSaidAndNotThroughTheNamesOfFields() throws BookTrouble {
+        try (Book book = Book.open(folder)) {
+            save(book, plain("j", "Öl zum Kran").withNote("Über die Winde"), "opened", "", NOW);
+            assertThat(book.jobs("ÖL über")).hasSize(1);
+            assertThat(book.jobs("practice")).describedAs("a field's name").isEmpty();
+            save(book, plain("j", "Hose"), "title", "", NOW.plusSeconds(9));
+            assertThat(book.jobs("kran")).isEmpty();
+            book.undo("j", NOW.plusSeconds(19));
+            assertThat(book.jobs("kran")).describedAs("after undo").hasSize(1);
+        }
+    }
+
+    @Test
     void testTheDemoFillsAnEmptyBookAndNoOther() throws BookTrouble {
         try (Book book = Book.open(folder)) {
             KittiwakeSlip.fillIfEmpty(book, Jobs.DATA, NOW);
@@ -276,8 +289,13 @@ class BookTest {
                     + " VALUES ('j','old','bench','step 3',1,'2026-11-01T08:00:00Z','2026-11-01T08:00:00Z')");
             s.execute("INSERT INTO revision (job_id,seq,parent,json,what,merge_key,at) VALUES ('j',1,NULL,'" + json
                     + "','opened','','2026-11-01T08:00:00Z')");
+            // A job whose states are gone must not keep the others from being opened.
+            s.execute("INSERT INTO job (id,title,machine,left_off,head,opened_at,changed_at)"
+                    + " VALUES ('gone','gone','bench','step 3',7,'2026-11-01T08:00:00Z','2026-11-01T08:00:00Z')");
         }
         try (Book book = Book.open(folder)) {
+            assertThat(book.jobs("old bench")).extracting(JobHead::id).containsExactly("j");
+            assertThat(book.jobs("gone")).extracting(JobHead::id).containsExactly("gone");
             assertThat(book.job("j").orElseThrow().title()).isEqualTo("old");
             save(book, plain("j", "new"), "title", "", NOW);
             book.undo("j", NOW.plusSeconds(9));

@@ -120,6 +120,7 @@ public final class KitCommand implements Callable<Integer> {
         n.put("need", p.take().need());
         n.put("unit", p.take().metres() ? "m" : "pc");
         n.put("taken", p.take().taken());
+        p.supplier().ifPresent(s -> n.put("supplier", s.supplier()).put("orderNumber", s.order()));
         p.take().onShelf().ifPresent(s -> n.put("onShelf", s));
         n.put("toBuy", p.lacks());
         p.take().each().ifPresent(e -> n.put("each", e));

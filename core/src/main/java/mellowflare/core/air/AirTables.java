@@ -88,7 +88,7 @@ final class AirTables {
             case STRETCHES ->
                 Optional.of(t.stretches(
                         c.heaviest(HEAVIEST).stream().map(t::stretch).toList()));
-            case LINES, DUE, HISTORY, SUM, ENDS, SEALS, RUNGS, COSTS, BAG, BENDS, DAY, LACKS, ORDER, MEASURED ->
+            case LINES, DUE, HISTORY, BUILT, SUM, ENDS, SEALS, RUNGS, COSTS, BAG, BENDS, DAY, LACKS, ORDER, MEASURED ->
                 Optional.empty();
             case WALK ->
                 Optional.of(ListTable.walk(c.main().pieces().stream()

@@ -10,6 +10,7 @@ import mellowflare.core.hose.HoseLineKind;
 import mellowflare.core.line.Kind;
 import mellowflare.core.line.KindId;
 import mellowflare.core.parts.OwnParts;
+import mellowflare.core.parts.Suppliers;
 import mellowflare.core.pipe.PipeLineKind;
 import mellowflare.core.reference.OwnLists;
 import mellowflare.core.tee.TeeInKind;
@@ -35,7 +36,8 @@ public final class Kinds {
     /** Every list that a shop may lay its own rows over: the catalogue, the rules of upkeep, then those of each kind. */
     public static List<OwnLists<?>> ownLists() {
         return Stream.concat(
-                        Stream.of(OwnParts.LISTS, OwnUpkeep.LISTS), ALL.stream().flatMap(k -> k.ownLists().stream()))
+                        Stream.of(OwnParts.LISTS, OwnUpkeep.LISTS, new Suppliers.Lists()),
+                        ALL.stream().flatMap(k -> k.ownLists().stream()))
                 .toList();
     }
 

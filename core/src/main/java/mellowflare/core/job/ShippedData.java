@@ -20,6 +20,7 @@ import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.HoseKinds;
 import mellowflare.core.parts.Nipples;
 import mellowflare.core.parts.Shelved;
+import mellowflare.core.parts.Suppliers;
 import mellowflare.core.parts.ToolTable;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.sealing.JointLimits;
@@ -80,6 +81,7 @@ public final class ShippedData {
                 .with(MakeUp.KEY, MakeUp.load())
                 .with(JointLimits.KEY, JointLimits.load())
                 .with(Shelf.KEY, Shelf.AS_LISTED)
+                .with(Suppliers.KEY, Suppliers.NONE)
                 .with(Catalogue.KEY, Catalogue.load(ends))
                 .with(WaterSpeeds.KEY, WaterSpeeds.load())
                 .with(HoseKinds.KEY, HoseKinds.load())

@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import mellowflare.core.cutting.CutPlan;
@@ -13,6 +14,7 @@ import mellowflare.core.cutting.CutTask;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.line.Cuts;
 import mellowflare.core.line.Take;
+import mellowflare.core.parts.Suppliers;
 import mellowflare.core.shelf.Used;
 
 /**
@@ -66,8 +68,14 @@ public record Machine(String name, List<MachineLine> lines) {
             }
         }
         return Take.together(all).stream()
-                .map(t -> new MachinePart(t, List.copyOf(marks.get(t.key()))))
+                .map(t -> new MachinePart(t, supplier(t), List.copyOf(marks.get(t.key()))))
                 .toList();
+    }
+
+    private Optional<Suppliers.Supplier> supplier(Take t) {
+        return lines.stream()
+                .findFirst()
+                .flatMap(l -> l.of().data().get(Suppliers.KEY).of(t.key()));
     }
 
     /** What all parts cost whose price is known, in the catalogue's money. */

@@ -4,14 +4,16 @@ import java.util.List;
 import java.util.Optional;
 import mellowflare.core.line.Take;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.parts.Suppliers;
 
 /**
  * A part that lines of a machine need, all together.
  *
  * @param take with the need of all lines
+ * @param supplier where the shop buys it; empty while it has not said
  * @param lines marks of the lines that need it, in their order
  */
-public record MachinePart(Take take, List<String> lines) {
+public record MachinePart(Take take, Optional<Suppliers.Supplier> supplier, List<String> lines) {
     public MachinePart {
         lines = List.copyOf(lines);
     }

@@ -1,8 +1,10 @@
 package mellowflare.core.machine;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.parts.Suppliers;
 import mellowflare.core.table.FigureTable;
 import mellowflare.core.table.FigureTable.Column;
 import mellowflare.core.table.FigureTable.Row;
@@ -49,20 +51,30 @@ public final class MachineTables {
 
     /** A row for each part, what it lacks against the shelf, which lines need it. */
     public static FigureTable parts(Machine m) {
+        List<MachinePart> parts = m.parts();
+        // A shop that has not said where it buys needs no column for it.
+        boolean bought = parts.stream().anyMatch(p -> p.supplier().isPresent());
+        List<Column> columns = new ArrayList<>(List.of(
+                Column.words(Say.it("machine-tables.number")),
+                Column.words(Say.it("machine-tables.part")),
+                Column.figures(Say.it("machine-tables.need")),
+                Column.figures(Say.it("machine-tables.taken")),
+                Column.figures(Say.it("machine-tables.shelf")),
+                Column.figures(Say.it("machine-tables.buy")),
+                Column.figures(Say.it("machine-tables.cost")),
+                Column.words(Say.it("machine-tables.for"))));
+        List<String> sum =
+                new ArrayList<>(List.of("", Say.it("machine-tables.all"), "", "", "", "", money(m.cost()), ""));
+        if (bought) {
+            columns.add(Column.words(Say.it("machine-tables.from")));
+            sum.add("");
+        }
         return FigureTable.of(
                         What.PARTS,
                         Say.it("machine-tables.parts"),
-                        List.of(
-                                Column.words(Say.it("machine-tables.number")),
-                                Column.words(Say.it("machine-tables.part")),
-                                Column.figures(Say.it("machine-tables.need")),
-                                Column.figures(Say.it("machine-tables.taken")),
-                                Column.figures(Say.it("machine-tables.shelf")),
-                                Column.figures(Say.it("machine-tables.buy")),
-                                Column.figures(Say.it("machine-tables.cost")),
-                                Column.words(Say.it("machine-tables.for"))),
-                        m.parts().stream().map(MachineTables::row).toList())
-                .withSum("", Say.it("machine-tables.all"), "", "", "", "", money(m.cost()), "")
+                        columns,
+                        parts.stream().map(p -> row(p, bought)).toList())
+                .withSum(sum.toArray(String[]::new))
                 .withNote(Say.it("machine-tables.prices"));
     }
 
@@ -122,8 +134,8 @@ public final class MachineTables {
         return text.isBlank() ? FigureTable.OPEN : text;
     }
 
-    private static Row row(MachinePart p) {
-        Row row = Row.of(
+    private static Row row(MachinePart p, boolean bought) {
+        List<String> cells = new ArrayList<>(List.of(
                 p.take().number().isBlank() ? FigureTable.OPEN : p.take().number(),
                 p.take().name(),
                 p.amount(p.take().need()),
@@ -131,8 +143,18 @@ public final class MachineTables {
                 p.take().onShelf().map(p::amount).orElse(FigureTable.OPEN),
                 p.amount(p.lacks()),
                 p.cost().map(MachineTables::money).orElse(FigureTable.OPEN),
-                String.join(" ", p.lines()));
+                String.join(" ", p.lines())));
+        if (bought) {
+            cells.add(p.supplier().map(MachineTables::from).orElse(FigureTable.OPEN));
+        }
+        Row row = Row.of(cells.toArray(String[]::new));
         return p.lacks() > 0 && p.take().onShelf().isPresent() ? row.out(BUY) : row;
+    }
+
+    private static String from(Suppliers.Supplier s) {
+        return s.order().isBlank()
+                ? s.supplier()
+                : Say.it("machine-tables.from-order", "supplier", s.supplier(), "order", s.order());
     }
 
     private static String money(double amount) {

@@ -50,6 +50,8 @@ public record FigureTable(
         DUE,
         /** What was done to lines. */
         HISTORY,
+        /** Figures as planned and as written down. */
+        BUILT,
         /** How the cut comes about. */
         SUM,
         /** What holds each end. */

@@ -121,6 +121,36 @@ class ShelfTest {
     }
 
     @Test
+    void testWhatMovedIsKnownByItsJobAndByItsPart() {
+        Shelf shelf = listed(List.of(Count.of("E2", "ring", 4, at(1), "Oda")), took(2, "E1", 1));
+        assertThat(shelf.touched()).containsExactly("E1", "E2");
+        assertThat(shelf.of("job")).hasSize(1);
+        assertThat(shelf.of("other")).isEmpty();
+        assertThat(Shelf.AS_LISTED.touched()).isEmpty();
+        Shelf late = shelf.withJob("other", List.of(took(1, "E1", 1)));
+        assertThat(late.moves("E1"))
+                .extracting(Move::at)
+                .describedAs("in order of time")
+                .containsExactly(at(1), at(2));
+        Held held = shelf.held("E1").orElseThrow();
+        assertThat(held.wantsCounting()).isFalse();
+        assertThat(held.longest()).isEqualTo(Length.ZERO);
+        assertThat(new Held(6.2, List.of(Length.ofMm(4200), Length.ofMm(2000)), 0).longest())
+                .isEqualTo(Length.ofMm(4200));
+    }
+
+    @Test
+    void testOfTwoPiecesTheOneThatIsMeantGoes() {
+        Count two = Count.lengths("H8", "hose", List.of(Length.ofMm(1000), Length.ofMm(1000.4)), at(0), "Oda");
+        Shelf shelf = listed(List.of(two), cut(1, 0.5, 1000.4, null, Used.From.SHELF));
+        assertThat(shelf.pieces("H8")).containsExactly(Length.ofMm(1000));
+        Shelf longer = listed(
+                List.of(two), cut(1, 0.2, 1000.0, 798.0, Used.From.SHELF), cut(2, 0.1, 900.0, null, Used.From.SHELF));
+        assertThat(longer.pieces("H8")).containsExactly(Length.ofMm(1000.4), Length.ofMm(798));
+        assertThat(longer.held("H8").orElseThrow().over()).isEqualTo(0.1);
+    }
+
+    @Test
     void testCountedLengthsComeLongestFirst() {
         Count lengths = Count.lengths("H8", "hose", List.of(Length.ofMm(800), Length.ofMm(2400)), at(5), "Oda");
         Shelf shelf = listed(List.of(lengths), cut(6, 0.5, 800.0, null, Used.From.SHELF));

@@ -208,6 +208,108 @@ class FaultSearchTest {
         assertThat(f.suspects()).isEmpty();
     }
 
+    /** A network of which all can be worked out by hand: each choke takes so much a unit of the logarithm of its k, at each place. */
+    private record ByHand(Map<String, Map<String, Double>> takes, MassFlow mostLeak) implements Probed {
+        @Override
+        public List<Stretch> stretches() {
+            return takes.keySet().stream()
+                    .sorted()
+                    .map(x -> new Stretch(x, "S", "p", Length.ofMm(10)))
+                    .toList();
+        }
+
+        @Override
+        public List<String> places() {
+            return List.of("S", "p", "q", "r");
+        }
+
+        @Override
+        public List<String> fed() {
+            return List.of("S");
+        }
+
+        @Override
+        public Probed at(Map<String, GaugePressure> read) {
+            return this;
+        }
+
+        @Override
+        public Map<String, GaugePressure> pressures(Optional<Fault> fault) {
+            Map<String, GaugePressure> all = new java.util.HashMap<>();
+            for (String place : places()) {
+                double taken = fault.map(
+                                f -> takes.getOrDefault(f.at(), Map.of()).getOrDefault(place, 0.0)
+                                        * (f instanceof Fault.Choked c ? Math.log(Math.max(1, c.k())) : 0))
+                        .orElse(0.0);
+                all.put(place, GaugePressure.ofBar(8 - taken));
+            }
+            return all;
+        }
+
+        @Override
+        public PressureDifference scatter() {
+            return PressureDifference.ofBar(0.1);
+        }
+
+        @Override
+        public Figure flow(MassFlow flow) {
+            return Figure.of(flow.kgPerSecond() + " kg/s");
+        }
+    }
+
+    private static final MassFlow NO_LEAK = MassFlow.ofKgPerSecond(0);
+
+    private static Reading at(String place, double bar) {
+        return new Reading(place, GaugePressure.ofBar(bar));
+    }
+
+    /**
+     * One choke that takes 0.2 bar a unit of ln k, read at 8 - 0.2 x 5 = 7 bar. It fits exactly at ln k = 5; a standard deviation of 0.1 bar is 0.5 of ln k; it counts from 0.2 bar, ln k = 1, up to ln 10^6 = 13.816. So
+     * choked weighs 0.4 x sqrt(2 pi) x 0.5 / 12.816 = 0.03912, as planned 0.2 x exp(-50), else 0.05 x 0.1 x sqrt(2 pi) / 8 = 0.001567: 96.15 % and 3.85 %.
+     */
+    @Test
+    void testTheChancesAreThoseOfASumByHand() {
+        Probed net = new ByHand(Map.of("x", Map.of("p", 0.2)), NO_LEAK);
+        FaultFound f = FaultSearch.of(net, List.of(at("S", 8), at("p", 7)), () -> false);
+        FaultFound.Suspect s = f.suspects().get(0);
+        assertThat(Math.log(((Fault.Choked) s.fault()).k())).isCloseTo(5, within(0.01));
+        assertThat(s.share()).isCloseTo(0.9615, within(0.003));
+        assertThat(f.unknown()).isCloseTo(0.0385, within(0.003));
+        assertThat(f.asPlanned()).isLessThan(1e-6);
+        assertThat(s.lost().bar()).describedAs("between its ends").isCloseTo(1, within(0.01));
+        assertThat(s.left().orElseThrow().mm()).isCloseTo(10 * Math.sqrt(FaultSearch.free(Math.exp(5))), within(0.05));
+        assertThat(f.leaks()).isZero();
+        assertThat(f.choked()).isEqualTo(s.share());
+    }
+
+    /**
+     * Two readings, one of them off by a standard deviation: it fits at ln k = 4.75, each reading off by half of one, so exp(-1/4); the width is 0.1 / sqrt(0.2^2 + 0.2^2) = 0.3536: 0.4 x exp(-0.25) x 2.5066 x 0.3536 /
+     * 12.816 = 0.02155; else 0.05 x (0.1 x 2.5066 / 8)^2 = 4.91e-5.
+     */
+    @Test
+    void testTwoReadingsNarrowItDown() {
+        Probed net = new ByHand(Map.of("x", Map.of("p", 0.2, "q", 0.2)), NO_LEAK);
+        FaultFound f = FaultSearch.of(net, List.of(at("S", 8), at("p", 7), at("q", 7.1)), () -> false);
+        assertThat(Math.log(((Fault.Choked) f.suspects().get(0).fault()).k())).isCloseTo(4.75, within(0.01));
+        assertThat(f.unknown()).isCloseTo(4.91e-5 / (0.02155 + 4.91e-5), within(0.0002));
+    }
+
+    @Test
+    void testTheNextPlaceIsWhereTheLikelyFaultsDifferMost() {
+        Probed net = new ByHand(
+                Map.of("x", Map.of("r", 0.2, "p", 0.3), "y", Map.of("r", 0.2, "p", 0.25, "q", 0.15)), NO_LEAK);
+        FaultFound f = FaultSearch.of(net, List.of(at("S", 8), at("r", 7)), () -> false);
+        // At q they differ by 0.75 bar, at p by 0.25.
+        assertThat(f.next()).hasValue("q");
+        assertThat(f.likely()).hasSize(2);
+        Probed same = new ByHand(Map.of("x", Map.of("r", 0.2, "p", 0.2), "y", Map.of("r", 0.2, "p", 0.2)), NO_LEAK);
+        assertThat(FaultSearch.of(same, List.of(at("S", 8), at("r", 7)), () -> false)
+                        .suspects())
+                .describedAs("nothing tells them apart")
+                .extracting(s -> Math.round(100 * s.share()))
+                .containsExactly(48L, 48L);
+    }
+
     /** A plate that leaves half the bore's area: c = 0.63 + 0.37 / 8 = 0.676, K = (1 / 0.338 - 1)^2 = 3.83, by hand. */
     @Test
     void testThePlateThatTakesAsMuch() {
