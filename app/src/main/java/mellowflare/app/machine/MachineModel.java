@@ -43,6 +43,7 @@ import mellowflare.core.upkeep.Upkeep;
 public final class MachineModel {
     private static final int MOST_COPIES = 50;
     private static final int FIRST = 8;
+    private static final int BATCH = 32;
 
     private final Desk desk;
     private final Executor away;
@@ -150,13 +151,16 @@ public final class MachineModel {
         return all;
     }
 
+    /** Lines are worked out side by side, so many at a time; between them it can be given up. */
     private void work(int mine, String of, List<Job> jobs, ReferenceData data) {
         List<Evaluation> lines = new ArrayList<>();
-        for (Job j : jobs) {
+        while (lines.size() < jobs.size()) {
+            List<Job> next =
+                    jobs.subList(lines.size(), Math.min(lines.size() + (lines.isEmpty() ? FIRST : BATCH), jobs.size()));
+            lines.addAll(next.parallelStream().map(j -> Evaluation.of(j, data)).toList());
             if (turn.get() != mine) {
                 return;
             }
-            lines.add(Evaluation.of(j, data));
             int done = lines.size();
             // The first lines are shown while the others are worked out.
             Optional<Machine> first =

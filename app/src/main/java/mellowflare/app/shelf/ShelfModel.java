@@ -27,6 +27,7 @@ import mellowflare.book.parts.ShelfCsv;
 import mellowflare.book.store.Book;
 import mellowflare.book.store.JobHead;
 import mellowflare.core.job.Evaluation;
+import mellowflare.core.job.Job;
 import mellowflare.core.job.LeftOff;
 import mellowflare.core.line.Cuts;
 import mellowflare.core.line.Take;
@@ -117,9 +118,9 @@ public final class ShelfModel {
         ReferenceData data = desk.data();
         desk.keeper()
                 .ask(
-                        book -> inWork(book, data),
+                        ShelfModel::inWork,
                         read -> away.execute(() -> {
-                            Map<String, Double> wanted = wanted(read.lines);
+                            Map<String, Double> wanted = wanted(read.jobs, data);
                             back.execute(() -> {
                                 if (turn.get() == mine) {
                                     spokenFor = wanted;
@@ -131,21 +132,22 @@ public final class ShelfModel {
                         desk::tell);
     }
 
-    private record InWork(List<Evaluation> lines, Map<String, String> titles) {}
+    private record InWork(List<Job> jobs, Map<String, String> titles) {}
 
-    private static InWork inWork(Book book, ReferenceData data) throws BookTrouble {
-        List<Evaluation> lines = new ArrayList<>();
+    private static InWork inWork(Book book) throws BookTrouble {
+        List<Job> jobs = new ArrayList<>();
         Map<String, String> titles = new HashMap<>();
         for (JobHead h : book.jobs("")) {
             titles.put(h.id(), h.title());
             if (!h.putAway() && LeftOff.read(h.leftOff()).inProgress()) {
-                book.opened(h.id()).job().ifPresent(j -> lines.add(Evaluation.of(j, data)));
+                book.opened(h.id()).job().ifPresent(jobs::add);
             }
         }
-        return new InWork(lines, titles);
+        return new InWork(jobs, titles);
     }
 
-    private static Map<String, Double> wanted(List<Evaluation> lines) {
+    private static Map<String, Double> wanted(List<Job> jobs, ReferenceData data) {
+        List<Evaluation> lines = jobs.stream().map(j -> Evaluation.of(j, data)).toList();
         Map<String, Double> all = new HashMap<>();
         Machine.of("", lines)
                 .parts()

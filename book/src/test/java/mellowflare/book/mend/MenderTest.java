@@ -9,6 +9,9 @@ import java.util.concurrent.atomic.AtomicInteger;
 import mellowflare.book.Jobs;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.State;
+import mellowflare.core.connection.LineEnd;
+import mellowflare.core.hose.HoseLineKind;
+import mellowflare.core.hose.line.HoseEndPick;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.line.Kind;
@@ -56,6 +59,23 @@ class MenderTest {
                 .isEqualTo(first.after().findings().stream()
                         .filter(f -> f.state() == State.FAIL && f.severity() == Severity.WARN)
                         .toList());
+    }
+
+    @Test
+    void testALineOfWhichNothingIsRightIsBuiltAnewFromTheShelf() {
+        Job slew = demo("demo-slew-hose").job();
+        Job wrong = slew.change(
+                HoseLineKind.HOSE,
+                l -> l.withHose(Optional.of("KHU-24"))
+                        .withEnd(LineEnd.A, HoseEndPick.of("KR16-N1M"))
+                        .withEnd(LineEnd.B, HoseEndPick.of("KC04-J06F")));
+        List<Mend> ways = ways(Evaluation.of(wrong, Jobs.DATA));
+        assertThat(ways).isNotEmpty();
+        assertThat(ways.get(0).changes())
+                .singleElement()
+                .satisfies(c -> assertThat(c).startsWith("All anew from the shelf: two-wire hose -8"));
+        assertThat(ways.get(0).after().stops()).isZero();
+        assertThat(ways.get(0).lacks()).describedAs("all of it lies there").isZero();
     }
 
     @Test

@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import mellowflare.book.Jobs;
 import mellowflare.book.store.Book;
@@ -18,6 +19,7 @@ import mellowflare.core.line.Take;
 import mellowflare.core.line.Taking;
 import mellowflare.core.parts.ShelfLine;
 import mellowflare.core.parts.Shelved;
+import mellowflare.core.parts.Stock;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepEntry;
@@ -93,6 +95,33 @@ class ShelfFollowsTest {
             }
         }
         assertThat(parts).isGreaterThan(60);
+    }
+
+    @Test
+    void testAnOrderThatStopsToAskTakesNothingThere() {
+        for (Job job : Jobs.demo()) {
+            Evaluation e = Evaluation.of(job.withLog(MakeLog.EMPTY), DATA);
+            assertThat(e.steps())
+                    .describedAs(job.title())
+                    .filteredOn(s -> s.takes().isEmpty())
+                    .allSatisfy(s -> assertThat(Taking.at(s, e.plan(), DATA)).isEmpty());
+        }
+        // An end of the shop's own whose fixing nobody has said.
+        Stock house = Stock.of(DATA);
+        ReferenceData unsaid = new Stock(
+                        house.hoses(),
+                        house.ends().stream()
+                                .map(p -> p.withAttach(Optional.empty()))
+                                .toList(),
+                        house.adapters(),
+                        house.ferrules(),
+                        house.seals(),
+                        house.tools())
+                .in(DATA);
+        Evaluation open = Evaluation.of(demo("Crane slew hose").withLog(MakeLog.EMPTY), unsaid);
+        Step asks = open.steps().get(open.steps().size() - 1);
+        assertThat(asks.id()).describedAs("the order stops to ask").startsWith("fixing");
+        assertThat(Taking.at(asks, open.plan(), DATA)).isEmpty();
     }
 
     @Test

@@ -2,6 +2,7 @@ package mellowflare.core.hose;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import mellowflare.core.connection.LineEnd;
 import mellowflare.core.hose.line.CutRoom;
 import mellowflare.core.hose.line.HoseCase;
@@ -69,6 +70,11 @@ public final class HoseLineKind implements Kind<HoseLine, HosePlan> {
     @Override
     public List<Mending<HoseLine>> mendings(HosePlan plan) {
         return HoseMendings.of(plan.c());
+    }
+
+    @Override
+    public List<Mending<HoseLine>> rebuilt(HosePlan plan, BooleanSupplier cancelled) {
+        return HoseMendings.rebuilt(plan, cancelled);
     }
 
     @Override

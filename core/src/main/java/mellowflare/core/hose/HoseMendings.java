@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.LineEnd;
@@ -149,5 +150,16 @@ final class HoseMendings {
                         .thenComparingDouble(HoseEndPart::price))
                 .map(e -> new HoseEndPick(
                         Optional.of(e.part()), c.line().end(s.which()).adapters()));
+    }
+
+    /** Everything anew, from the shelf. */
+    static List<Mending<HoseLine>> rebuilt(HosePlan plan, BooleanSupplier cancelled) {
+        return new FromShelf(plan.c().line(), plan.c().setting(), cancelled)
+                .find().stream().map(HoseMendings::anew).toList();
+    }
+
+    private static Mending<HoseLine> anew(FromShelf.Build b) {
+        String words = Say.it("hose-mendings.rebuilt", "hose", b.hose().title(), "a", b.a().name(), "b", b.b().name());
+        return new Mending<>(words, b.line());
     }
 }

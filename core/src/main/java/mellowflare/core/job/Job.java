@@ -1,6 +1,7 @@
 package mellowflare.core.job;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -188,9 +189,12 @@ public record Job(
         return logs.getOrDefault(of, MakeLog.EMPTY);
     }
 
-    /** What the ticks of all its logs took from the shelf. */
+    /** What the ticks of all its logs took from the shelf, the earliest first. */
     public List<Move> moves() {
-        return logs.values().stream().flatMap(l -> l.moves(id).stream()).toList();
+        return logs.values().stream()
+                .flatMap(l -> l.moves(id).stream())
+                .sorted(Comparator.comparing(Move::at))
+                .toList();
     }
 
     /** With another log of the line as it is made now; the logs of the other kinds stay. */

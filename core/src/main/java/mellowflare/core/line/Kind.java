@@ -2,6 +2,7 @@ package mellowflare.core.line;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import mellowflare.core.connection.LineEnd;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.reference.OwnLists;
@@ -60,6 +61,11 @@ public interface Kind<L extends Line, P extends Plan> {
      * @param plan what follows from the line as it is
      */
     default List<Mending<L>> mendings(P plan) {
+        return List.of();
+    }
+
+    /** Lines that can be built anew from what lies on the shelf, where no few changes mend one: a search. */
+    default List<Mending<L>> rebuilt(P plan, BooleanSupplier cancelled) {
         return List.of();
     }
 

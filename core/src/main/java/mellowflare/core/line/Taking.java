@@ -18,25 +18,25 @@ public final class Taking {
     private Taking() {}
 
     /**
-     * What a tick takes: the parts that the step asks for and none before it did; at the last step what none has asked for too.
+     * What a tick takes: the parts that the step asks for and none before it did; a step that asks for the rest takes what none asks for.
      *
      * @param step one of the plan's
      */
     public static List<Used> at(Step step, Plan plan, ReferenceData data) {
         Shelf shelf = data.get(Shelf.KEY);
         List<Step> steps = plan.steps();
-        boolean last = steps.indexOf(step) == steps.size() - 1;
+        boolean rest = step.takes().contains(PartRole.REST);
         List<Used> all = new ArrayList<>();
         List<Cuts> cuts = plan.cuts();
         for (Take t : plan.takes()) {
             Optional<Step> first = steps.stream().filter(s -> asks(s, t)).findFirst();
-            if (t.need() > 0 && first.map(step::equals).orElse(last)) {
+            if (t.need() > 0 && first.map(step::equals).orElse(rest)) {
                 if (!t.metres() || !cut(t, cuts)) {
                     all.add(t.used(shelf.held(t.key()).isPresent() ? Used.From.SHELF : Used.From.JOB));
                 }
             }
         }
-        if (steps.stream().filter(Taking::cuts).findFirst().map(step::equals).orElse(last)) {
+        if (steps.stream().filter(Taking::cuts).findFirst().map(step::equals).orElse(rest)) {
             cuts.forEach(c -> all.addAll(c.used()));
         }
         return all;

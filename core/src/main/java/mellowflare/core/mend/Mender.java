@@ -17,7 +17,7 @@ import mellowflare.core.line.Line;
 import mellowflare.core.line.Mending;
 import mellowflare.core.line.Plan;
 
-/** Looks for the smallest changes that clear every stop of a line: one change first, then two together. Each is really worked out by all rules. */
+/** Looks for the smallest changes that clear every stop of a line: one change first, then two together, then all anew. Each is really worked out by all rules. */
 public final class Mender {
     /** Of the lines that one change brought nearer, so many are changed once more. */
     private static final int NEARER = 12;
@@ -65,6 +65,9 @@ public final class Mender {
                 round(kind, t);
             }
         }
+        if (mends.isEmpty() && !cancelled.getAsBoolean()) {
+            anew(kind);
+        }
         return mends.stream()
                 .sorted(Comparator.comparingInt((Mend m) -> m.changes().size())
                         .thenComparingInt(m -> m.left().size())
@@ -73,9 +76,18 @@ public final class Mender {
                 .toList();
     }
 
+    /** Where no few changes mend it, it may be built anew. */
+    private <L extends Line, P extends Plan> void anew(Kind<L, P> kind) {
+        round(kind, new Tried(List.of(), broken), kind.rebuilt(kind.planType().cast(broken.plan()), cancelled));
+    }
+
     private <L extends Line, P extends Plan> List<Tried> round(Kind<L, P> kind, Tried from) {
+        return round(kind, from, kind.mendings(kind.planType().cast(from.after().plan())));
+    }
+
+    private <L extends Line> List<Tried> round(Kind<L, ?> kind, Tried from, List<Mending<L>> mendings) {
         List<Tried> tried = new ArrayList<>();
-        for (Mending<L> m : kind.mendings(kind.planType().cast(from.after().plan()))) {
+        for (Mending<L> m : mendings) {
             if (cancelled.getAsBoolean()) {
                 return tried;
             }

@@ -19,5 +19,7 @@ public enum PartRole {
     /** What holds a line: clamps, clips, rods. */
     CLAMP,
     /** A fitting of a run, a valve, all else. */
-    FITTING
+    FITTING,
+    /** Whatever no step of an order of work asks for: a word of the steps, no part is one. */
+    REST
 }
