@@ -35,6 +35,7 @@ import mellowflare.core.machine.Machine;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.Read;
+import mellowflare.core.measure.Refusal;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.ShelfLine;
 import mellowflare.core.reference.ReferenceData;
@@ -50,13 +51,16 @@ public final class ShelfModel {
     private static final DateTimeFormatter MOMENT =
             DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
 
+    /** Stands for whoever counts while a count is still being typed. */
+    private static final String NOBODY = "-";
+
     private final Desk desk;
     private final Executor away;
     private final Executor back;
     private final StringProperty search = new SimpleStringProperty("");
     private final ReadOnlyObjectWrapper<List<Row>> rows = new ReadOnlyObjectWrapper<>(List.of());
     private final ReadOnlyObjectWrapper<List<String>> leftOut = new ReadOnlyObjectWrapper<>(List.of());
-    private final FieldState<String> count = FieldState.of(Read::of, t -> "");
+    private final FieldState<Count> count = FieldState.of(this::reads, c -> c.metres() ? amount(c.amount(), true) : "");
     private final AtomicInteger turn = new AtomicInteger();
     private Which which = Which.LINE;
     private Optional<String> chosen = Optional.empty();
@@ -273,7 +277,7 @@ public final class ShelfModel {
     }
 
     /** What was counted, as it is typed. */
-    public FieldState<String> count() {
+    public FieldState<Count> count() {
         return count;
     }
 
@@ -289,19 +293,29 @@ public final class ShelfModel {
             desk.tell(Say.it("shelf-model.no-name"));
             return;
         }
-        ShelfLine part = row.get().part();
-        Read<Count> read = CountText.read(
-                count.textProperty().get(),
-                new CountText.Of(
-                        part.key(), part.name(), part.metres(), part.held().amount()),
-                units(),
-                desk.clock().instant(),
-                by);
+        Read<Count> read = reads(count.textProperty().get());
         read.refusal().ifPresent(desk::tell);
         read.value().ifPresent(c -> {
             count.clear();
             desk.count(c);
         });
+    }
+
+    /** Reads a count of the chosen part. */
+    private Read<Count> reads(String text) {
+        String by = desk.personProperty().get();
+        return chosen().map(Row::part)
+                .map(part -> CountText.read(
+                        text,
+                        new CountText.Of(
+                                part.key(),
+                                part.name(),
+                                part.metres(),
+                                part.held().amount()),
+                        units(),
+                        desk.clock().instant(),
+                        by.isBlank() ? NOBODY : by))
+                .orElseGet(() -> Read.refuse(Refusal.EMPTY, Say.it("shelf-model.choose")));
     }
 
     /** Takes the last count of the chosen part back. */

@@ -151,7 +151,13 @@ class ShelfModelTest {
         for (String bad : List.of("", "much", "-4", "0; 0")) {
             count(bad);
             assertThat(there(HOSE)).describedAs(bad).isEqualTo(14);
+            assertThat(shelf.count().refusalProperty().get().isEmpty())
+                    .describedAs("said beside the field: " + bad)
+                    .isEqualTo(bad.isEmpty());
         }
+        shelf.count().textProperty().set("4200; 800");
+        assertThat(shelf.count().understoodProperty().get()).isEqualTo("5000 mm");
+        assertThat(shelf.count().refusalProperty().get()).isEmpty();
         open.desk().rememberPerson(" ");
         count("3 m");
         assertThat(open.desk().newsProperty().get()).contains("Say who");
