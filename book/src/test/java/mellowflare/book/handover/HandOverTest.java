@@ -91,7 +91,8 @@ class HandOverTest {
                 .contains("1100 mm was read back, and the cut comes to 1056 mm now. Read it back again.");
         Job wrong = cut.withLog(new MakeLog(cut.log().entries(), other.readBack()));
         assertThat(says(page(wrong), HandOver.Weight.DANGER))
-                .anySatisfy(s -> assertThat(s).startsWith("1100 mm was read back and cut"));
+                .anySatisfy(s -> assertThat(s).contains("cut to 1100 mm").contains("needs 1056 mm"));
+        assertThat(says(page(wrong), HandOver.Weight.KNOWN)).contains("Cut at 1100 mm.");
     }
 
     @Test

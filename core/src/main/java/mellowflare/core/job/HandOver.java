@@ -168,20 +168,12 @@ public record HandOver(List<Section> sections) {
             boolean made = e.steps().stream()
                     .filter(s -> s.gate() == Step.Gate.CUT_FIGURE)
                     .anyMatch(s -> e.job().log().entry(s.id()).isPresent());
-            Optional<String> before = e.job()
-                    .log()
-                    .readBack()
-                    .map(r -> LengthFormat.shop(r.figure(), units()))
-                    .filter(x -> !e.bench().readBackHolds());
-            if (before.isPresent()) {
-                all.add(
-                        made
-                                ? new Item(
-                                        Weight.DANGER,
-                                        Say.it("hand-over.cut-otherwise", "read", before.get(), "cut", cut))
-                                : open(Say.it("hand-over.read-otherwise", "read", before.get(), "cut", cut)));
-            } else if (made) {
-                all.add(known(Say.it("hand-over.cut-made", "cut", cut)));
+            Optional<String> read = e.job().log().readBack().map(r -> LengthFormat.shop(r.figure(), units()));
+            if (made) {
+                // Whether that is still the plan's cut the line's own check says.
+                all.add(known(Say.it("hand-over.cut-made", "cut", read.orElse(cut))));
+            } else if (read.isPresent() && !e.bench().readBackHolds()) {
+                all.add(open(Say.it("hand-over.read-otherwise", "read", read.get(), "cut", cut)));
             } else {
                 List<String> needs = e.bench().cutStillNeeds();
                 all.add(
