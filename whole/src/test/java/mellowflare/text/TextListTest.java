@@ -4,7 +4,6 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -14,7 +13,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import mellowflare.cli.Main;
+import mellowflare.cli.SeveralRuns;
 import mellowflare.core.text.Message;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -72,10 +71,12 @@ class TextListTest {
                         .append(id.startsWith("cli/help.") ? "" : places(text))
                         .append("\u00bb\n"));
         Files.writeString(language.resolve("none.properties"), file);
-        String said = run(CROOKED, "hose", "--format", "text", "--language=none")
-                + run(BENT, "tube", "--format", "text", "--language=none")
-                + run(STARVED, "air", "--format", "text", "--language=none")
-                + run("", "seal", "--help", "--language=none");
+        String said = run(
+                "--language=none",
+                List.of("hose", "--format", "text", CROOKED),
+                List.of("tube", "--format", "text", BENT),
+                List.of("air", "--format", "text", STARVED),
+                List.of("seal", "--help", ""));
         assertTrue(said.contains("\u00ab"), said);
         TreeSet<String> english = new TreeSet<>();
         Matcher words =
@@ -90,7 +91,8 @@ class TextListTest {
         return Message.places(text).stream().map(p -> "{" + p + "}").collect(Collectors.joining(" "));
     }
 
-    private String run(String input, String... args) throws IOException, InterruptedException {
+    @SafeVarargs
+    private String run(String language, List<String>... commands) throws IOException, InterruptedException {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Dfile.encoding=UTF-8",
@@ -98,15 +100,17 @@ class TextListTest {
                 "-XX:+UseSerialGC",
                 "-cp",
                 folder + System.getProperty("path.separator") + System.getProperty("java.class.path"),
-                Main.class.getName()));
-        command.addAll(List.of(args));
+                SeveralRuns.class.getName(),
+                language));
+        for (List<String> each : commands) {
+            command.add(SeveralRuns.NEXT);
+            command.addAll(each);
+        }
         Path out = folder.resolve("said.txt");
         Process process = new ProcessBuilder(command)
                 .redirectErrorStream(true)
                 .redirectOutput(out.toFile())
                 .start();
-        process.getOutputStream().write(input.getBytes(StandardCharsets.UTF_8));
-        process.getOutputStream().close();
         assertTrue(process.waitFor(60, TimeUnit.SECONDS));
         return Files.readString(out);
     }

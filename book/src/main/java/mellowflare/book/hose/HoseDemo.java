@@ -43,7 +43,6 @@ import mellowflare.core.measure.Read;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.Here;
-import mellowflare.core.procedure.Bench;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.thread.Pitch;
@@ -123,11 +122,12 @@ final class HoseDemo {
                 .with(HoseLineKind.HOSE, line)
                 .withNote("Old hose burst at the motor end; crane pinned and tagged.");
         Instant at = now.minus(Duration.ofMinutes(52));
-        job = tick(job, "safe", "Maren", at, Map.of());
-        job = tick(job, "catch", "Maren", at.plusSeconds(540), Map.of());
-        job = tick(job, "parts", "Tobbe", at.plusSeconds(900), Map.of());
-        job = tick(job, "scrap", "Tobbe", at.plusSeconds(1000), Map.of());
-        return tick(job, "mark", "Tobbe", at.plusSeconds(1080), Map.of());
+        Evaluation e = Evaluation.of(job, data);
+        e = tick(e, "safe", "Maren", at);
+        e = tick(e, "catch", "Maren", at.plusSeconds(540));
+        e = tick(e, "parts", "Tobbe", at.plusSeconds(900));
+        e = tick(e, "scrap", "Tobbe", at.plusSeconds(1000));
+        return tick(e, "mark", "Tobbe", at.plusSeconds(1080)).job();
     }
 
     /** From the motor forward, up and across to the valve, round the foot of the boom. */
@@ -209,11 +209,14 @@ final class HoseDemo {
         return Port.unknown(place).taken(id, Optional.empty());
     }
 
-    private Job tick(Job job, String step, String by, Instant at, Map<String, String> figures) {
-        Bench bench = Evaluation.of(job, data).bench();
-        Read<MakeLog> log = bench.tick(step, by, at, figures);
-        return job.withLog(log.value()
-                .orElseThrow(() -> new IllegalStateException(
-                        "The demo cannot tick " + step + ": " + log.refusal().orElse(""))));
+    private Evaluation tick(Evaluation before, String step, String by, Instant at) {
+        Read<MakeLog> log = before.bench().tick(step, by, at, Map.of());
+        return Evaluation.after(
+                before,
+                before.job()
+                        .withLog(log.value()
+                                .orElseThrow(() -> new IllegalStateException("The demo cannot tick " + step + ": "
+                                        + log.refusal().orElse("")))),
+                data);
     }
 }

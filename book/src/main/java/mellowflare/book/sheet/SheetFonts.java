@@ -2,6 +2,7 @@ package mellowflare.book.sheet;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.util.HashMap;
 import java.util.Map;
 import org.apache.fontbox.ttf.TTFParser;
@@ -17,17 +18,28 @@ public final class SheetFonts {
     private final PDFont plain;
     private final PDFont strong;
 
+    /** A face is read once by a thread: it costs more than a page, and two threads must not share one. */
+    private static final ThreadLocal<Faces> FACES = ThreadLocal.withInitial(Faces::read);
+
     public SheetFonts(PDDocument document) throws IOException {
-        plain = load(document, "SourceSans3_400Regular.ttf");
-        strong = load(document, "SourceSans3_600SemiBold.ttf");
+        plain = PDType0Font.load(document, FACES.get().plain, true);
+        strong = PDType0Font.load(document, FACES.get().strong, true);
     }
 
-    private static PDFont load(PDDocument document, String name) throws IOException {
-        try (InputStream in = SheetFonts.class.getResourceAsStream("/mellowflare/book/fonts/" + name)) {
-            TrueTypeFont face = new TTFParser(true).parse(new RandomAccessReadBuffer(in));
-            // A ligature is drawn well, but whoever searches or copies the sheet would find “le” for “left”.
-            face.setEnableGsub(false);
-            return PDType0Font.load(document, face, true);
+    private record Faces(TrueTypeFont plain, TrueTypeFont strong) {
+        static Faces read() {
+            return new Faces(face("SourceSans3_400Regular.ttf"), face("SourceSans3_600SemiBold.ttf"));
+        }
+
+        private static TrueTypeFont face(String name) {
+            try (InputStream in = SheetFonts.class.getResourceAsStream("/mellowflare/book/fonts/" + name)) {
+                TrueTypeFont face = new TTFParser(true).parse(new RandomAccessReadBuffer(in));
+                // A ligature is drawn well, but whoever searches or copies the sheet would find “le” for “left”.
+                face.setEnableGsub(false);
+                return face;
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
         }
     }
 

@@ -20,6 +20,7 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -157,7 +158,8 @@ public final class TagCode {
         g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
         g.drawImage(image, 0, 0, width, height, Color.WHITE, null);
         g.dispose();
-        return new RGBLuminanceSource(width, height, scaled.getRGB(0, 0, width, height, null, 0, width));
+        return new RGBLuminanceSource(
+                width, height, ((DataBufferInt) scaled.getRaster().getDataBuffer()).getData());
     }
 
     private static String decoded(Binarizer way) throws ReaderException {

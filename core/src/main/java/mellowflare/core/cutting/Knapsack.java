@@ -2,7 +2,6 @@ package mellowflare.core.cutting;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -73,20 +72,30 @@ final class Knapsack {
     static double[] table(Sizes sizes, double[] worth, long[] rooms, long step) {
         int cells = (int) (longest(rooms) / step);
         double[] best = new double[cells + 1];
-        for (int i = 0; i < worth.length; i++) {
-            int size = (int) Math.min(Integer.MAX_VALUE, sizes.size()[i] / step);
-            for (int c = 0; c < most(sizes.count()[i], size, cells) && worth[i] > 0; c++) {
-                for (int r = cells; r >= size; r--) {
-                    best[r] = Math.max(best[r], best[r - size] + worth[i]);
-                }
+        for (Bundle b : bundles(sizes, worth, step, cells)) {
+            for (int r = cells; r >= b.size; r--) {
+                best[r] = Math.max(best[r], best[r - b.size] + b.worth);
             }
         }
         return best;
     }
 
-    /** No more of a size than there are, nor than a bar holds. */
-    private static long most(long count, int size, int cells) {
-        return Math.min(count, cells / Math.max(1, size));
+    /** Some pieces of one size, taken together or not at all. */
+    private record Bundle(int which, int count, int size, double worth) {}
+
+    /** One, two, four and so on of each size, and the rest: every count from none to all is a sum of them. No more of a size than a bar holds. */
+    private static List<Bundle> bundles(Sizes sizes, double[] worth, long step, int cells) {
+        List<Bundle> all = new ArrayList<>();
+        for (int i = 0; i < worth.length; i++) {
+            long size = sizes.size()[i] / step;
+            long left = worth[i] > 0 ? Math.min(sizes.count()[i], cells / Math.max(1, size)) : 0;
+            for (long n = 1; left > 0; n *= 2) {
+                long count = Math.min(n, left);
+                all.add(new Bundle(i, (int) count, (int) (count * size), count * worth[i]));
+                left -= count;
+            }
+        }
+        return all;
     }
 
     private static long divisor(long a, long b) {
@@ -95,22 +104,20 @@ final class Knapsack {
 
     private static List<Knapsack> byTable(Sizes sizes, double[] worth, long[] rooms, long step, int cells) {
         double[] best = new double[cells + 1];
-        List<BitSet> takes = new ArrayList<>();
-        List<Integer> which = new ArrayList<>();
-        for (int i = 0; i < worth.length; i++) {
-            int size = (int) (sizes.size()[i] / step);
-            for (int c = 0; c < most(sizes.count()[i], size, cells) && worth[i] > 0; c++) {
-                BitSet take = new BitSet(cells + 1);
-                for (int r = cells; r >= size; r--) {
-                    double with = best[r - size] + worth[i];
-                    if (with > best[r]) {
-                        best[r] = with;
-                        take.set(r);
-                    }
+        List<Bundle> bundles = bundles(sizes, worth, step, cells);
+        // A bit for each length: whether the bundle is among what fills it best. Plain words: this loop is most of a
+        // plan.
+        List<long[]> takes = new ArrayList<>();
+        for (Bundle b : bundles) {
+            long[] take = new long[(cells >> 6) + 1];
+            for (int r = cells; r >= b.size; r--) {
+                double with = best[r - b.size] + b.worth;
+                if (with > best[r]) {
+                    best[r] = with;
+                    take[r >> 6] |= 1L << r;
                 }
-                takes.add(take);
-                which.add(i);
             }
+            takes.add(take);
         }
         List<Knapsack> all = new ArrayList<>();
         for (long room : rooms) {
@@ -118,9 +125,10 @@ final class Knapsack {
             double most = best[at];
             int[] counts = new int[worth.length];
             for (int t = takes.size() - 1; t >= 0; t--) {
-                if (takes.get(t).get(at)) {
-                    counts[which.get(t)]++;
-                    at -= (int) (sizes.size()[which.get(t)] / step);
+                if ((takes.get(t)[at >> 6] & 1L << at) != 0) {
+                    Bundle b = bundles.get(t);
+                    counts[b.which] += b.count;
+                    at -= b.size;
                 }
             }
             all.add(new Knapsack(counts, most, most));

@@ -21,6 +21,9 @@ final class DiameterClue implements Clue {
 
     private static final double FLOOR = 1e-9;
 
+    /** So many deviations out, what is left lies far below the floor. */
+    private static final double FAR = 8;
+
     @Override
     public ClueKind kind() {
         return ClueKind.DIAMETER;
@@ -78,6 +81,9 @@ final class DiameterClue implements Clue {
 
     /** Density (per mm) of a value uniform on [low, high] read with normal blur. */
     private static double band(double x, double low, double high, double blur) {
+        if (x < low - FAR * blur || x > high + FAR * blur) {
+            return 0;
+        }
         return (Normal.below((x - low) / blur) - Normal.below((x - high) / blur)) / (high - low);
     }
 }

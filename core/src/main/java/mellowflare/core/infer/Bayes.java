@@ -4,6 +4,8 @@ import java.util.Arrays;
 
 /** The arithmetic of ranking by evidence. Pure; arrays go in and come out, none is kept. */
 public final class Bayes {
+    private static final double LN_2 = Math.log(2);
+
     private Bayes() {}
 
     /**
@@ -32,9 +34,9 @@ public final class Bayes {
         double bits = 0;
         for (int i = 0; i < joint.length && total > 0; i++) {
             if (joint[i] > 0) {
-                bits += joint[i] * Math.log(joint[i] / posterior[i] / total) / Math.log(2);
+                bits += joint[i] * Math.log(joint[i] / posterior[i] / total);
             }
         }
-        return bits;
+        return bits / LN_2;
     }
 }

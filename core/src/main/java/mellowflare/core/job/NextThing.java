@@ -17,12 +17,17 @@ import mellowflare.core.advice.Subject;
 public record NextThing(String says, Subject at, Optional<Need> need) {
     /** Empty when all is told and nothing is left to do. */
     public static Optional<NextThing> of(Evaluation now) {
-        List<StillNeeded.Asked> needs = StillNeeded.of(now.findings()).needs();
+        return of(now, now.findings());
+    }
+
+    /** The same were these the findings, worst first. */
+    public static Optional<NextThing> of(Evaluation now, List<Finding> findings) {
+        List<StillNeeded.Asked> needs = StillNeeded.of(findings).needs();
         if (!needs.isEmpty()) {
             Need first = needs.get(0).need();
             return Optional.of(new NextThing(first.asks(), first.at(), Optional.of(first)));
         }
-        Optional<Finding> stop = now.findings().stream().filter(Finding::stops).findFirst();
+        Optional<Finding> stop = findings.stream().filter(Finding::stops).findFirst();
         if (stop.isPresent()) {
             Finding f = stop.get();
             return Optional.of(new NextThing(f.says(now.job().units()), f.about(), Optional.empty()));

@@ -1,5 +1,6 @@
 package mellowflare.core.trouble;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
@@ -33,6 +34,9 @@ public final class Diagnosing {
     /** How likely each sign is with each cause, by the cause's code and the sign's word. */
     private final Map<String, Map<String, Double>> likely = new HashMap<>();
 
+    /** The same of the looks alone, by the cause's code and in the order of the looks. */
+    private final Map<String, double[]> likelyLooks = new HashMap<>();
+
     private final Map<String, Double> ofUnknown = new HashMap<>();
 
     public Diagnosing(TroubleTable table) {
@@ -44,6 +48,7 @@ public final class Diagnosing {
                 of.put(s.id(), s.base().isPresent() ? shows(c, s) : answer(c, s));
             }
             likely.put(c.id(), of);
+            likelyLooks.put(c.id(), ofLooks(of));
         }
         for (Sign s : table.signs()) {
             ofUnknown.put(
@@ -98,6 +103,10 @@ public final class Diagnosing {
         return new Diagnosis(suspects, unknown, next, TroubleRules.check(ask, suspects, unknown));
     }
 
+    private double[] ofLooks(Map<String, Double> of) {
+        return looks.stream().mapToDouble(s -> of.get(s.id())).toArray();
+    }
+
     private static double likelihood(TroubleAsk ask, Map<String, Double> likely) {
         double product = 1;
         for (String a : ask.answers().values()) {
@@ -139,24 +148,26 @@ public final class Diagnosing {
                 .filter(i -> i == causes.size() || shares[i] > NEGLIGIBLE)
                 .toArray();
         double[] of = Arrays.stream(count).mapToDouble(i -> shares[i]).toArray();
-        List<Map<String, Double>> chances = Arrays.stream(count)
-                .mapToObj(i -> i < causes.size() ? likely.get(causes.get(i).id()) : ofUnknown)
-                .toList();
+        double[][] chances = new double[count.length][];
+        List<Map<String, Double>> named = new ArrayList<>();
+        for (int i = 0; i < count.length; i++) {
+            boolean known = count[i] < causes.size();
+            chances[i] = known ? likelyLooks.get(causes.get(count[i]).id()) : ofLooks(ofUnknown);
+            named.add(known ? causes.get(count[i]).likely() : Map.of());
+        }
         Diagnosis.NextLook best = null;
         double[] yes = new double[count.length];
         double[] no = new double[count.length];
-        for (Sign s : looks) {
+        for (int look = 0; look < looks.size(); look++) {
+            Sign s = looks.get(look);
             if (ask.seen().contains(s.id()) || ask.not().contains(s.id())) {
                 continue;
             }
             int speaks = -1;
             for (int i = 0; i < count.length; i++) {
-                double chance = chances.get(i).get(s.id());
-                yes[i] = of[i] * chance;
-                no[i] = of[i] * (1 - chance);
-                if (count[i] < causes.size()
-                        && causes.get(count[i]).likely().containsKey(s.id())
-                        && (speaks < 0 || yes[i] > yes[speaks])) {
+                yes[i] = of[i] * chances[i][look];
+                no[i] = of[i] - yes[i];
+                if ((speaks < 0 || yes[i] > yes[speaks]) && named.get(i).containsKey(s.id())) {
                     speaks = i;
                 }
             }

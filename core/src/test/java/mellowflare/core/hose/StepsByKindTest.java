@@ -128,7 +128,7 @@ class StepsByKindTest {
                     .orElseThrow();
             for (Fluid fluid : DATA.get(FluidTable.KEY).all()) {
                 LineSample l = line(hose.part(), fluid.id(), 1, 20, any.part(), any.part());
-                List<Step> steps = steps(l, Practice.USUAL);
+                List<Step> steps = HosePlan.steps(l.worked(Practice.USUAL, UnitSystem.METRIC, MakeLog.EMPTY));
                 assertThat(steps)
                         .extracting(Step::id)
                         .as(hose.part() + " " + fluid.id())
