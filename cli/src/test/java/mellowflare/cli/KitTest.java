@@ -47,6 +47,12 @@ class KitTest {
         assertThat(Schemas.faults("kit.out", out)).isEmpty();
         assertThat(out.get("lines")).hasSize(7);
         assertThat(out.get("tags")).hasSize(7);
+        // The demo's ticks are some minutes apart.
+        assertThat(out.get("hours").get("spent").asInt()).isPositive();
+        assertThat(out.get("hours").get("known").asInt())
+                .isPositive()
+                .isLessThan(out.get("hours").get("open").asInt());
+        assertThat(out.get("bag")).anyMatch(b -> b.get("as").asText().equals("tool"));
         double cost = 0;
         for (JsonNode p : out.get("parts")) {
             cost += p.path("cost").asDouble(0);

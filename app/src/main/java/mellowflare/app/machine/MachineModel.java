@@ -2,7 +2,6 @@ package mellowflare.app.machine;
 
 import java.nio.file.Path;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -10,13 +9,11 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
-import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import mellowflare.app.desk.Desk;
-import mellowflare.app.entry.Days;
 import mellowflare.app.entry.FieldState;
 import mellowflare.app.entry.Numbers;
 import mellowflare.book.BookTrouble;
@@ -27,17 +24,15 @@ import mellowflare.book.store.JobHead;
 import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
-import mellowflare.core.machine.AsBuilt;
+import mellowflare.core.machine.Carried;
 import mellowflare.core.machine.DueLine;
-import mellowflare.core.machine.Event;
+import mellowflare.core.machine.Hours;
 import mellowflare.core.machine.Machine;
 import mellowflare.core.machine.MachineLine;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.Read;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.ReferenceData;
-import mellowflare.core.upkeep.Due;
-import mellowflare.core.upkeep.Upkeep;
 
 /** What the page of a machine does, without a window. Its lines are read and worked out off the interface thread; what comes late for another machine falls away. */
 public final class MachineModel {
@@ -54,10 +49,8 @@ public final class MachineModel {
     private final ReadOnlyObjectWrapper<Map<String, CutPlan>> plans = new ReadOnlyObjectWrapper<>(Map.of());
     private final ReadOnlyStringWrapper working = new ReadOnlyStringWrapper("");
     private final AtomicInteger turn = new AtomicInteger();
-    private final FieldState<String> found = FieldState.of(t -> Read.of(t.strip()), t -> "");
-    private final FieldState<LocalDate> printed = Days.field();
-    private final FieldState<LocalDate> inService = Days.field();
-    private List<DueLine> due = List.of();
+    private final ReadOnlyObjectWrapper<Hours> hours = new ReadOnlyObjectWrapper<>(Hours.NONE);
+    private final MachineUpkeep upkeep;
 
     /**
      * @param away runs what takes long
@@ -68,13 +61,7 @@ public final class MachineModel {
         this.away = away;
         this.back = back;
         name.onChange(this::load);
-        printed.onChange(() -> upkeep(Say.it("machine-model.printed"), u -> u.withPrinted(printed.value())));
-        inService.onChange(() -> upkeep(Say.it("machine-model.in-service"), u -> u.withInService(inService.value())));
-    }
-
-    private void upkeep(String what, UnaryOperator<Upkeep> change) {
-        desk.change(what, "upkeep" + what, j -> j.withUpkeep(change.apply(j.upkeep())));
-        load();
+        upkeep = new MachineUpkeep(desk, this::machine, this::load);
     }
 
     /** The machine as it is typed; its lines are those of its parts too. */
@@ -115,9 +102,7 @@ public final class MachineModel {
         if (name.value().isEmpty() || strange) {
             name.show(of, Optional.of(of).filter(t -> !t.isBlank()), units());
         }
-        Upkeep kept = desk.job().upkeep();
-        printed.show(Days.text(kept.printed()), kept.printed(), units());
-        inService.show(Days.text(kept.inService()), kept.inService(), units());
+        upkeep.opened();
         load();
     }
 
@@ -126,7 +111,8 @@ public final class MachineModel {
         int mine = turn.incrementAndGet();
         String of = name.value().orElse("");
         if (of.isBlank()) {
-            due = List.of();
+            upkeep.due(List.of());
+            hours.set(Hours.NONE);
             machine.set(Machine.of("", List.of()));
             plans.set(Map.of());
             working.set("");
@@ -176,7 +162,7 @@ public final class MachineModel {
         List<DueLine> all = DueLine.of(lines);
         back.execute(() -> {
             if (turn.get() == mine) {
-                due = all;
+                upkeep.due(all);
                 machine.set(whole);
                 plans.set(Map.of());
                 working.set(Say.it("machine-model.cutting"));
@@ -187,8 +173,22 @@ public final class MachineModel {
             if (turn.get() == mine) {
                 plans.set(cut);
                 working.set("");
+                lookUpHours(mine, whole);
             }
         });
+    }
+
+    /** Last of all: nobody waits for the hours, and a large book takes a moment. */
+    private void lookUpHours(int mine, Machine whole) {
+        desk.keeper()
+                .ask(
+                        Book::stepTimes,
+                        times -> {
+                            if (turn.get() == mine) {
+                                hours.set(Hours.of(whole, times));
+                            }
+                        },
+                        desk::tell);
     }
 
     /** Gives up what is being worked out. */
@@ -231,89 +231,19 @@ public final class MachineModel {
                         desk::tell);
     }
 
-    // --- in service ---
-
-    /** What is due of its lines, the earliest first. */
-    public List<DueLine> due() {
-        return due;
+    /** What is due of its lines, what was done to them, and the days of the open one. */
+    public MachineUpkeep upkeep() {
+        return upkeep;
     }
 
-    public LocalDate today() {
-        return LocalDate.now(desk.clock());
+    /** The one bag for all lines. */
+    public List<Carried> bag() {
+        return Carried.of(machine());
     }
 
-    /** What was done to its lines, the latest first. */
-    public List<Event> events() {
-        return Event.of(of(machine()));
-    }
-
-    /** Figures of its lines as they are planned now and as they were written down. */
-    public List<AsBuilt> built() {
-        return AsBuilt.of(of(machine()));
-    }
-
-    /** How many are due now. */
-    public long overdue() {
-        return due.stream()
-                .filter(d -> d.due().standing(today()) == Due.Standing.OVERDUE)
-                .count();
-    }
-
-    /** Figures and what was found, for what is done next. */
-    public FieldState<String> found() {
-        return found;
-    }
-
-    public FieldState<LocalDate> printed() {
-        return printed;
-    }
-
-    public FieldState<LocalDate> inService() {
-        return inService;
-    }
-
-    /** The title of the open job, whose days are entered here. */
-    public String openTitle() {
-        return desk.job().title();
-    }
-
-    /** What is due was done today, by whoever works here. */
-    public void done(DueLine d) {
-        String by = desk.personProperty().get();
-        if (by.isBlank()) {
-            desk.tell(Say.it("machine-model.no-name"));
-            return;
-        }
-        Upkeep.Done done =
-                new Upkeep.Done(d.due().rule().id(), today(), by, found.value().orElse(""));
-        String what = Say.it("machine-model.done", "what", d.due().rule().title());
-        found.clear();
-        String id = d.of().job().id();
-        if (id.equals(desk.job().id())) {
-            desk.change(what, "", j -> j.withUpkeep(j.upkeep().with(done)));
-            load();
-            return;
-        }
-        ReferenceData data = desk.data();
-        Instant at = desk.clock().instant();
-        desk.keeper()
-                .ask(
-                        book -> {
-                            Optional<Job> job = book.job(id);
-                            if (job.isPresent()) {
-                                Job after =
-                                        job.get().withUpkeep(job.get().upkeep().with(done));
-                                book.save(
-                                        after,
-                                        Evaluation.of(after, data).leftOff().kept(),
-                                        what,
-                                        "",
-                                        at);
-                            }
-                            return null;
-                        },
-                        saved -> load(),
-                        desk::tell);
+    /** Hours of work by the ticks of this shop, once its book was asked. */
+    public ReadOnlyObjectProperty<Hours> hoursProperty() {
+        return hours.getReadOnlyProperty();
     }
 
     // --- papers ---
@@ -331,10 +261,6 @@ public final class MachineModel {
                                 MachinePaper.bytes(sheet, m, cut, units, stamp)),
                         (Path path) -> desk.tell(Say.it("machine-model.written", "path", path)),
                         desk::tell);
-    }
-
-    private static List<Evaluation> of(Machine m) {
-        return m.lines().stream().map(MachineLine::of).toList();
     }
 
     // --- words ---

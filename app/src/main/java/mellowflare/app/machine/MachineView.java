@@ -30,6 +30,8 @@ import mellowflare.app.page.Page;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.core.line.BarTable;
 import mellowflare.core.machine.AsBuilt;
+import mellowflare.core.machine.Carried;
+import mellowflare.core.machine.Hours;
 import mellowflare.core.machine.Machine;
 import mellowflare.core.machine.MachineLine;
 import mellowflare.core.machine.MachineTables;
@@ -39,6 +41,7 @@ public final class MachineView implements Page {
     private final MachineModel model;
     private final Runnable work;
     private final BorderPane page = new BorderPane();
+    private static final int DUE = 3;
     private static final double ROW = 66;
     private static final int ROWS = 7;
     private static final double COUNTS = 96;
@@ -47,6 +50,7 @@ public final class MachineView implements Page {
     private final ListView<MachineLine> lines = new ListView<>();
     private final TablePane parts = new TablePane();
     private final TablePane bars = new TablePane();
+    private final TablePane bag = new TablePane();
     private final VBox unplaced = new VBox(2);
     private final TablePane due;
     private final TablePane history = new TablePane();
@@ -54,6 +58,7 @@ public final class MachineView implements Page {
     private final Label builtHead = Text.of(Say.it("machine-view.built"), "small-heading");
     private final Label historyHead = Text.of(Say.it("machine-view.history"), "small-heading");
     private final Label nothingDue = Text.of(Say.it("machine-view.nothing-due"), "finding-remedy");
+    private final Label nothingToCarry = Text.of(Say.it("machine-view.nothing-to-carry"), "finding-remedy");
     private final Label ofOpen = Text.of("", "soft");
     private final VBox alike = new VBox(6);
     private final VBox upkeep = new VBox(6);
@@ -72,6 +77,7 @@ public final class MachineView implements Page {
     private final FigureBox lacks = new FigureBox();
     private final FigureBox cost = new FigureBox();
     private final FigureBox overdue = new FigureBox();
+    private final FigureBox hours = new FigureBox();
 
     /**
      * @param model what the page does
@@ -93,10 +99,11 @@ public final class MachineView implements Page {
             }
         });
         leaves = new LeafRow(
-                List.of("lines", "parts", "due", "history"),
+                List.of("lines", "parts", "bag", "due", "history"),
                 List.of(
                         Say.it("machine-view.leaf-lines"),
                         Say.it("machine-view.leaf-parts"),
+                        Say.it("machine-view.leaf-bag"),
                         Say.it("machine-view.leaf-due"),
                         Say.it("machine-view.leaf-history")),
                 this::turn);
@@ -105,11 +112,12 @@ public final class MachineView implements Page {
                 Say.it("machine-view.done"),
                 r -> true,
                 r -> false,
-                r -> model.done(model.due().get(r))));
+                r -> model.upkeep().done(model.upkeep().due().get(r))));
         due.setId("machine-due");
         parts.setId("machine-parts");
         bars.setId("machine-bars");
         built.setId("machine-built");
+        bag.setId("machine-bag");
         working.textProperty().bind(model.workingProperty());
         cancel = Press.quiet(Say.it("machine-view.cancel"), model::cancel);
         cancel.visibleProperty().bind(model.workingProperty().isNotEmpty());
@@ -117,12 +125,13 @@ public final class MachineView implements Page {
         name.field().setId("machine-name");
         page.setCenter(middle());
         page.setRight(slip());
-        HBox bar = new HBox(34, count, stops, lacks, cost, overdue);
+        HBox bar = new HBox(28, count, stops, lacks, cost, hours, overdue);
         bar.getStyleClass().add("figure-bar");
         bar.setAlignment(Pos.CENTER_LEFT);
         page.setBottom(bar);
         model.machineProperty().addListener((o, was, now) -> refresh());
         model.plansProperty().addListener((o, was, now) -> refresh());
+        model.hoursProperty().addListener((o, was, now) -> refresh());
     }
 
     private Node middle() {
@@ -153,11 +162,16 @@ public final class MachineView implements Page {
         EntryRow number = new EntryRow(Say.it("machine-view.copies"), "1", model.copies());
         number.field().setId("machine-copies");
         alike.getChildren().setAll(Text.of(Say.it("machine-view.alike"), "slip-heading"), number, copies);
-        EntryRow found = new EntryRow(Say.it("machine-view.found"), Say.it("machine-view.found-hint"), model.found());
+        EntryRow found = new EntryRow(
+                Say.it("machine-view.found"),
+                Say.it("machine-view.found-hint"),
+                model.upkeep().found());
         found.field().setId("upkeep-found");
-        EntryRow printed = new EntryRow(Say.it("machine-view.printed"), "2024-05-01", model.printed());
+        EntryRow printed = new EntryRow(
+                Say.it("machine-view.printed"), "2024-05-01", model.upkeep().printed());
         printed.field().setId("upkeep-printed");
-        EntryRow since = new EntryRow(Say.it("machine-view.in-service"), "2024-06-15", model.inService());
+        EntryRow since = new EntryRow(
+                Say.it("machine-view.in-service"), "2024-06-15", model.upkeep().inService());
         since.field().setId("upkeep-since");
         upkeep.getChildren()
                 .setAll(
@@ -189,7 +203,8 @@ public final class MachineView implements Page {
                     switch (open) {
                         case 0 -> lines(m);
                         case 1 -> partsAndCuts(m);
-                        case 2 -> due();
+                        case 2 -> bag();
+                        case DUE -> due();
                         default -> history();
                     });
         }
@@ -197,8 +212,8 @@ public final class MachineView implements Page {
             leaf.getChildren().setAll(shown);
         }
         There.show(open == 0, alike);
-        There.show(open == 2, upkeep);
-        ofOpen.setText(model.openTitle());
+        There.show(open == DUE, upkeep);
+        ofOpen.setText(model.upkeep().openTitle());
         copies(m);
         count.words(
                 Say.it("machine-view.lines"), Integer.toString(m.lines().size()), Say.it("machine-view.not-put-away"));
@@ -208,10 +223,12 @@ public final class MachineView implements Page {
                 Long.toString(model.lacking()),
                 Say.it("machine-view.of-parts", "parts", m.parts().size()));
         cost.words(Say.it("machine-view.cost"), model.cost(), Say.it("machine-view.prices"));
+        Hours worked = model.hoursProperty().get();
+        hours.words(Say.it("machine-view.hours"), worked.toGo(), worked.says());
         overdue.words(
                 Say.it("machine-view.overdue"),
-                Long.toString(model.overdue()),
-                Say.it("machine-view.of-due", "due", model.due().size()));
+                Long.toString(model.upkeep().overdue()),
+                Say.it("machine-view.of-due", "due", model.upkeep().due().size()));
     }
 
     private List<Node> lines(Machine m) {
@@ -238,17 +255,26 @@ public final class MachineView implements Page {
         return all;
     }
 
+    private List<Node> bag() {
+        List<Carried> all = model.bag();
+        if (all.isEmpty()) {
+            return List.of(nothingToCarry);
+        }
+        bag.show(Carried.table(all));
+        return List.of(bag);
+    }
+
     private List<Node> due() {
-        if (model.due().isEmpty()) {
+        if (model.upkeep().due().isEmpty()) {
             return List.of(nothingDue);
         }
-        due.show(MachineTables.due(model.due(), model.today()));
+        due.show(MachineTables.due(model.upkeep().due(), model.upkeep().today()));
         return List.of(due);
     }
 
     private List<Node> history() {
-        history.show(MachineTables.history(model.events()));
-        List<AsBuilt> figures = model.built();
+        history.show(MachineTables.history(model.upkeep().events()));
+        List<AsBuilt> figures = model.upkeep().built();
         if (figures.isEmpty()) {
             return List.of(history);
         }

@@ -29,20 +29,26 @@ import mellowflare.app.page.LeafPage;
 import mellowflare.app.page.Page;
 import mellowflare.app.paint.DrawingPane;
 import mellowflare.core.connection.LineEnd;
+import mellowflare.core.geometry.Drawing;
 import mellowflare.core.parts.Attach;
 import mellowflare.core.trouble.CausePlot;
 import mellowflare.core.trouble.Diagnosis;
 import mellowflare.core.trouble.Sign;
 import mellowflare.core.trouble.SignGroup;
 import mellowflare.core.trouble.What;
+import mellowflare.core.trouble.look.LookPicture;
 
 /** The page of Trouble: the causes by their chance, the look that tells most, what to redo; beside it what was said. */
 public final class TroubleView implements Page {
     private static final int WORTH_WORDS = 2;
+    private static final double LOOK_WIDTH = 290;
+    private static final double LOOK_HEIGHT = 122;
+    private static final Drawing NO_LOOK = new Drawing.Sheet().done(0, 0, 1, 1);
 
     private final TroubleModel model;
     private final BorderPane page = new BorderPane();
     private final DrawingPane plot = new DrawingPane(new Insets(14, 24, 10, 24), 14);
+    private final DrawingPane picture = new DrawingPane(new Insets(2), 13);
     private final Label question = Text.of("", "trouble-question");
     private final Label speaksFor = Text.of("", "soft");
     /** The dangers stand over the question: they must be seen without scrolling. */
@@ -75,6 +81,10 @@ public final class TroubleView implements Page {
         this.model = model;
         this.findings = new FindingList(leads);
         LeafPage.dress(plot, look, "trouble-plot", Say.it("trouble-view.the-causes"));
+        LeafPage.dress(picture, look, "trouble-look", Say.it("trouble-view.the-look"));
+        picture.setMinSize(LOOK_WIDTH / 2, LOOK_HEIGHT);
+        picture.setPrefWidth(LOOK_WIDTH);
+        picture.setMaxHeight(LOOK_HEIGHT);
         yes = answer("trouble-yes", Say.it("trouble-view.yes"), true);
         no = answer("trouble-no", Say.it("trouble-view.no"), false);
         what = new ChoiceRow<>(
@@ -145,14 +155,16 @@ public final class TroubleView implements Page {
         danger.setMinHeight(Region.USE_PREF_SIZE);
         HBox presses = new HBox(10, yes, no);
         presses.setAlignment(Pos.CENTER_LEFT);
-        VBox ask = new VBox(6, danger, question, presses, speaksFor);
+        VBox words = new VBox(8, question, presses, speaksFor);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        VBox ask = new VBox(6, danger, new HBox(14, words, picture));
         ask.setId("trouble-next");
-        ScrollPane words = new ScrollPane(causes);
-        words.setFitToWidth(true);
-        words.getStyleClass().add("under-section");
-        VBox under = new VBox(12, ask, words);
+        ScrollPane work = new ScrollPane(causes);
+        work.setFitToWidth(true);
+        work.getStyleClass().add("under-section");
+        VBox under = new VBox(12, ask, work);
         under.getStyleClass().add("under-drawing");
-        VBox.setVgrow(words, Priority.ALWAYS);
+        VBox.setVgrow(work, Priority.ALWAYS);
         VBox left = new VBox(ground, under);
         // The bars keep their size, however much there is to say under them.
         under.prefHeightProperty().bind(left.heightProperty().multiply(0.56));
@@ -185,6 +197,10 @@ public final class TroubleView implements Page {
         plot.drawingProperty().set(CausePlot.of(d, model.units()));
         Optional<Diagnosis.NextLook> next = d.nextLook();
         question.setText(next.map(n -> n.sign().look()).orElse(Say.it("trouble-view.no-more")));
+        picture.drawingProperty()
+                .set(next.flatMap(n -> LookPicture.of(n.sign().id()))
+                        .map(LookPicture::drawing)
+                        .orElse(NO_LOOK));
         speaksFor.setText(next.map(n ->
                         Say.it("trouble-view.speaks-for", "cause", n.ifSeen().name()))
                 .orElse(""));

@@ -10,7 +10,9 @@ import java.util.List;
 import java.util.stream.Stream;
 import mellowflare.app.OpenBook;
 import mellowflare.book.BookTrouble;
+import mellowflare.core.machine.Carried;
 import mellowflare.core.machine.DueLine;
+import mellowflare.core.machine.Hours;
 import mellowflare.core.machine.MachineLine;
 import org.apache.pdfbox.Loader;
 import org.junit.jupiter.api.AfterEach;
@@ -49,6 +51,20 @@ class MachineModelTest {
                 .filter(l -> l.of().job().title().equals(title))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    @Test
+    void testTheBagAndTheHoursAreThoseOfAllLines() {
+        assertThat(machine.bag())
+                .anyMatch(c -> c.sort() == Carried.Sort.TOOL && c.lines().size() > 1)
+                .anyMatch(c -> c.sort() == Carried.Sort.PART);
+        Hours hours = machine.hoursProperty().get();
+        assertThat(hours.spent()).isPositive();
+        assertThat(hours.toGo()).startsWith("over ");
+        machine.name().textProperty().set("");
+        open.settle();
+        assertThat(machine.hoursProperty().get()).isEqualTo(Hours.NONE);
+        assertThat(machine.bag()).isEmpty();
     }
 
     @Test
@@ -138,36 +154,36 @@ class MachineModelTest {
     @Test
     void testWhatIsDueIsDoneWithANameAndComesAgainLater() {
         open.desk().personProperty().set("");
-        DueLine due = machine.due().get(0);
+        DueLine due = machine.upkeep().due().get(0);
         assertThat(due.due().rule().id()).isEqualTo("fuel-hose");
-        machine.done(due);
+        machine.upkeep().done(due);
         open.settle();
         assertThat(open.desk().newsProperty().get()).contains("Nobody is named");
         open.desk().personProperty().set("Maren");
-        machine.found().textProperty().set("dry");
-        machine.done(due);
+        machine.upkeep().found().textProperty().set("dry");
+        machine.upkeep().done(due);
         open.settle();
         open.settle();
-        assertThat(machine.found().value()).isEmpty();
-        DueLine next = machine.due().stream()
+        assertThat(machine.upkeep().found().value()).isEmpty();
+        DueLine next = machine.upkeep().due().stream()
                 .filter(d -> d.due().rule().id().equals("fuel-hose"))
                 .findFirst()
                 .orElseThrow();
-        assertThat(next.due().on()).isEqualTo(machine.today().plusDays(365));
+        assertThat(next.due().on()).isEqualTo(machine.upkeep().today().plusDays(365));
         assertThat(next.due().last().orElseThrow().found()).isEqualTo("dry");
-        assertThat(machine.events()).anyMatch(e -> e.found().equals("dry") && e.by().equals("Maren"));
+        assertThat(machine.upkeep().events()).anyMatch(e -> e.found().equals("dry") && e.by().equals("Maren"));
     }
 
     @Test
     void testTheOpenLineIsPutIntoServiceHere() {
-        assertThat(machine.due()).noneMatch(d -> d.of().job().id().equals("demo-slew-hose"));
-        machine.inService().textProperty().set("2020-01-31");
+        assertThat(machine.upkeep().due()).noneMatch(d -> d.of().job().id().equals("demo-slew-hose"));
+        machine.upkeep().inService().textProperty().set("2020-01-31");
         open.settle();
         open.settle();
-        assertThat(machine.due()).anyMatch(d -> d.of().job().id().equals("demo-slew-hose"));
-        assertThat(machine.overdue()).isPositive();
-        machine.printed().textProperty().set("last year");
-        assertThat(machine.printed().refusalProperty().get()).contains("last year");
+        assertThat(machine.upkeep().due()).anyMatch(d -> d.of().job().id().equals("demo-slew-hose"));
+        assertThat(machine.upkeep().overdue()).isPositive();
+        machine.upkeep().printed().textProperty().set("last year");
+        assertThat(machine.upkeep().printed().refusalProperty().get()).contains("last year");
         assertThat(open.desk().job().upkeep().printed()).isEmpty();
     }
 

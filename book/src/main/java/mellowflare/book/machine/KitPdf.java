@@ -9,6 +9,7 @@ import mellowflare.book.Version;
 import mellowflare.book.sheet.SheetPage;
 import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.line.BarTable;
+import mellowflare.core.machine.Carried;
 import mellowflare.core.machine.Machine;
 import mellowflare.core.machine.MachineLine;
 import mellowflare.core.machine.MachineTables;
@@ -66,6 +67,10 @@ public final class KitPdf {
                     page.gap(5);
                 }
                 page.table(MachineTables.parts(m));
+                List<Carried> bag = Carried.of(m);
+                if (!bag.isEmpty()) {
+                    page.table(Carried.table(bag));
+                }
                 if (!plans.isEmpty()) {
                     page.table(bars(plans, units));
                 }

@@ -15,6 +15,7 @@ import mellowflare.book.BookTrouble;
 import mellowflare.book.job.JobJson;
 import mellowflare.core.identify.ShopFindings;
 import mellowflare.core.job.Job;
+import mellowflare.core.machine.StepTimes;
 import mellowflare.core.shelf.Count;
 import mellowflare.core.shelf.Shelf;
 import mellowflare.core.trouble.ShopCauses;
@@ -151,6 +152,11 @@ public final class Book implements AutoCloseable {
     /** What the work has taken from the shelf, over all jobs as they stand, and what was counted. */
     public Shelf shelf() throws BookTrouble {
         return Guard.guarded(Say.it("book.the-shelf-cannot-be"), () -> ShelfRows.of(handle));
+    }
+
+    /** How long the steps of all jobs took, as their ticks say. */
+    public StepTimes stepTimes() throws BookTrouble {
+        return Guard.guarded(Say.it("book.the-times-cannot-be"), () -> TickRows.of(handle));
     }
 
     /** Keeps a count of the shelf. On disk when this returns. */

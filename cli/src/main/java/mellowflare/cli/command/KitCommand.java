@@ -16,6 +16,8 @@ import mellowflare.cli.input.Refused;
 import mellowflare.core.cutting.CutBar;
 import mellowflare.core.cutting.CutPlan;
 import mellowflare.core.job.Evaluation;
+import mellowflare.core.machine.Carried;
+import mellowflare.core.machine.Hours;
 import mellowflare.core.machine.Machine;
 import mellowflare.core.machine.MachineLine;
 import mellowflare.core.machine.MachinePart;
@@ -33,7 +35,8 @@ import picocli.CommandLine.Parameters;
             "",
             "In:   ids of jobs of the book, or --machine with the name of a machine: all its jobs and those of its parts",
             "Out:  machine, lines (mark, id, title, kind, leftOff, stops, warnings, testsPassed, tests), parts (number, name, need, unit, taken, onShelf, toBuy, each, cost,",
-            "      lines), cost, cutPlan (material, bars, unplaced), tags (id, text of its code); with --csv the parts as a table",
+            "      lines), cost, hours (spent and left in minutes, known of open steps), bag (as, name, amount, lines),",
+            "      cutPlan (material, bars, unplaced), tags (id, text of its code); with --csv the parts as a table",
             "Example:  ./mellow-flare kit --demo --machine Dunlin"
         })
 public final class KitCommand implements Callable<Integer> {
@@ -66,7 +69,10 @@ public final class KitCommand implements Callable<Integer> {
                 throw new Refused(Say.it("kit-command.no-lines", "machine", machine));
             }
             Machine m = Machine.of(machine == null ? "" : machine, lines);
-            streams.give(csv ? KitCsv.parts(m) : out(m).toPrettyString() + "\n");
+            streams.give(
+                    csv
+                            ? KitCsv.parts(m)
+                            : out(m, Hours.of(m, book.stepTimes())).toPrettyString() + "\n");
             return m.stops() > 0 ? ExitStatus.STOPS : ExitStatus.COMPUTED;
         }
     }
@@ -82,7 +88,7 @@ public final class KitCommand implements Callable<Integer> {
         return all;
     }
 
-    private static ObjectNode out(Machine m) {
+    private static ObjectNode out(Machine m, Hours hours) {
         ObjectNode out = JsonNodeFactory.instance.objectNode();
         out.put("machine", m.name());
         ArrayNode lines = out.putArray("lines");
@@ -101,6 +107,19 @@ public final class KitCommand implements Callable<Integer> {
         ArrayNode parts = out.putArray("parts");
         m.parts().forEach(p -> part(parts.addObject(), p));
         out.put("cost", m.cost());
+        out.putObject("hours")
+                .put("spent", hours.spent().toMinutes())
+                .put("left", hours.left().toMinutes())
+                .put("known", hours.known())
+                .put("open", hours.open());
+        ArrayNode bag = out.putArray("bag");
+        for (Carried c : Carried.of(m)) {
+            ObjectNode each = bag.addObject()
+                    .put("as", mellowflare.book.json.Words.of(c.sort()))
+                    .put("name", c.name())
+                    .put("amount", c.amount());
+            c.lines().forEach(each.putArray("lines")::add);
+        }
         ArrayNode cuts = out.putArray("cutPlan");
         m.cutPlans().forEach((material, plan) -> cuts(cuts.addObject().put("material", material), plan));
         ArrayNode tags = out.putArray("tags");

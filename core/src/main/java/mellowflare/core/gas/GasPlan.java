@@ -15,6 +15,7 @@ import mellowflare.core.line.BenchWords;
 import mellowflare.core.line.CutFigure;
 import mellowflare.core.line.Plan;
 import mellowflare.core.line.Probing;
+import mellowflare.core.line.Take;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.table.FigureTable;
@@ -40,6 +41,11 @@ public record GasPlan(GasCase c, List<Finding> findings, List<Step> steps) imple
     }
 
     @Override
+    public List<Take> takes() {
+        return GasTakes.of(c);
+    }
+
+    @Override
     public List<TestJoint> testJoints() {
         return c.soapList().stream().map(j -> new TestJoint(j.id(), j.what())).toList();
     }
@@ -56,7 +62,7 @@ public record GasPlan(GasCase c, List<Finding> findings, List<Step> steps) imple
 
     @Override
     public List<FigureTable> tables() {
-        return GasTables.of(c);
+        return GasTables.of(c, takes());
     }
 
     @Override

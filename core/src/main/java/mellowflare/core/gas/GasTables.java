@@ -12,6 +12,8 @@ import mellowflare.core.gas.work.GasCase;
 import mellowflare.core.gas.work.Inlet;
 import mellowflare.core.gas.work.Section;
 import mellowflare.core.line.ListTable;
+import mellowflare.core.line.PartsTable;
+import mellowflare.core.line.Take;
 import mellowflare.core.measure.GasFlow;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.LengthFormat;
@@ -29,7 +31,7 @@ public final class GasTables {
 
     private GasTables() {}
 
-    static List<FigureTable> of(GasCase c) {
+    static List<FigureTable> of(GasCase c, List<Take> takes) {
         List<FigureTable> all = new ArrayList<>();
         if (!c.inlets().isEmpty()) {
             all.add(appliances(c));
@@ -37,6 +39,7 @@ public final class GasTables {
         if (!c.sections().isEmpty()) {
             all.add(sections(c));
         }
+        PartsTable.taken(takes).ifPresent(all::add);
         if (!c.line().pieces().isEmpty()) {
             all.add(ListTable.walk(c.line().pieces().stream()
                     .map(p -> GasText.write(p, c.units()))

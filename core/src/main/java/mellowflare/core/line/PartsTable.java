@@ -32,6 +32,15 @@ public final class PartsTable {
         }
     }
 
+    /** What a line takes; empty where it takes nothing. */
+    public static Optional<FigureTable> taken(List<Take> takes) {
+        return takes.isEmpty()
+                ? Optional.empty()
+                : Optional.of(of(takes.stream()
+                        .map(t -> new Part(t.name(), t.need(), t.metres(), t.each()))
+                        .toList()));
+    }
+
     /** Parts without a price are left out of the sum. */
     public static FigureTable of(List<Part> parts) {
         double sum = parts.stream()

@@ -92,7 +92,8 @@ public record Machine(String name, List<MachineLine> lines) {
         for (MachineLine l : lines) {
             Set<String> cut = l.of().job().log().used().stream().map(Used::key).collect(Collectors.toSet());
             for (Cuts c : l.of().plan().cuts()) {
-                if (cut.contains(c.key())) {
+                // Pipe that was cut with an earlier version stands in the log under the name of its material.
+                if (cut.contains(c.key()) || cut.contains(c.material())) {
                     continue;
                 }
                 tasks.merge(c.material(), marked(c.task(), l.mark()), Machine::joined);

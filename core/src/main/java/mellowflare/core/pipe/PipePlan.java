@@ -18,6 +18,7 @@ import mellowflare.core.pipe.cut.PieceCut;
 import mellowflare.core.pipe.draw.PipeStrip;
 import mellowflare.core.pipe.line.PipeBars;
 import mellowflare.core.pipe.line.PipeCase;
+import mellowflare.core.pipe.line.PipePart;
 import mellowflare.core.pipe.order.PipeStepWriter;
 import mellowflare.core.pipe.rules.PipeRules;
 import mellowflare.core.procedure.Step;
@@ -65,7 +66,10 @@ public record PipePlan(PipeCase c, List<Finding> findings, List<Step> steps) imp
     @Override
     public List<Cuts> cuts() {
         return PipeBars.tasks(List.of(PipeBars.Marked.alone(c))).entrySet().stream()
-                .map(e -> new Cuts(e.getKey().words(), e.getKey().words(), e.getValue()))
+                .map(e -> new Cuts(
+                        PipePart.pipe(e.getKey().pipe(), e.getKey().size()),
+                        e.getKey().words(),
+                        e.getValue()))
                 .toList();
     }
 

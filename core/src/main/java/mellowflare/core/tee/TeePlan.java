@@ -10,6 +10,7 @@ import mellowflare.core.geometry.Drawing;
 import mellowflare.core.line.BenchWords;
 import mellowflare.core.line.CutFigure;
 import mellowflare.core.line.Plan;
+import mellowflare.core.line.Take;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.procedure.Step;
@@ -41,6 +42,11 @@ public record TeePlan(TeeCase c, List<Finding> findings, List<Step> steps) imple
     }
 
     @Override
+    public List<Take> takes() {
+        return TeeTakes.of(c);
+    }
+
+    @Override
     public List<TestJoint> testJoints() {
         return List.of(
                 new TestJoint("up", Say.it("tee-plan.joint-up")),
@@ -55,7 +61,7 @@ public record TeePlan(TeeCase c, List<Finding> findings, List<Step> steps) imple
 
     @Override
     public List<FigureTable> tables() {
-        return TeeTables.of(c);
+        return TeeTables.of(c, takes());
     }
 
     @Override

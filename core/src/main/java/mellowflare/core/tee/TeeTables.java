@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import mellowflare.core.advice.Figure;
+import mellowflare.core.line.PartsTable;
+import mellowflare.core.line.Take;
 import mellowflare.core.measure.Length;
 import mellowflare.core.table.FigureTable;
 import mellowflare.core.table.FigureTable.Column;
@@ -16,7 +18,7 @@ import mellowflare.core.tee.work.TeeCase;
 final class TeeTables {
     private TeeTables() {}
 
-    static List<FigureTable> of(TeeCase c) {
+    static List<FigureTable> of(TeeCase c, List<Take> takes) {
         TeeLine l = c.line();
         List<Row> rows = new ArrayList<>();
         row(rows, c, Say.it("tee-tables.across"), l.across());
@@ -27,13 +29,16 @@ final class TeeTables {
         row(rows, c, Say.it("tee-tables.straight-a"), l.straightA());
         row(rows, c, Say.it("tee-tables.straight-b"), l.straightB());
         row(rows, c, Say.it("tee-tables.union"), l.unionAcross());
-        return rows.isEmpty()
-                ? List.of()
-                : List.of(FigureTable.of(
-                        What.MEASURED,
-                        Say.it("tee-tables.measured"),
-                        List.of(Column.words(""), Column.figures(Say.it("tee-tables.length"))),
-                        rows));
+        List<FigureTable> all = new ArrayList<>();
+        if (!rows.isEmpty()) {
+            all.add(FigureTable.of(
+                    What.MEASURED,
+                    Say.it("tee-tables.measured"),
+                    List.of(Column.words(""), Column.figures(Say.it("tee-tables.length"))),
+                    rows));
+        }
+        PartsTable.taken(takes).ifPresent(all::add);
+        return all;
     }
 
     private static void row(List<Row> rows, TeeCase c, String name, Optional<Length> length) {

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.ReferenceKey;
+import mellowflare.core.trouble.look.LookPicture;
 
 /** Causes and signs, from {@code causes.csv} and {@code signs.csv}. */
 public final class TroubleTable {
@@ -22,7 +23,7 @@ public final class TroubleTable {
     /**
      * Loads both tables.
      *
-     * @throws mellowflare.core.reference.BrokenTable if a cause names a sign that is in no table, or chances of answers add up to more than 1
+     * @throws mellowflare.core.reference.BrokenTable if a cause names a sign that is in no table, what is looked for has no picture, or chances of answers add up to more than 1
      */
     public static TroubleTable load() {
         List<Sign> signs = CsvTable.beside(TroubleTable.class, "signs.csv").map(TroubleTable::sign, Sign::id);
@@ -36,6 +37,9 @@ public final class TroubleTable {
         if (group.single() == base.isPresent()
                 || base.filter(b -> !(b > 0 && b < 1)).isPresent()) {
             throw r.broken("base", Say.it("trouble-table.base"));
+        }
+        if (!group.single() && LookPicture.of(r.need("id")).isEmpty()) {
+            throw r.broken("id", Say.it("trouble-table.no-picture"));
         }
         return new Sign(r.need("id"), group, base, r.said("says"), r.saidIfAny("look"), r.source());
     }

@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import mellowflare.core.thread.ThreadTable;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class EndSearchTest {
     private final EndTable table = EndTable.load(ThreadTable.load());
     private final EndSearch search = new EndSearch(table, TradeWords.load());

@@ -12,7 +12,9 @@ import mellowflare.core.measure.LengthText;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.thread.ThreadTable;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
 
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class EndTableTest {
     private final EndTable table = EndTable.load(ThreadTable.load());
 

@@ -17,8 +17,10 @@ import mellowflare.core.thread.Pitch;
 import mellowflare.core.thread.ThreadSize;
 import mellowflare.core.thread.ThreadTable;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
 
 /** Tables without a formula were entered twice, in two systems of units; the two must agree and neither may lack a size. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class SecondEntryTest {
     private final EndTable table = EndTable.load(ThreadTable.load());
 

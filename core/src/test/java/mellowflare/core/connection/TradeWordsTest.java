@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Map;
 import mellowflare.core.thread.ThreadTable;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
 
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class TradeWordsTest {
     private final EndTable table = EndTable.load(ThreadTable.load());
     private final TradeWords words = TradeWords.load();

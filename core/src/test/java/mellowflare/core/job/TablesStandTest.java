@@ -29,10 +29,12 @@ import mellowflare.core.sealing.LubricantPlace;
 import mellowflare.core.sealing.Lubricants;
 import mellowflare.core.sealing.MakeUp;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
 
 /**
  * What follows from the tables alone, loaded anew, line by line as it was when it was last looked through: which ends there are, what goes on what, what is taken for what, what eases which joint. A line that differs is a fault or to be taken over ({@link Stands}).
  */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class TablesStandTest {
     /** Loaded anew for each test: what loads them is looked at too. */
     private final ReferenceData data = ShippedData.load();

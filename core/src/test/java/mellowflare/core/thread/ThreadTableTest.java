@@ -13,8 +13,10 @@ import mellowflare.core.reference.CsvTable.Row;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
+import org.junit.jupiter.api.TestInstance;
 
 /** The tables against the formulas of their standards, within the tables' own rounding. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class ThreadTableTest {
     private final ThreadTable table = ThreadTable.load();
 

@@ -22,8 +22,10 @@ import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.parts.Attach;
 import mellowflare.core.reference.ReferenceData;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
 
 /** Causes narrowed by hand, and what may be there at all. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class DiagnosingTest {
     private static final ReferenceData DATA = ShippedData.get();
     /** Loaded anew for each test: what loads it is looked at too. */

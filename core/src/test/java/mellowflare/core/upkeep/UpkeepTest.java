@@ -18,7 +18,9 @@ import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.OwnLists;
 import mellowflare.core.reference.ReferenceData;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
 
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class UpkeepTest {
     private static final LocalDate DAY = LocalDate.of(2026, 3, 1);
     private final ReferenceData data = ShippedData.load();

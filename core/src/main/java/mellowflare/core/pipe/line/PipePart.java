@@ -30,12 +30,22 @@ public record PipePart(String name, double count, boolean metres, Optional<Doubl
         return each.map(e -> e * count);
     }
 
+    /**
+     * What pipe is asked for by.
+     *
+     * @param grade its name; blank while none is chosen
+     * @param size name of its size
+     */
+    public static String pipe(String grade, String size) {
+        return Say.it("pipe-part.grade", "grade", grade.isBlank() ? Say.it("pipe-part.pipe") : grade, "size", size);
+    }
+
     /** What a run is made of. */
     static List<PipePart> of(Laid laid, PipeCase c) {
         Map<String, PipePart> all = new LinkedHashMap<>();
         double fittings = c.system().map(FittingSystem::price).orElse(1.0);
         double pipe = c.grade().map(PipeGrade::price).orElse(1.0);
-        String grade = c.grade().map(PipeGrade::name).orElse(Say.it("pipe-part.pipe"));
+        String grade = c.grade().map(PipeGrade::name).orElse("");
         for (Spool s : laid.spools()) {
             if (s.swaged().isPresent()) {
                 add(
@@ -66,7 +76,7 @@ public record PipePart(String name, double count, boolean metres, Optional<Doubl
             } else {
                 add(
                         all,
-                        Say.it("pipe-part.grade", "grade", grade, "size", s.size()),
+                        pipe(grade, s.size()),
                         s.exact().map(e -> Math.max(0, e.mm()) / 1000).orElse(0.0),
                         true,
                         c.parts().house(s.size()).map(h -> h.price(HouseSize.Item.METRE) * pipe));

@@ -20,8 +20,10 @@ import mellowflare.core.tube.end.TubeEndKind;
 import mellowflare.core.tube.stock.Tube;
 import mellowflare.core.tube.stock.TubeSizes;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
 
 /** Flares of every kind, well made and badly, as they were when they were last looked through; what they are put down to, what three scraps say of a tool, and the tables of stick-out. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class FlaresStandTest {
     /** Loaded anew for each test: what loads it is looked at too. */
     private final ReferenceData data = ShippedData.load();

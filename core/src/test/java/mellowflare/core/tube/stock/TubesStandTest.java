@@ -11,8 +11,10 @@ import mellowflare.core.measure.Temperature;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.ReferenceData;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
 
 /** Every tube with what it is rated to, cool, warm, thinned and with other factors, how it is clamped, and what typed sizes find: as it was when it was last looked through. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class TubesStandTest {
     /** Loaded anew for each test: what loads it is looked at too. */
     private final ReferenceData data = ShippedData.load();
