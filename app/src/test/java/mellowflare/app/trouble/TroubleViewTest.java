@@ -7,7 +7,9 @@ import javafx.stage.Stage;
 import mellowflare.app.OpenPage;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.look.Look;
+import mellowflare.app.paint.DrawingPane;
 import mellowflare.core.trouble.What;
+import mellowflare.core.trouble.look.LookPicture;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -39,7 +41,13 @@ class TroubleViewTest {
     void testQuestionsAreAnsweredUntilACauseIsNamed(FxRobot robot) {
         robot.interact(() -> model.what(What.VALVE));
         for (int i = 0; i < 8 && model.diagnosis().nextLook().isPresent(); i++) {
-            boolean chip = model.diagnosis().nextLook().get().sign().id().equals("chip");
+            String look = model.diagnosis().nextLook().get().sign().id();
+            assertThat(robot.lookup("#trouble-look")
+                            .queryAs(DrawingPane.class)
+                            .drawingProperty()
+                            .get())
+                    .isEqualTo(LookPicture.of(look).orElseThrow().drawing());
+            boolean chip = look.equals("chip");
             robot.clickOn(chip ? "#trouble-yes" : "#trouble-no");
             WaitForAsyncUtils.waitForFxEvents();
         }

@@ -115,7 +115,7 @@ final class GasTakes {
             default -> {}
         }
         if (j.spot().valve()) {
-            named(Say.it("gas-takes.valve", "size", widest.size()));
+            named(Say.it("gas-takes.valve", "size", widest.size()), Optional.empty());
         }
         if (j.spot().cap()) {
             fitting(Say.it("gas-takes.cap", "system", system(), "size", widest.size()), 1, widest);
@@ -123,10 +123,10 @@ final class GasTakes {
     }
 
     private void regulator(GasWalk.Reduced r) {
-        named(c.stock()
-                .regulator(r.piece().regulator())
-                .map(Regulator::name)
-                .orElse(r.piece().regulator()));
+        Optional<Regulator> of = c.stock().regulator(r.piece().regulator());
+        named(
+                of.map(Regulator::name).orElse(r.piece().regulator()),
+                of.map(Regulator::price).filter(p -> p > 0));
     }
 
     private boolean laidAt(String place) {
@@ -142,8 +142,8 @@ final class GasTakes {
                 Optional.of(size.fitting()).filter(p -> p > 0)));
     }
 
-    private void named(String name) {
-        all.add(Take.named(name, PartRole.FITTING, 1, false, Optional.empty()));
+    private void named(String name, Optional<Double> each) {
+        all.add(Take.named(name, PartRole.FITTING, 1, false, each));
     }
 
     private String system() {

@@ -21,6 +21,8 @@ import mellowflare.core.geometry.Shape;
 import mellowflare.core.job.ShippedData;
 import mellowflare.core.line.Ports;
 import mellowflare.core.line.Setting;
+import mellowflare.core.line.Take;
+import mellowflare.core.line.Taking;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.MakeLog;
@@ -119,6 +121,26 @@ class TeeInTest {
         assertEquals(92, p.c().piece().orElseThrow().mm(), 1e-9);
         assertEquals(State.PASS, of(p, "tee.piece").state());
         assertTrue(p.steps().stream().anyMatch(s -> s.id().equals("piece")));
+    }
+
+    @Test
+    void testTheTeeTheUnionAndThePieceAreTakenFromTheShelf() {
+        TeePlan whole = plan(gas());
+        assertEquals(
+                List.of("flared tee"), whole.takes().stream().map(Take::name).toList());
+        TeePlan piece =
+                plan(gas().with().tube(mm(12)).gap(mm(180)).unionAcross(mm(40)).build());
+        assertEquals(
+                List.of("flared tee for 12 mm tube", "flared union for 12 mm tube", "tube, 12 mm"),
+                piece.takes().stream().map(Take::name).toList());
+        assertEquals(0.092, piece.takes().get(2).need(), 1e-9);
+        Map<String, Long> taken = new TreeMap<>();
+        piece.steps()
+                .forEach(s -> taken.put(s.id(), (long) Taking.at(s, piece, DATA).size()));
+        assertEquals(1, taken.get("piece"));
+        assertEquals(2, taken.get("join"));
+        assertEquals(0, taken.get("record"));
+        assertTrue(plan(gas().with().method(Optional.empty()).build()).takes().isEmpty());
     }
 
     @Test
