@@ -2,6 +2,8 @@ package mellowflare.app.machine;
 
 import java.util.ArrayList;
 import java.util.List;
+import javafx.beans.binding.Bindings;
+import javafx.beans.value.ObservableValue;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -28,6 +30,7 @@ import mellowflare.app.look.Look;
 import mellowflare.app.page.LeafRow;
 import mellowflare.app.page.Page;
 import mellowflare.app.paint.DrawingPane;
+import mellowflare.core.geometry.Drawing;
 import mellowflare.core.line.BarTable;
 import mellowflare.core.machine.AsBuilt;
 import mellowflare.core.machine.Carried;
@@ -46,6 +49,7 @@ public final class MachineView implements Page {
     private static final int ROWS = 7;
     private static final double COUNTS = 96;
     private static final double STRIP = 320;
+    private static final double STRIP_LARGE = 220;
 
     private final ListView<MachineLine> lines = new ListView<>();
     private final TablePane parts = new TablePane();
@@ -316,12 +320,17 @@ public final class MachineView implements Page {
         private final Label stands = Text.of("", "soft");
         private final Label counts = Text.of("", "finding-remedy");
         private final HBox row;
+        private final ObservableValue<Boolean> large;
 
         LineCell(Look look) {
             strip.inkProperty().bind(look.ink());
             strip.textScaleProperty().bind(look.scale());
-            strip.setMinWidth(STRIP);
-            strip.setPrefWidth(STRIP);
+            // In large type the words need the room, and names in the strip would be cut off.
+            strip.minWidthProperty()
+                    .bind(Bindings.when(look.largeProperty()).then(STRIP_LARGE).otherwise(STRIP));
+            strip.prefWidthProperty().bind(strip.minWidthProperty());
+            large = look.largeProperty();
+            large.addListener((o, was, now) -> draw());
             strip.setMouseTransparent(true);
             mark.setMinWidth(34);
             VBox words = new VBox(1, title, stands);
@@ -333,6 +342,13 @@ public final class MachineView implements Page {
             setPrefWidth(0);
         }
 
+        private void draw() {
+            if (getItem() != null) {
+                Drawing of = getItem().of().plan().strip();
+                strip.drawingProperty().set(large.getValue() ? of.wordless() : of);
+            }
+        }
+
         @Override
         protected void updateItem(MachineLine line, boolean empty) {
             super.updateItem(line, empty);
@@ -342,7 +358,7 @@ public final class MachineView implements Page {
                 return;
             }
             mark.setText(line.mark());
-            strip.drawingProperty().set(line.of().plan().strip());
+            draw();
             title.setText(line.of().job().title());
             stands.setText(Say.it(
                     "machine-view.stands",

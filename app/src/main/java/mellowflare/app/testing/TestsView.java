@@ -52,6 +52,8 @@ public final class TestsView implements Page {
     private static final int READINGS_SHOWN = 6;
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
+    private static final double LEAST_PLOT = 200;
+
     private final TestsModel model;
     private final LoggerModel logger;
     private final Leads leads;
@@ -155,7 +157,8 @@ public final class TestsView implements Page {
 
     private Node middle() {
         StackPane ground = new StackPane(plot);
-        ground.getStyleClass().addAll("drawing-ground", "tube-ground");
+        ground.getStyleClass().add("drawing-ground");
+        ground.setMinHeight(LEAST_PLOT);
         VBox.setVgrow(ground, Priority.ALWAYS);
         ScrollPane list = new ScrollPane(findings);
         list.setFitToWidth(true);
@@ -167,7 +170,6 @@ public final class TestsView implements Page {
         VBox left = new VBox(ground, under);
         // The plot keeps its size, however much there is to say under it.
         under.prefHeightProperty().bind(left.heightProperty().multiply(0.46));
-        under.setMinHeight(VBox.USE_PREF_SIZE);
         return left;
     }
 

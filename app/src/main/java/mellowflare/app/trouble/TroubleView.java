@@ -2,6 +2,7 @@ package mellowflare.app.trouble;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -41,6 +42,7 @@ import mellowflare.core.trouble.look.LookPicture;
 /** The page of Trouble: the causes by their chance, the look that tells most, what to redo; beside it what was said. */
 public final class TroubleView implements Page {
     private static final int WORTH_WORDS = 2;
+    private static final double LEAST_BARS = 28;
     private static final double LOOK_WIDTH = 290;
     private static final double LOOK_HEIGHT = 122;
     private static final Drawing NO_LOOK = new Drawing.Sheet().done(0, 0, 1, 1);
@@ -82,7 +84,8 @@ public final class TroubleView implements Page {
         this.findings = new FindingList(leads);
         LeafPage.dress(plot, look, "trouble-plot", Say.it("trouble-view.the-causes"));
         LeafPage.dress(picture, look, "trouble-look", Say.it("trouble-view.the-look"));
-        picture.setMinSize(LOOK_WIDTH / 2, LOOK_HEIGHT);
+        picture.setMinWidth(LOOK_WIDTH / 2);
+        picture.setMaxWidth(1.4 * LOOK_WIDTH);
         picture.setPrefWidth(LOOK_WIDTH);
         picture.setMaxHeight(LOOK_HEIGHT);
         yes = answer("trouble-yes", Say.it("trouble-view.yes"), true);
@@ -150,14 +153,15 @@ public final class TroubleView implements Page {
 
     private Node middle() {
         StackPane ground = new StackPane(plot);
-        ground.getStyleClass().addAll("drawing-ground", "tube-ground");
+        ground.getStyleClass().add("drawing-ground");
+        // On the smallest window in large type the question goes before the bars.
+        ground.setMinHeight(LEAST_BARS);
         VBox.setVgrow(ground, Priority.ALWAYS);
         danger.setMinHeight(Region.USE_PREF_SIZE);
-        HBox presses = new HBox(10, yes, no);
+        HBox presses = new HBox(10, yes, no, picture);
         presses.setAlignment(Pos.CENTER_LEFT);
-        VBox words = new VBox(8, question, presses, speaksFor);
-        HBox.setHgrow(words, Priority.ALWAYS);
-        VBox ask = new VBox(6, danger, new HBox(14, words, picture));
+        HBox.setHgrow(picture, Priority.ALWAYS);
+        VBox ask = new VBox(6, danger, question, presses, speaksFor);
         ask.setId("trouble-next");
         ScrollPane work = new ScrollPane(causes);
         work.setFitToWidth(true);
@@ -168,7 +172,11 @@ public final class TroubleView implements Page {
         VBox left = new VBox(ground, under);
         // The bars keep their size, however much there is to say under them.
         under.prefHeightProperty().bind(left.heightProperty().multiply(0.56));
-        under.setMinHeight(VBox.USE_PREF_SIZE);
+        // The picture of the look grows with the page, from readable to large enough.
+        picture.minHeightProperty()
+                .bind(Bindings.createDoubleBinding(
+                        () -> Math.max(LOOK_HEIGHT / 2, Math.min(LOOK_HEIGHT, (left.getHeight() - 200) * 0.35)),
+                        left.heightProperty()));
         return left;
     }
 

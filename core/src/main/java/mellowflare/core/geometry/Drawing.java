@@ -77,6 +77,12 @@ public record Drawing(List<Shape> shapes, Box box, List<Spot> spots) {
         return sheet.done(box.left(), box.bottom(), box.right(), box.top());
     }
 
+    /** The same without its names, where they would be too small to read, or too large. */
+    public Drawing wordless() {
+        return new Drawing(
+                shapes.stream().filter(s -> !(s instanceof Shape.Label)).toList(), box, spots);
+    }
+
     /** All glowing lines. */
     public List<Shape.Glow> glows() {
         return shapes.stream()

@@ -128,10 +128,12 @@ public final class ShortestCurve {
             }
             Vector ua = u.plus(a.times(NUDGE)).unit();
             Vector ub = u.plus(b.times(NUDGE)).unit();
-            double aa = (across(gap(ua, first, second), ua, a) - ga) / NUDGE;
-            double ab = (across(gap(ub, first, second), ub, a) - ga) / NUDGE;
-            double ba = (across(gap(ua, first, second), ua, b) - gb) / NUDGE;
-            double bb = (across(gap(ub, first, second), ub, b) - gb) / NUDGE;
+            Vector acrossA = across(gap(ua, first, second), ua);
+            Vector acrossB = across(gap(ub, first, second), ub);
+            double aa = (acrossA.dot(a) - ga) / NUDGE;
+            double ab = (acrossB.dot(a) - ga) / NUDGE;
+            double ba = (acrossA.dot(b) - gb) / NUDGE;
+            double bb = (acrossB.dot(b) - gb) / NUDGE;
             double det = aa * bb - ab * ba;
             if (Math.abs(det) < 1e-12 * scale * scale) {
                 return Optional.empty();
@@ -144,9 +146,9 @@ public final class ShortestCurve {
         return Optional.empty();
     }
 
-    /** The part of a gap across its own direction, along a near enough square one. */
-    private static double across(Vector gap, Vector u, Vector along) {
-        return gap.minus(u.times(gap.dot(u))).dot(along);
+    /** The part of a gap across its own direction. */
+    private static Vector across(Vector gap, Vector u) {
+        return gap.minus(u.times(gap.dot(u)));
     }
 
     private Optional<Curve> curve(Vector u, double first, double second) {

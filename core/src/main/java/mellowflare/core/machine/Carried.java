@@ -47,10 +47,9 @@ public record Carried(Sort sort, String name, String amount, List<String> lines)
         }
     }
 
-    /** The one bag: tools of all steps still to do, parts not taken yet, and each line's bag for what nobody has seen. A line that is done asks for nothing. */
+    /** The one bag: parts not taken yet, each line's bag for what nobody has seen, and the tools of all steps still to do. A line that is done asks for nothing. */
     public static List<Carried> of(Machine m) {
         List<Carried> all = new ArrayList<>();
-        tools(m, all);
         for (MachinePart p : m.parts()) {
             double open = p.take().need() - p.take().taken();
             if (open > (p.take().metres() ? LEAST_METRES : 0)) {
@@ -58,6 +57,7 @@ public record Carried(Sort sort, String name, String amount, List<String> lines)
             }
         }
         unseen(m, all);
+        tools(m, all);
         return all;
     }
 

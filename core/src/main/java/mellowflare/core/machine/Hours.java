@@ -41,9 +41,9 @@ public record Hours(Duration spent, Duration left, int known, int open) {
         return new Hours(spent, left, known, open);
     }
 
-    /** What is still to be worked, as far as this shop knows. */
+    /** What is still to be worked; open while this shop has ticked less than half of those steps before. */
     public String toGo() {
-        if (known == 0) {
+        if (2 * known < open || open == 0) {
             return Say.it("hours.unknown");
         }
         return known == open ? text(left) : Say.it("hours.over", "time", text(left));
@@ -53,10 +53,12 @@ public record Hours(Duration spent, Duration left, int known, int open) {
     public String says() {
         return known == open
                 ? Say.it("hours.worked", "spent", text(spent))
-                : Say.it("hours.not-all", "spent", text(spent), "unknown", open - known);
+                : Say.it("hours.not-all", "spent", text(spent), "known", known, "open", open);
     }
 
     private static String text(Duration d) {
-        return Say.it("hours.text", "hours", d.toHours(), "minutes", d.toMinutesPart());
+        return d.toHours() == 0
+                ? Say.it("hours.minutes", "minutes", d.toMinutesPart())
+                : Say.it("hours.text", "hours", d.toHours(), "minutes", d.toMinutesPart());
     }
 }
