@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.gas.layout.Connector;
 import mellowflare.core.gas.layout.GasWalk;
+import mellowflare.core.gas.layout.HoseSort;
 import mellowflare.core.gas.layout.Piece;
 import mellowflare.core.gas.stock.GasSize;
 import mellowflare.core.gas.stock.Regulator;
@@ -77,12 +78,20 @@ final class GasTakes {
                 : r.run().piece() instanceof Piece.Appliance a ? a.hose() : Optional.empty();
     }
 
+    /** Hose that is not made for gas is not bought again: what is asked for in its place is listed. */
+    private static HoseSort sort(Connector hose) {
+        return switch (hose.sort()) {
+            case LISTED, MADE_UP -> hose.sort();
+            case UNMARKED, AIR -> HoseSort.LISTED;
+        };
+    }
+
     private void hose(Connector hose) {
         all.add(Take.named(
                 Say.it(
                         "gas-takes.hose",
                         "sort",
-                        hose.sort().word(),
+                        sort(hose).word(),
                         "bore",
                         Figure.of(hose.bore()).text(c.units()),
                         "length",

@@ -53,7 +53,7 @@ class GasTakesTest {
                         entry("gas valve, 15", 1.0),
                         entry("cap for copper tube EN 1057, 22", 1.0))
                 .hasSize(7);
-        assertThat(needs(p).keySet()).anyMatch(n -> n.startsWith("gas hose, ") && n.endsWith("1500 mm long"));
+        assertThat(needs(p).keySet()).contains("listed gas hose, bore 10 mm, 1500 mm long");
         // 4.60 a metre; 2.76 an elbow; the wider size for the tee.
         assertThat(take(p, "copper tube EN 1057, 15").each()).hasValue(4.6);
         assertThat(take(p, "elbow").each()).hasValue(2.76);
@@ -84,6 +84,19 @@ class GasTakesTest {
                         .takes())
                 .as("made of nobody knows what")
                 .isEmpty();
+    }
+
+    @Test
+    void testHoseThatIsNoGasHoseIsNeverBought() {
+        for (String sort : List.of("listed", "unmarked", "air")) {
+            assertThat(needs(plan(line("x: appliance 4 kW hose 1.5 m bore 10 sort " + sort))))
+                    .as(sort)
+                    .containsOnlyKeys("listed gas hose, bore 10 mm, 1500 mm long");
+        }
+        assertThat(needs(plan(line("x: appliance 4 kW hose 1.5 m bore 10 sort made-up")))
+                        .keySet())
+                .singleElement()
+                .satisfies(n -> assertThat(n).startsWith("gas hose made up here, "));
     }
 
     @Test
