@@ -99,7 +99,7 @@ class ConvertTest {
         assertThat(Run.of("", "convert", "--format", "xml").status()).isEqualTo(2);
         assertThat(Run.of("").status()).isEqualTo(2);
         assertThat(Run.of("", "job").errors())
-                .contains("Say what to do with a job: list, import, papers, read-tag, sheet, tag, export");
+                .contains("Say what to do with a job: list, import, papers, read-tag, sheet, card, tag, export");
         for (String command : new String[] {"convert", "identify", "hose", "route", "parts", "job"}) {
             Run help = Run.of("", command, "--help");
             assertThat(help.status()).isZero();

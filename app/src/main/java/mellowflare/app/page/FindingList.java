@@ -12,6 +12,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import mellowflare.app.entry.Text;
+import mellowflare.app.entry.There;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Need;
 import mellowflare.core.advice.State;
@@ -113,6 +114,8 @@ public final class FindingList extends VBox {
         needed(kept, shown);
         List<Finding> passed =
                 findings.stream().filter(f -> f.state() == State.PASS).toList();
+        // A press that would show nothing is none.
+        There.show(!passed.isEmpty(), toggle);
         toggle.setText(Say.it("finding-list.checks-passed", "size", passed.size(), "shown", all ? "yes" : "no"));
         shown.add(toggle);
         if (all) {

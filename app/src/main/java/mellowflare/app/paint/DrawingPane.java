@@ -31,6 +31,7 @@ public final class DrawingPane extends Region {
     private Consumer<Subject> pressed = s -> {};
     private boolean marginGrows;
     private CanvasPainter.View view;
+    private Letters letters;
     private final PartFigures figures = new PartFigures(this);
 
     /**
@@ -95,6 +96,11 @@ public final class DrawingPane extends Region {
         return Optional.ofNullable(view);
     }
 
+    /** Its words that lie over other words or over lines now; empty while it has no room. */
+    public Optional<LabelRoom.Crossed> crossed() {
+        return view().map(v -> LabelRoom.crossed(v.drawing(), letters));
+    }
+
     /** Draws anew, with a ring round a place. */
     void ring(Drawing.Box box) {
         draw();
@@ -146,7 +152,8 @@ public final class DrawingPane extends Region {
         double left = margin.getLeft() + (wide - now.box().width() * scale) / 2;
         double bottom = top + (high + now.box().height() * scale) / 2;
         double size = textSize * textScale.get();
-        Drawing settled = LabelRoom.settled(now, new Letters(scale, size, CanvasPainter.DIMENSION_STEP));
+        letters = new Letters(scale, size, CanvasPainter.DIMENSION_STEP);
+        Drawing settled = LabelRoom.settled(now, letters);
         view = new CanvasPainter.View(settled, left, bottom, scale);
         new CanvasPainter(g, ink.get(), view, size).paint();
     }

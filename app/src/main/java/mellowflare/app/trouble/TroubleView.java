@@ -43,6 +43,7 @@ import mellowflare.core.trouble.look.LookPicture;
 public final class TroubleView implements Page {
     private static final int WORTH_WORDS = 2;
     private static final double LEAST_BARS = 28;
+    private static final double READABLE = 110;
     private static final double LOOK_WIDTH = 290;
     private static final double LOOK_HEIGHT = 122;
     private static final Drawing NO_LOOK = new Drawing.Sheet().done(0, 0, 1, 1);
@@ -156,6 +157,7 @@ public final class TroubleView implements Page {
         ground.getStyleClass().add("drawing-ground");
         // On the smallest window in large type the question goes before the bars.
         ground.setMinHeight(LEAST_BARS);
+        plot.visibleProperty().bind(ground.heightProperty().greaterThan(READABLE));
         VBox.setVgrow(ground, Priority.ALWAYS);
         danger.setMinHeight(Region.USE_PREF_SIZE);
         HBox presses = new HBox(10, yes, no, picture);

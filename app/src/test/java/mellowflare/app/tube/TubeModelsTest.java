@@ -408,7 +408,7 @@ class TubeModelsTest {
             assertThat(open.desk().newsProperty().get()).contains(" written to ");
         }
         try (Stream<Path> files = Files.list(folder.resolve("out"))) {
-            assertThat(files).hasSize(12);
+            assertThat(files).hasSize(13);
         }
     }
 

@@ -46,13 +46,13 @@ final class JobSheet {
     private static final int BRIEF = 3;
 
     private static final float RECORD_HIGH = 108;
-    private static final String DEFERS = Say.it("job-sheet.local-codes-makers-pipe");
+    static final String DEFERS = Say.it("job-sheet.local-codes-makers-pipe");
 
     private final Evaluation result;
     private final UnitSystem units;
     private final DateTimeFormatter moment;
 
-    private JobSheet(Evaluation result, ZoneId zone) {
+    JobSheet(Evaluation result, ZoneId zone) {
         this.result = result;
         this.units = result.job().units();
         this.moment = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm").withZone(zone);
@@ -75,13 +75,17 @@ final class JobSheet {
         }
     }
 
-    private static String shortened(String text, int most) {
+    static String shortened(String text, int most) {
         return text.length() <= most ? text : text.substring(0, most) + " …";
+    }
+
+    static String title(Job job) {
+        return job.title().isBlank() ? Say.it("job-sheet.job-without-title") : job.title();
     }
 
     private void write(SheetPage page) throws IOException {
         Job job = result.job();
-        page.heading(job.title().isBlank() ? Say.it("job-sheet.job-without-title") : shortened(job.title(), TITLE), 20);
+        page.heading(shortened(title(job), TITLE), 20);
         for (String line : List.of(shortened(job.machine(), NOTE), shortened(job.note(), NOTE))) {
             if (!line.isBlank()) {
                 page.text(line, 10, 0, false, 0.37f);
@@ -171,7 +175,7 @@ final class JobSheet {
         return who.isBlank() ? Say.it("job-sheet.nobody-named") : who;
     }
 
-    private void findings(SheetPage page) throws IOException {
+    void findings(SheetPage page) throws IOException {
         page.heading(Say.it("job-sheet.checks"), 12);
         for (Finding f : result.findings()) {
             if (f.state() == State.FAIL) {
@@ -278,7 +282,7 @@ final class JobSheet {
     }
 
     /** Who did what, to be written where it is not known yet. */
-    private void record(SheetPage page) throws IOException {
+    void record(SheetPage page) throws IOException {
         page.need(RECORD_HIGH);
         page.heading(Say.it("job-sheet.record"), 12);
         Optional<CalledFigure> f = result.figure();

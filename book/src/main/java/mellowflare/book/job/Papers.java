@@ -37,6 +37,12 @@ public final class Papers {
                 ".pdf",
                 (result, plan, now) -> JobSheet.pdf(result, now.getZone())));
         all.add(new Paper<>(
+                "card",
+                Say.it("papers.bench-card"),
+                Say.it("papers.one-page"),
+                "-card.pdf",
+                (result, plan, now) -> BenchCard.pdf(result, now.getZone())));
+        all.add(new Paper<>(
                 "tag",
                 Say.it("papers.tag"),
                 Say.it("papers.key-facts-be-tied"),

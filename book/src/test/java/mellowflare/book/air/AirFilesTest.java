@@ -281,7 +281,7 @@ class AirFilesTest {
         Evaluation hose = Evaluation.of(demo("demo-slew-hose"), DATA);
         assertThatThrownBy(() -> Jobs.paperText("cuts", hose))
                 .hasMessageContaining(
-                        "of kind “hose”, which has no “cuts”. It has: sheet, tag, export, tests, handed-over, bag, bag-list, parts");
+                        "of kind “hose”, which has no “cuts”. It has: sheet, card, tag, export, tests, handed-over, bag, bag-list, parts");
     }
 
     private static String text(byte[] pdf) throws IOException {

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import mellowflare.core.advice.Finding;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
 import mellowflare.core.job.ShippedData;
@@ -20,6 +21,8 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** The job sheets of all demo jobs: nothing over the edge, no step lost between columns and pages. */
 class SheetsKeepTheirMarginsTest {
@@ -57,13 +60,42 @@ class SheetsKeepTheirMarginsTest {
         }
     }
 
+    /** What a line of which nothing stops is made by fits on one page; a caution and a stop never fall away for it. */
     @Test
-    void testNothingRunsOverTheRightEdgeAndEveryStepStandsThereOnce() throws Exception {
+    void testTheBenchCardIsOnePageAndKeepsEveryCautionAndEveryStop() throws Exception {
+        int onePage = 0;
+        for (Job j : jobs()) {
+            Evaluation e = Evaluation.of(j, DATA);
+            byte[] card = Papers.bytes("card", e, NOW);
+            try (PDDocument document = Loader.loadPDF(card)) {
+                assertThat(document.getNumberOfPages()).as(j.id()).isLessThanOrEqualTo(2);
+                onePage += document.getNumberOfPages() == 1 ? 1 : 0;
+            }
+            String words = plain(read(card).words.toString());
+            for (Step s : e.steps()) {
+                s.cautions().forEach(c -> assertThat(words).as(j.id()).contains(plain(c)));
+                s.hold().ifPresent(h -> assertThat(words).as(j.id()).contains(plain(h)));
+            }
+            e.findings().stream()
+                    .filter(Finding::stops)
+                    .forEach(f -> assertThat(words).as(j.id()).contains(plain(f.says(j.units()))));
+        }
+        assertThat(onePage).isGreaterThanOrEqualTo(24);
+    }
+
+    /** Letters alone: where lines break says nothing. */
+    private static String plain(String text) {
+        return text.replaceAll("[^\\p{L}\\p{N}]+", "");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"sheet", "card"})
+    void testNothingRunsOverTheRightEdgeAndEveryStepStandsThereOnce(String paper) throws Exception {
         List<String> over = new ArrayList<>();
         List<String> lost = new ArrayList<>();
         for (Job j : jobs()) {
             Evaluation e = Evaluation.of(j, DATA);
-            Seen seen = read(Papers.bytes("sheet", e, NOW));
+            Seen seen = read(Papers.bytes(paper, e, NOW));
             seen.over.forEach(t -> over.add(j.id() + ": " + t));
             String words = " " + seen.words.toString().replaceAll("\\s+", " ");
             int number = 1;

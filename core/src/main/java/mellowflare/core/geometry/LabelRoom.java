@@ -26,8 +26,13 @@ public final class LabelRoom {
     private static final double[] RINGS = {0.6, 1.1, 1.7, 2.4, 3.2, 4};
 
     private static final int DIRECTIONS = 12;
-    private static final double[][] SHIFTS = shifts();
+    private static final double[][] SHIFTS = shifts(RINGS);
     private static final double REACH = 4.2;
+
+    /** Words that would lie over others all the same go farther. */
+    private static final double[][] FARTHER = shifts(new double[] {5, 6.3, 7.8, 9.5});
+
+    private static final double FARTHER_REACH = 9.7;
     private static final int ROUNDS = 2;
 
     private final Drawing drawing;
@@ -108,12 +113,12 @@ public final class LabelRoom {
         return new Crossed(words, lines, room.fields.size());
     }
 
-    private static double[][] shifts() {
-        double[][] all = new double[RINGS.length * DIRECTIONS][];
-        for (int r = 0; r < RINGS.length; r++) {
+    private static double[][] shifts(double[] rings) {
+        double[][] all = new double[rings.length * DIRECTIONS][];
+        for (int r = 0; r < rings.length; r++) {
             for (int d = 0; d < DIRECTIONS; d++) {
                 double t = 2 * Math.PI * d / DIRECTIONS + Math.PI / 2;
-                all[r * DIRECTIONS + d] = new double[] {RINGS[r] * Math.cos(t), RINGS[r] * Math.sin(t)};
+                all[r * DIRECTIONS + d] = new double[] {rings[r] * Math.cos(t), rings[r] * Math.sin(t)};
             }
         }
         return all;
@@ -129,15 +134,10 @@ public final class LabelRoom {
                 if (cost < WORTH) {
                     continue;
                 }
-                Field best = here;
-                double least = cost - WORTH;
-                for (double[] shift : SHIFTS) {
-                    Field there = here.moved(shift[0] * letters.size(), shift[1] * letters.size());
-                    double c = cost(i, there, near) + FAR * Math.hypot(shift[0], shift[1]);
-                    if (c < least) {
-                        least = c;
-                        best = there;
-                    }
+                Field best = best(i, here, here, near, cost - WORTH, SHIFTS);
+                if (cost(i, best, near) >= OVER_WORDS) {
+                    List<Stroke> wider = near(here.grown(FARTHER_REACH * letters.size()));
+                    best = best(i, here, best, wider, cost(i, best, wider), FARTHER);
                 }
                 by[i][0] += best.left - here.left;
                 by[i][1] += best.bottom - here.bottom;
@@ -160,6 +160,21 @@ public final class LabelRoom {
             }
         }
         return new Drawing(shapes, drawing.box(), drawing.spots());
+    }
+
+    /** The best of the shifts, or the one that was best so far where none costs less than it. */
+    private Field best(int label, Field here, Field sofar, List<Stroke> near, double most, double[][] shifts) {
+        Field best = sofar;
+        double least = most;
+        for (double[] shift : shifts) {
+            Field there = here.moved(shift[0] * letters.size(), shift[1] * letters.size());
+            double c = cost(label, there, near) + FAR * Math.hypot(shift[0], shift[1]);
+            if (c < least) {
+                least = c;
+                best = there;
+            }
+        }
+        return best;
     }
 
     private List<Stroke> near(Field around) {

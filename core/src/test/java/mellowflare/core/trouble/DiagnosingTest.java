@@ -28,7 +28,7 @@ import org.junit.jupiter.api.TestInstance;
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class DiagnosingTest {
     private static final ReferenceData DATA = ShippedData.get();
-    /** Loaded anew for each test: what loads it is looked at too. */
+    /** Loaded here, not taken from the data of the process: what loads it is looked at too. */
     private final TroubleTable table = TroubleTable.load();
 
     private final Diagnosing diagnosing = new Diagnosing(table);
