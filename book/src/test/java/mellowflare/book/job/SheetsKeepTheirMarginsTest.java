@@ -7,9 +7,12 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import mellowflare.book.BookTrouble;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
@@ -30,6 +33,8 @@ class SheetsKeepTheirMarginsTest {
     private static final ZonedDateTime NOW = ZonedDateTime.of(2026, 11, 30, 8, 0, 0, 0, ZoneOffset.UTC);
     /** A4 less the margin, with a hair for rounding (pt). */
     private static final float RIGHT = 595.3f - 48 + 1;
+
+    private static final Map<String, byte[]> PAPERS = new HashMap<>();
 
     /** All words, and where the last letter of each line ends. */
     private static final class Seen extends PDFTextStripper {
@@ -52,6 +57,15 @@ class SheetsKeepTheirMarginsTest {
                 .toList();
     }
 
+    /** A paper of a job, made once: a card is tried in several lengths. */
+    private static byte[] paper(String id, Evaluation e) throws BookTrouble {
+        String key = id + e.job().id();
+        if (!PAPERS.containsKey(key)) {
+            PAPERS.put(key, Papers.bytes(id, e, NOW));
+        }
+        return PAPERS.get(key);
+    }
+
     private static Seen read(byte[] pdf) throws IOException {
         try (PDDocument document = Loader.loadPDF(pdf)) {
             Seen seen = new Seen();
@@ -66,7 +80,7 @@ class SheetsKeepTheirMarginsTest {
         int onePage = 0;
         for (Job j : jobs()) {
             Evaluation e = Evaluation.of(j, DATA);
-            byte[] card = Papers.bytes("card", e, NOW);
+            byte[] card = paper("card", e);
             try (PDDocument document = Loader.loadPDF(card)) {
                 assertThat(document.getNumberOfPages()).as(j.id()).isLessThanOrEqualTo(2);
                 onePage += document.getNumberOfPages() == 1 ? 1 : 0;
@@ -95,7 +109,7 @@ class SheetsKeepTheirMarginsTest {
         List<String> lost = new ArrayList<>();
         for (Job j : jobs()) {
             Evaluation e = Evaluation.of(j, DATA);
-            Seen seen = read(Papers.bytes(paper, e, NOW));
+            Seen seen = read(paper(paper, e));
             seen.over.forEach(t -> over.add(j.id() + ": " + t));
             String words = " " + seen.words.toString().replaceAll("\\s+", " ");
             int number = 1;

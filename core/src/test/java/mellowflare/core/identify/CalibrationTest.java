@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
  * cent is right about that often. Prints the curve that {@code docs/calibration.md} holds.
  */
 class CalibrationTest {
-    private static final int DRAWS = 12_000;
+    private static final int DRAWS = Integer.getInteger("calibration.readings", 12_000);
     private static final int BINS = 10;
     private static final double WORN = 0.15;
     /** Looks that a clumsy fitter gets wrong beyond what the clues assume. */
