@@ -45,7 +45,7 @@ public final class TroubleView implements Page {
     private static final double LEAST_BARS = 28;
     private static final double READABLE = 110;
     private static final double LOOK_WIDTH = 290;
-    private static final double LOOK_HEIGHT = 122;
+    private static final double LOOK_HEIGHT = 104;
     private static final Drawing NO_LOOK = new Drawing.Sheet().done(0, 0, 1, 1);
 
     private final TroubleModel model;
@@ -173,7 +173,7 @@ public final class TroubleView implements Page {
         VBox.setVgrow(work, Priority.ALWAYS);
         VBox left = new VBox(ground, under);
         // The bars keep their size, however much there is to say under them.
-        under.prefHeightProperty().bind(left.heightProperty().multiply(0.56));
+        under.prefHeightProperty().bind(left.heightProperty().multiply(0.6));
         // The picture of the look grows with the page, from readable to large enough.
         picture.minHeightProperty()
                 .bind(Bindings.createDoubleBinding(
