@@ -181,19 +181,7 @@ final class BenchCard {
     private void step(SheetPage page, int number, Step s, Optional<Drawing> picture) throws IOException {
         boolean done = done(s);
         page.box(done);
-        page.text(
-                Say.it(
-                        "job-sheet.step",
-                        "number",
-                        number,
-                        "title",
-                        s.title(),
-                        "hold",
-                        s.hold().orElse("none")),
-                brevity.size + 0.5f,
-                INDENT,
-                true,
-                0.13f);
+        page.text(JobSheet.stepTitle(number, s), brevity.size + 0.5f, INDENT, true, 0.13f);
         if (brevity.words && !done) {
             page.text(s.says(units), brevity.size, INDENT, false, 0.13f);
         }

@@ -224,23 +224,23 @@ final class JobSheet {
         page.columns(Say.it("job-sheet.steps"), all);
     }
 
+    /** Number, title and hold of a step. */
+    static String stepTitle(int number, Step s) {
+        return Say.it(
+                "job-sheet.step",
+                "number",
+                number,
+                "title",
+                s.title(),
+                "hold",
+                s.hold().orElse("none"));
+    }
+
     private void step(SheetPage page, int number, Step s, Optional<Drawing> picture) throws IOException {
         Optional<StepEntry> entry = result.job().log().entry(s.id());
         page.need(30);
         page.box(entry.filter(e -> e.outcome() == StepEntry.Outcome.DONE).isPresent());
-        page.text(
-                Say.it(
-                        "job-sheet.step",
-                        "number",
-                        number,
-                        "title",
-                        s.title(),
-                        "hold",
-                        s.hold().orElse("none")),
-                9.5f,
-                16,
-                true,
-                0.13f);
+        page.text(stepTitle(number, s), 9.5f, 16, true, 0.13f);
         page.text(s.says(units), 8.5f, 16, false, 0.13f);
         for (String caution : s.cautions()) {
             page.text(Say.it("job-sheet.caution", "caution", caution), 8.5f, 16, true, 0.25f);
