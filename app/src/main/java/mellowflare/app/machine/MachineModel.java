@@ -51,6 +51,7 @@ public final class MachineModel {
     private final AtomicInteger turn = new AtomicInteger();
     private final ReadOnlyObjectWrapper<Hours> hours = new ReadOnlyObjectWrapper<>(Hours.NONE);
     private final MachineUpkeep upkeep;
+    private List<Carried> bag = List.of();
 
     /**
      * @param away runs what takes long
@@ -112,6 +113,7 @@ public final class MachineModel {
         String of = name.value().orElse("");
         if (of.isBlank()) {
             upkeep.due(List.of());
+            bag = List.of();
             hours.set(Hours.NONE);
             machine.set(Machine.of("", List.of()));
             plans.set(Map.of());
@@ -160,9 +162,11 @@ public final class MachineModel {
         }
         Machine whole = Machine.of(of, lines);
         List<DueLine> all = DueLine.of(lines);
+        List<Carried> carried = Carried.of(whole);
         back.execute(() -> {
             if (turn.get() == mine) {
                 upkeep.due(all);
+                bag = carried;
                 machine.set(whole);
                 plans.set(Map.of());
                 working.set(Say.it("machine-model.cutting"));
@@ -236,9 +240,9 @@ public final class MachineModel {
         return upkeep;
     }
 
-    /** The one bag for all lines. */
+    /** The one bag for all lines, once they are worked out. */
     public List<Carried> bag() {
-        return Carried.of(machine());
+        return bag;
     }
 
     /** Hours of work by the ticks of this shop, once its book was asked. */
