@@ -167,7 +167,7 @@ final class BenchCard {
                     brevity.pictures && !done(s) ? result.plan().picture(s).filter(drawn::add) : Optional.empty();
             all.add(() -> step(page, number, s, picture));
         }
-        page.columns(Say.it("job-sheet.steps"), all);
+        page.columns(brevity.words ? Say.it("job-sheet.steps") : Say.it("bench-card.steps-in-short"), all);
     }
 
     private boolean done(Step s) {

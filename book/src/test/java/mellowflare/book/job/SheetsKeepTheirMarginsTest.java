@@ -86,6 +86,12 @@ class SheetsKeepTheirMarginsTest {
                 onePage += document.getNumberOfPages() == 1 ? 1 : 0;
             }
             String words = plain(read(card).words.toString());
+            boolean full = e.steps().stream()
+                    .filter(s -> e.job().log().entry(s.id()).isEmpty())
+                    .allMatch(s -> words.contains(plain(s.says(j.units()))));
+            assertThat(full || words.contains(plain("the job sheet says each in full")))
+                    .as(j.id() + ": says that it is short")
+                    .isTrue();
             for (Step s : e.steps()) {
                 s.cautions().forEach(c -> assertThat(words).as(j.id()).contains(plain(c)));
                 s.hold().ifPresent(h -> assertThat(words).as(j.id()).contains(plain(h)));

@@ -84,8 +84,7 @@ public record StepTimes(Map<String, Duration> middle) {
     public static Duration spent(List<StepEntry> ticks) {
         Duration sum = Duration.ZERO;
         for (int i = 1; i < ticks.size(); i++) {
-            Tick before = new Tick(ticks.get(i - 1).stepId(), ticks.get(i - 1).at());
-            Duration more = Duration.between(before.at(), ticks.get(i).at());
+            Duration more = Duration.between(ticks.get(i - 1).at(), ticks.get(i).at());
             sum = sum.plus(more.isNegative() || more.compareTo(LONGEST) > 0 ? Duration.ZERO : more);
         }
         return sum;
