@@ -93,7 +93,9 @@ class ModulesTest {
                     item.getDirectDependenciesFromSelf().forEach(d -> {
                         Optional<String> named = kind(d.getTargetClass());
                         boolean allowed = named.isEmpty() || registry || named.equals(kind(item));
-                        events.add(new SimpleConditionEvent(item, allowed, d.getDescription()));
+                        if (!allowed) {
+                            events.add(SimpleConditionEvent.violated(item, d.getDescription()));
+                        }
                     });
                 }
             })

@@ -99,8 +99,8 @@ class ArchitectureTest {
                 events.add(new SimpleConditionEvent(item, own >= 0, item.getName() + " stands in a known package"));
                 item.getDirectDependenciesFromSelf().forEach(d -> {
                     String other = slice(d.getTargetClass());
-                    if (!other.isEmpty() && !other.equals(slice(item))) {
-                        events.add(new SimpleConditionEvent(item, rank(other) < own, d.getDescription()));
+                    if (!other.isEmpty() && !other.equals(slice(item)) && rank(other) >= own) {
+                        events.add(SimpleConditionEvent.violated(item, d.getDescription()));
                     }
                 });
             }

@@ -21,6 +21,8 @@ public final class SheetPage implements AutoCloseable {
     /** Over and under a drawing that stands under words, for its dimensions. */
     private static final float HEADROOM = 18;
 
+    private static final float HEADROOM_OF_WORDS = 4;
+
     private static final float HEADING = 12;
     private static final int TRIES = 4;
 
@@ -189,8 +191,10 @@ public final class SheetPage implements AutoCloseable {
                 Math.min(width / drawing.box().width(), high / drawing.box().height());
         float natural = (float) drawing.box().width() * scale;
         float broad = inside(drawing, natural, wide - indent);
-        need((float) (drawing.box().height() * broad / drawing.box().width()) + HEADROOM);
-        y -= PdfPainter.paint(out, fonts, drawing, left + indent, y, broad, HEADROOM);
+        // What stands above the box is dimension lines.
+        float room = drawing.dimensions().isEmpty() ? HEADROOM_OF_WORDS : HEADROOM;
+        need((float) (drawing.box().height() * broad / drawing.box().width()) + room);
+        y -= PdfPainter.paint(out, fonts, drawing, left + indent, y, broad, room);
     }
 
     /** How long a line is where the page is now (pt). */

@@ -118,7 +118,7 @@ public record AirPlan(AirCase c, List<Finding> findings, List<Step> steps) imple
     }
 
     @Override
-    public Optional<Drawing> picture(Step step) {
+    public Optional<Drawing> ownPicture(Step step) {
         return AirPictures.of(c, step);
     }
 

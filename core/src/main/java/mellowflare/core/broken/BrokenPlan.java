@@ -46,7 +46,7 @@ public record BrokenPlan(BrokenCase c, List<Finding> findings, List<Step> steps)
     }
 
     @Override
-    public Optional<Drawing> picture(Step step) {
+    public Optional<Drawing> ownPicture(Step step) {
         StepPictures.Figures f = StepPictures.of(step, c.units());
         return switch (f.row()) {
             case "hold" -> Optional.of(StepPictures.wrenches(Say.it("broken-plan.to-loosen")));

@@ -66,7 +66,7 @@ public record GasPlan(GasCase c, List<Finding> findings, List<Step> steps) imple
     }
 
     @Override
-    public Optional<Drawing> picture(Step step) {
+    public Optional<Drawing> ownPicture(Step step) {
         return GasPictures.of(c, step);
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.DoubleStream;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 
@@ -182,6 +183,18 @@ public record Drawing(List<Shape> shapes, Box box, List<Spot> spots) {
         public Sheet spot(Subject subject, String part, double left, double bottom, double right, double top) {
             spots.add(new Spot(subject, new Box(left, bottom, right, top), part));
             return this;
+        }
+
+        /** How high its lines reach; zero for a sheet without any. */
+        public double top() {
+            return shapes.stream()
+                    .flatMapToDouble(s -> s instanceof Shape.Path p
+                            ? p.points().stream().mapToDouble(Point::y)
+                            : s instanceof Shape.Disc d
+                                    ? DoubleStream.of(d.centre().y() + d.radius())
+                                    : DoubleStream.empty())
+                    .max()
+                    .orElse(0);
         }
 
         public Drawing done(double left, double bottom, double right, double top) {

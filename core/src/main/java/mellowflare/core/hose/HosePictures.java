@@ -17,6 +17,7 @@ import mellowflare.core.picture.InsertPicture;
 import mellowflare.core.picture.SocketPicture;
 import mellowflare.core.picture.TapePicture;
 import mellowflare.core.picture.WrenchPicture;
+import mellowflare.core.picture.moment.Moment;
 import mellowflare.core.procedure.Step;
 
 /** Which picture goes with which step of a hose. */
@@ -42,6 +43,7 @@ final class HosePictures {
                         Say.it("pictures.nut-tight"))));
             case "proof" -> StepPictures.gauge(f, "proof");
             case "crimp" -> f.text("crimp").map(t -> CrimpPicture.of(t, hose));
+            case "inspect" -> attach(side(c, step)).flatMap(HosePictures::inspected);
             case "clock" -> c.clockAngle().map(ClockDial::of);
             case "fit" ->
                 f.text("tighten")
@@ -64,6 +66,17 @@ final class HosePictures {
         return attach(side).filter(a -> a == Attach.REUSABLE).isPresent()
                 ? SocketPicture.of(depth, Say.it("pictures.left-handed"), Say.it("pictures.half-turn-back"), hose)
                 : InsertPicture.of(depth, Say.it("pictures.hose-end"), hose);
+    }
+
+    /** What a made end must look like, and what it must not. */
+    private static Optional<Drawing> inspected(Attach attach) {
+        return Moment.picture(
+                switch (attach) {
+                    case BRAID_REUSABLE -> List.of(Moment.MARK_HELD, Moment.MARK_MOVED, Moment.STRAND_OUT);
+                    case CRIMPED, REUSABLE -> List.of(Moment.MARK_HELD, Moment.MARK_MOVED);
+                    case BARB_CLAMP -> List.of(Moment.BEHIND_BARB);
+                    case OLIVE, BARRIER_CRIMP, PUSH_CONNECT, FACTORY -> List.of();
+                });
     }
 
     /** What is left between nipple and socket; an olive's nipple goes to its stop. */

@@ -160,7 +160,7 @@ public record HosePlan(
     }
 
     @Override
-    public Optional<Drawing> picture(Step step) {
+    public Optional<Drawing> ownPicture(Step step) {
         return HosePictures.of(c, step);
     }
 

@@ -11,6 +11,7 @@ import mellowflare.core.fluid.Fluid;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.picture.moment.Moment;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.table.FigureTable;
 import mellowflare.core.testing.KeptTests;
@@ -42,8 +43,13 @@ public interface Plan {
     /** The small strip of the line with its seals. */
     Drawing strip();
 
-    /** A picture of a step, drawn with this line's own figures; empty where there is none. */
+    /** A picture of a step: one drawn with this line's own figures, else what its row shows; empty where there is none. */
     default Optional<Drawing> picture(Step step) {
+        return ownPicture(step).or(() -> Moment.picture(step.shows()));
+    }
+
+    /** A picture of a step that is drawn with this line's own figures; empty where there is none. */
+    default Optional<Drawing> ownPicture(Step step) {
         return Optional.empty();
     }
 

@@ -186,6 +186,7 @@ public final class StepFiller<S> {
                         .toList(),
                 side.map(line::end),
                 row.takes(),
+                row.shows(),
                 line.source(row.id(), side).orElse(row.source()));
     }
 

@@ -81,7 +81,7 @@ public record PipePlan(PipeCase c, List<Finding> findings, List<Step> steps) imp
     }
 
     @Override
-    public Optional<Drawing> picture(Step step) {
+    public Optional<Drawing> ownPicture(Step step) {
         return PipePictures.of(c, step);
     }
 

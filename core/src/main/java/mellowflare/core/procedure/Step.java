@@ -8,6 +8,7 @@ import mellowflare.core.advice.Subject;
 import mellowflare.core.advice.Wording;
 import mellowflare.core.connection.LineEnd;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.picture.moment.Moment;
 import mellowflare.core.reference.Source;
 import mellowflare.core.shelf.PartRole;
 import mellowflare.core.testing.TestAsk;
@@ -28,6 +29,7 @@ import mellowflare.core.testing.TestAsk;
  * @param tests tests that are taken at this step
  * @param end the end that it is done at, for a step that stands once for each
  * @param takes what it takes from the shelf
+ * @param shows what its picture shows, where its line has no picture of its own for it
  * @param source who says to do it so
  */
 public record Step(
@@ -44,6 +46,7 @@ public record Step(
         List<TestAsk> tests,
         Optional<LineEnd> end,
         List<PartRole> takes,
+        List<Moment> shows,
         Source source) {
     public Step {
         figures = Map.copyOf(figures);
@@ -52,6 +55,7 @@ public record Step(
         records = List.copyOf(records);
         tests = List.copyOf(tests);
         takes = List.copyOf(takes);
+        shows = List.copyOf(shows);
     }
 
     /** What must be settled before a step may be ticked. */

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import mellowflare.core.advice.Wording;
+import mellowflare.core.picture.moment.Moment;
 import mellowflare.core.reference.CsvTable;
 import mellowflare.core.reference.Source;
 import mellowflare.core.shelf.PartRole;
@@ -33,6 +34,7 @@ public final class StepTable {
      * @param record the figure to write down; may be empty
      * @param tests the tests that are taken at it
      * @param takes what it takes from the shelf
+     * @param shows what its picture shows
      * @param source who says to do it so
      */
     public record Row(
@@ -48,6 +50,7 @@ public final class StepTable {
             Optional<RecordAsk> record,
             List<Duty> tests,
             List<PartRole> takes,
+            List<Moment> shows,
             Source source) {
 
         /** Whether all its words hold; of words parted by a bar one is enough. */
@@ -116,6 +119,7 @@ public final class StepTable {
                 record(r, words),
                 tests(r),
                 takes(r),
+                shows(r),
                 r.source());
     }
 
@@ -160,6 +164,17 @@ public final class StepTable {
                         .findFirst()
                         .orElseThrow(() -> r.broken("takes", Say.it("step-table.no-such-part", "word", word))))
                 .toList();
+    }
+
+    private static List<Moment> shows(CsvTable.Row r) {
+        List<Moment> moments = r.list("shows").stream()
+                .map(word -> Moment.of(word)
+                        .orElseThrow(() -> r.broken("shows", Say.it("step-table.no-such-moment", "word", word))))
+                .toList();
+        if (moments.size() > Moment.MOST) {
+            throw r.broken("shows", Say.it("step-table.too-many-moments", "most", Moment.MOST));
+        }
+        return moments;
     }
 
     /** The tests are loaded by the first order of work that is. */

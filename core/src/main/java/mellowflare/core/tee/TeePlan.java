@@ -55,7 +55,7 @@ public record TeePlan(TeeCase c, List<Finding> findings, List<Step> steps) imple
     }
 
     @Override
-    public Optional<Drawing> picture(Step step) {
+    public Optional<Drawing> ownPicture(Step step) {
         return TeePictures.of(c, step);
     }
 

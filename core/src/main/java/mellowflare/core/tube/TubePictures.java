@@ -39,7 +39,7 @@ final class TubePictures {
                                 StepPictures.brief(t), Say.it("pictures.turn-the-nut"), Say.it("pictures.the-port")));
             case "proof", "test" -> StepPictures.gauge(f, "proof", "drinkingTest", "working");
             case "trial" -> c.bender().map(b -> bender(c));
-            case "clamp" -> StepPictures.hangers(f, "clamp");
+            case "clamp" -> StepPictures.hangers(f, "spacing");
             case "swage" -> f.said("socket").map(t -> InsertPicture.of(t, Say.it("pictures.socket"), Fill.METAL));
             default -> Optional.empty();
         };

@@ -69,7 +69,7 @@ public record WaterPlan(WaterCase c, List<Finding> findings, List<Step> steps) i
     }
 
     @Override
-    public Optional<Drawing> picture(Step step) {
+    public Optional<Drawing> ownPicture(Step step) {
         return WaterPictures.of(c, step);
     }
 

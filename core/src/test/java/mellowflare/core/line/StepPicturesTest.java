@@ -37,6 +37,7 @@ class StepPicturesTest {
                         List.of(),
                         Optional.empty(),
                         List.of(),
+                        List.of(),
                         Source.house("test")),
                 UnitSystem.METRIC);
     }

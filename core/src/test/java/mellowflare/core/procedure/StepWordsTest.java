@@ -41,10 +41,10 @@ class StepWordsTest {
     private static void read(String row, StepWords words) {
         CsvTable table = CsvTable.fromText(
                 "steps.csv",
-                "id,per,when,title,text,tools,hold,gate,caution,record,record_of,record_within_mm,source,confidence,tests,takes\n"
+                "id,per,when,title,text,tools,hold,gate,caution,record,record_of,record_within_mm,source,confidence,tests,takes,shows\n"
                         + row
                         + ","
-                                .repeat(15
+                                .repeat(16
                                         - (int) row.chars()
                                                 .filter(c -> c == ',')
                                                 .count()));
@@ -62,6 +62,11 @@ class StepWordsTest {
                 .hasMessageContaining("column tools: {size}");
         assertThatThrownBy(() -> read("cut,line,made,Cut,Cut.,saw,,,,,,,house,typical,,knot", words))
                 .hasMessageContaining("column takes: “knot” is nothing that a step takes");
+        assertThatThrownBy(() -> read("cut,line,made,Cut,Cut.,saw,,,,,,,house,typical,,,shutt", words))
+                .hasMessageContaining("column shows: “shutt” is nothing that a step shows");
+        assertThatThrownBy(() ->
+                        read("cut,line,made,Cut,Cut.,saw,,,,,,,house,typical,,,shut; zero; soap; wiped; light", words))
+                .hasMessageContaining("column shows: a step shows 4 things at the most");
         assertThatThrownBy(() -> read("cut,line,made,Cut,Cut.,saw,,,,cut length,cat,1,house,typical", words))
                 .hasMessageContaining("column record_of: “cat” is nothing that is written down here");
         assertThatThrownBy(() -> read("cut,line,made,Cut,Cut.,saw,,,,,,,house,typical,squeeze", words))

@@ -2,6 +2,7 @@ package mellowflare.core.trouble.look;
 
 import mellowflare.core.geometry.Fill;
 import mellowflare.core.geometry.Pen;
+import mellowflare.core.picture.Scene;
 
 /** Compressed air: the main, its drops, its tools, and gauges at them. */
 final class AirLooks {

@@ -2,6 +2,7 @@ package mellowflare.core.trouble.look;
 
 import mellowflare.core.geometry.Fill;
 import mellowflare.core.geometry.Pen;
+import mellowflare.core.picture.Scene;
 
 /** What a flare or a seat shows, looked at along the tube: its rim, its bore, and between them the mark where the cones met. */
 final class FlareLooks {

@@ -2,6 +2,7 @@ package mellowflare.core.trouble.look;
 
 import mellowflare.core.geometry.Fill;
 import mellowflare.core.geometry.Pen;
+import mellowflare.core.picture.Scene;
 
 /** The end of a hose: hose from the left, its socket or ferrule, the hex of the nipple at the right. */
 final class HoseEndLooks {

@@ -7,6 +7,7 @@ import java.util.function.Consumer;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
+import mellowflare.core.picture.Scene;
 
 /** What a look shows: on the left the part of which one says yes, on the right the one of which one says no. */
 public enum LookPicture {

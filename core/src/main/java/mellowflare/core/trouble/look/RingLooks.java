@@ -2,6 +2,7 @@ package mellowflare.core.trouble.look;
 
 import mellowflare.core.geometry.Fill;
 import mellowflare.core.geometry.Pen;
+import mellowflare.core.picture.Scene;
 
 /** Rings in their groove and washers on their step, cut open. */
 final class RingLooks {

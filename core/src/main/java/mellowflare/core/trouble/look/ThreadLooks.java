@@ -2,6 +2,7 @@ package mellowflare.core.trouble.look;
 
 import mellowflare.core.geometry.Fill;
 import mellowflare.core.geometry.Pen;
+import mellowflare.core.picture.Scene;
 
 /** A male that goes into a female, or a nut on its thread, from the side. */
 final class ThreadLooks {

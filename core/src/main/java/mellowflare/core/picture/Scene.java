@@ -1,4 +1,4 @@
-package mellowflare.core.trouble.look;
+package mellowflare.core.picture;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -9,10 +9,10 @@ import mellowflare.core.geometry.Pen;
 import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
 
-/** One half of a look, drawn about its own middle: 60 to either side, 44 up and down. */
-final class Scene {
-    static final double HALF_WIDTH = 60;
-    static final double HALF_HEIGHT = 44;
+/** One of a few small drawings beside each other, drawn about its own middle: 60 to either side, 44 up and down. */
+public final class Scene {
+    public static final double HALF_WIDTH = 60;
+    public static final double HALF_HEIGHT = 44;
     private static final int PARTS = 28;
     private static final double HEAD = 5;
 
@@ -24,18 +24,18 @@ final class Scene {
      * @param right how far its middle lies to the right of the sheet's
      * @param seen whether it shows what the look asks for
      */
-    Scene(Drawing.Sheet sheet, double right, boolean seen) {
+    public Scene(Drawing.Sheet sheet, double right, boolean seen) {
         this.sheet = sheet;
         this.right = right;
         this.seen = seen;
     }
 
-    boolean seen() {
+    public boolean seen() {
         return seen;
     }
 
     /** Either figure: the first where the sign is seen. */
-    double either(double ifSeen, double ifNot) {
+    public double either(double ifSeen, double ifNot) {
         return seen ? ifSeen : ifNot;
     }
 
@@ -52,27 +52,27 @@ final class Scene {
         return all;
     }
 
-    void line(Pen pen, double... xy) {
+    public void line(Pen pen, double... xy) {
         sheet.path(pen, Fill.NONE, false, points(xy));
     }
 
-    void shape(Fill fill, double... xy) {
+    public void shape(Fill fill, double... xy) {
         sheet.path(Pen.OUTLINE, fill, true, points(xy));
     }
 
-    void box(Fill fill, double left, double bottom, double toRight, double top) {
+    public void box(Fill fill, double left, double bottom, double toRight, double top) {
         sheet.rect(Pen.OUTLINE, fill, right + left, bottom, right + toRight, top);
     }
 
-    void disc(Fill fill, double x, double y, double radius) {
+    public void disc(Fill fill, double x, double y, double radius) {
         sheet.add(new Shape.Disc(at(x, y), radius, Pen.OUTLINE, fill));
     }
 
-    void ring(Pen pen, double x, double y, double radius) {
+    public void ring(Pen pen, double x, double y, double radius) {
         sheet.add(new Shape.Disc(at(x, y), radius, pen, Fill.NONE));
     }
 
-    void oval(Fill fill, double x, double y, double wide, double high) {
+    public void oval(Fill fill, double x, double y, double wide, double high) {
         double[] xy = new double[2 * PARTS];
         for (int i = 0; i < PARTS; i++) {
             double t = 2 * Math.PI * i / PARTS;
@@ -83,7 +83,7 @@ final class Scene {
     }
 
     /** Degrees from the right, counter-clockwise. */
-    void arc(Pen pen, double x, double y, double radius, double from, double to) {
+    public void arc(Pen pen, double x, double y, double radius, double from, double to) {
         double[] xy = new double[2 * PARTS + 2];
         for (int i = 0; i <= PARTS; i++) {
             double t = Math.toRadians(from + (to - from) * i / PARTS);
@@ -94,7 +94,7 @@ final class Scene {
     }
 
     /** An arrow; with two heads where something goes to and fro. */
-    void arrow(double fromX, double fromY, double toX, double toY, boolean both) {
+    public void arrow(double fromX, double fromY, double toX, double toY, boolean both) {
         line(Pen.SELECTED, fromX, fromY, toX, toY);
         head(fromX, fromY, toX, toY);
         if (both) {
@@ -120,7 +120,7 @@ final class Scene {
     }
 
     /** A turn about a point, counter-clockwise where {@code to} lies above {@code from}. */
-    void turn(double x, double y, double radius, double from, double to) {
+    public void turn(double x, double y, double radius, double from, double to) {
         arc(Pen.SELECTED, x, y, radius, from, to);
         double t = Math.toRadians(to);
         double way = Math.signum(to - from);
@@ -130,7 +130,7 @@ final class Scene {
     }
 
     /** A drop of fluid that hangs from a point. */
-    void drop(double x, double y, double size) {
+    public void drop(double x, double y, double size) {
         sheet.path(
                 Pen.STOP,
                 Fill.NONE,
@@ -139,14 +139,14 @@ final class Scene {
     }
 
     /** What the eye must go to. */
-    void here(double x, double y, double radius) {
+    public void here(double x, double y, double radius) {
         if (seen) {
             ring(Pen.STOP, x, y, radius);
         }
     }
 
     /** The crests of an outside thread from left to right, above and below. */
-    void thread(double left, double toRight, double half) {
+    public void thread(double left, double toRight, double half) {
         double step = 5;
         int crests = (int) Math.floor((toRight - left) / step);
         for (int side : new int[] {1, -1}) {
@@ -164,7 +164,7 @@ final class Scene {
     }
 
     /** The same drawn on both sides of the axis. */
-    void halves(Fill fill, double... above) {
+    public void halves(Fill fill, double... above) {
         shape(fill, above);
         double[] below = Arrays.copyOf(above, above.length);
         for (int i = 1; i < below.length; i += 2) {
