@@ -16,15 +16,21 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.connection.LineEnd;
 import mellowflare.core.fluid.Fluid;
+import mellowflare.core.line.Kind;
+import mellowflare.core.line.Line;
+import mellowflare.core.line.Mending;
 import mellowflare.core.line.Plan;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.Step;
+import mellowflare.core.table.FigureTable;
 
 /**
  * Answers as they were when they were last looked through: figures and verdicts, no sentences. A line that differs is either a fault or to be looked at and taken
@@ -99,6 +105,43 @@ public final class Stands {
                 .ifPresent(m -> lines.add(
                         "measured by " + m.calledBy() + " " + figure(m.value().mm())));
         lines.add("fluid " + plan.fluid().map(Fluid::id).orElse("-"));
+        return lines;
+    }
+
+    /** What might mend a line. */
+    public static <L extends Line, P extends Plan> List<String> mendings(Kind<L, P> kind, P plan) {
+        return kind.mendings(plan).stream().map(Mending::words).toList();
+    }
+
+    /** All that a line comes to, with its tables, what it takes and what it cuts. */
+    public static List<String> whole(Plan plan) {
+        List<String> lines = new ArrayList<>(plan(plan));
+        for (FigureTable t : plan.tables()) {
+            String name = "table " + t.what();
+            t.rows().forEach(r -> lines.add(name + " " + r.cells()));
+            t.sum().ifPresent(s -> lines.add(name + " sum " + s));
+        }
+        plan.takes()
+                .forEach(t -> lines.add("takes " + t.key() + " " + t.role() + " " + figure(t.need()) + " "
+                        + t.end().map(LineEnd::toString).orElse("-") + " "
+                        + t.each().map(Stands::figure).orElse("-")));
+        plan.cuts()
+                .forEach(c -> lines.add("cuts " + c.key() + " "
+                        + c.used().stream()
+                                .map(u -> figure(u.amount()) + " "
+                                        + u.left().map(r -> figure(r.mm())).orElse("-"))
+                                .toList()));
+        plan.testJoints().forEach(j -> lines.add("joint " + j.id()));
+        plan.unseen().finds().forEach(f -> lines.add("find " + f.id() + " " + figure(f.weight())));
+        plan.unseen().parts().forEach(p -> lines.add("bag " + p.id() + " " + p.always()));
+        plan.probing().ifPresent(p -> p.consumers().forEach(c -> lines.add("probed " + c)));
+        return lines;
+    }
+
+    /** A line changed in one place, by name, with all that it comes to. */
+    public static <R> List<String> changed(Variants.Variant<R> variant, Function<R, Plan> planned) {
+        List<String> lines = new ArrayList<>(List.of("changed: " + variant.name()));
+        lines.addAll(whole(planned.apply(variant.value())));
         return lines;
     }
 

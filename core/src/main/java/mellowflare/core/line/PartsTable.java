@@ -1,5 +1,6 @@
 package mellowflare.core.line;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import mellowflare.core.measure.LengthFormat;
@@ -43,11 +44,11 @@ public final class PartsTable {
 
     /** Parts without a price are left out of the sum. */
     public static FigureTable of(List<Part> parts) {
-        double sum = parts.stream()
+        double[] priced = parts.stream()
                 .flatMap(p -> p.price().stream())
                 .mapToDouble(x -> x)
-                .sum();
-        return FigureTable.of(
+                .toArray();
+        FigureTable table = FigureTable.of(
                         What.PARTS,
                         Say.it("parts-table.parts"),
                         List.of(
@@ -58,8 +59,15 @@ public final class PartsTable {
                         parts.stream()
                                 .map(p -> Row.of(p.name(), p.amount(), money(p.each()), money(p.price())))
                                 .toList())
-                .withSum(Say.it("parts-table.all"), "", "", money(Optional.of(sum)))
                 .withNote(Say.it("parts-table.prices"));
+        // Nothing that has a price is not a price of nothing.
+        return priced.length == 0
+                ? table
+                : table.withSum(
+                        Say.it("parts-table.all"),
+                        "",
+                        "",
+                        money(Optional.of(Arrays.stream(priced).sum())));
     }
 
     private static String money(Optional<Double> amount) {

@@ -3,6 +3,7 @@ package mellowflare.core.water;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.bag.Unseen;
@@ -14,10 +15,13 @@ import mellowflare.core.line.CutFigure;
 import mellowflare.core.line.Plan;
 import mellowflare.core.line.Take;
 import mellowflare.core.measure.CalledFigure;
+import mellowflare.core.measure.LengthFormat;
+import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.shelf.PartRole;
 import mellowflare.core.table.FigureTable;
 import mellowflare.core.testing.TestJoint;
+import mellowflare.core.water.choose.NippleFit;
 import mellowflare.core.water.choose.WaterSet;
 import mellowflare.core.water.draw.WaterDrawing;
 import mellowflare.core.water.order.WaterStepWriter;
@@ -47,8 +51,15 @@ public record WaterPlan(WaterCase c, List<Finding> findings, List<Step> steps) i
     @Override
     public List<Take> takes() {
         return Take.shelved(
-                c.set().stream()
-                        .flatMap(s -> s.parts().stream())
+                Stream.concat(
+                                c.set().stream().flatMap(s -> s.bought().stream()),
+                                c.nippleWanted().flatMap(NippleFit::stock).stream()
+                                        .map(n -> Say.it(
+                                                "water-plan.nipple",
+                                                "size",
+                                                c.nippleSize(),
+                                                "length",
+                                                LengthFormat.shop(n.length(), UnitSystem.INCH))))
                         .map(p -> Take.named(p, PartRole.FITTING, 1, false, Optional.empty()))
                         .toList(),
                 c.setting());

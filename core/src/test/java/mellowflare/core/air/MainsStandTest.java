@@ -3,8 +3,10 @@ package mellowflare.core.air;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import mellowflare.core.Stands;
+import mellowflare.core.Variants;
 import mellowflare.core.air.cut.CutWork;
 import mellowflare.core.air.day.DayRun;
 import mellowflare.core.air.main.AirMain;
@@ -155,5 +157,26 @@ class MainsStandTest {
             }
         }
         Stands.as(getClass(), "sizes.txt", lines);
+    }
+
+    private static final Map<String, List<?>> WORDS = Map.of(
+            "system", List.of("copper", "steel-thread", "nobody's"),
+            "size", List.of("20", "32", "1/2"),
+            "dropSize", List.of("25"),
+            "compressor", List.of("s-5", "s-22"));
+
+    @Test
+    void testAMainChangedInOnePlaceStandsAsItWasLookedThrough() {
+        List<String> lines = new ArrayList<>();
+        for (AirMain base : List.of(AirSamples.small(), AirMain.NEW)) {
+            lines.addAll(Stands.apart(Variants.of(base, WORDS).stream()
+                    .map(v -> Stands.changed(v, l -> AirPlan.of(AirSamples.of(l))))
+                    .toList()));
+        }
+        Stands.as(
+                getClass(),
+                "mendings.txt",
+                Stands.mendings(AirMainKind.AIR, AirPlan.of(AirSamples.of(AirSamples.small()))));
+        Stands.as(getClass(), "changed.txt", lines);
     }
 }

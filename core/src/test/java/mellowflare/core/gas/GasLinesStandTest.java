@@ -2,10 +2,14 @@ package mellowflare.core.gas;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import mellowflare.core.Stands;
+import mellowflare.core.Variants;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.gas.line.GasLine;
+import mellowflare.core.gas.line.GasSource;
 import mellowflare.core.gas.work.Inlet;
 import mellowflare.core.gas.work.Section;
 import mellowflare.core.measure.GaugePressure;
@@ -47,7 +51,7 @@ class GasLinesStandTest {
                 "y: appliance 5 kW"));
         all.add(GasLines.line("a: right 6 m", ring)
                 .with()
-                .shares(java.util.Map.of("g20", 1.0))
+                .shares(Map.of("g20", 1.0))
                 .build());
         all.add(GasLines.line("a: right 6 m", ring)
                 .with()
@@ -91,5 +95,55 @@ class GasLinesStandTest {
             said.addAll(Stands.plan(p));
         }
         Stands.as(getClass(), "lines.txt", said);
+    }
+
+    private static final Map<String, List<?>> WORDS = Map.of(
+            "pressure", List.of("2h-20", "3b-30", "3p-50", "na-propane"),
+            "code", List.of("nfpa54", "en1775"),
+            "cylinder", List.of("kw-6", "kw-47"),
+            "regulator", List.of("kw-single-37", "kw-twin-30", "kw-first-700", "kw-line-17"),
+            "system", List.of("schedule40", "copper-l", "nobody's"),
+            "size", List.of("12", "28", "1/2"));
+
+    /** Mixtures as well, of gases of one state and of two. */
+    private static List<GasLine> of(GasLine line) {
+        return List.of(
+                line,
+                line.with().shares(Map.of("g30", 0.4, "g31", 0.6)).build(),
+                line.with().shares(Map.of("butane", 0.3, "propane", 0.7)).build(),
+                line.with().shares(Map.of("g20", 0.5, "propane", 0.5)).build());
+    }
+
+    @Test
+    void testTheLineChangedInOnePlaceStandsAsItWasLookedThrough() {
+        GasLine two = GasLines.line(
+                "a: right 4 m size 22",
+                "t: up 2 m",
+                "ring: appliance 7 kW inlet regulated vented",
+                "from a",
+                "b: ahead 5 m",
+                "heater: appliance 4 kW inlet regulated vented hose 300 mm bore 10");
+        GasLine metered = GasLines.line("a: right 6 m size 28", "boiler: appliance 24 kW inlet regulated")
+                .with()
+                .shares(Map.of("g20", 1.0))
+                .pressure(Optional.of("2h-20"))
+                .source(GasSource.UNSAID.with().feed(GasSource.Feed.METER).build())
+                .build();
+        List<Variants.Variant<GasLine>> mixed = new ArrayList<>();
+        of(two).forEach(l -> mixed.add(new Variants.Variant<>(l.shares().toString(), l)));
+        mixed.add(new Variants.Variant<>("nothing said", GasLine.NEW));
+        List<String> lines = new ArrayList<>();
+        for (List<Variants.Variant<GasLine>> some :
+                List.of(mixed, Variants.of(two, WORDS), Variants.of(metered, WORDS))) {
+            lines.addAll(Stands.apart(
+                    some.stream().map(l -> Stands.changed(l, GasLines::plan)).toList()));
+        }
+        Stands.as(getClass(), "changed.txt", lines);
+        Stands.as(
+                getClass(),
+                "mendings.txt",
+                Stream.of(two, metered)
+                        .flatMap(l -> Stands.mendings(GasLineKind.GAS, GasLines.plan(l)).stream())
+                        .toList());
     }
 }

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import mellowflare.core.Stands;
+import mellowflare.core.Variants;
 import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
@@ -91,5 +92,31 @@ class PipeLinesStandTest {
             all.addAll(Stands.plan(p));
         }
         Stands.as(getClass(), "lines.txt", all);
+    }
+
+    private static final Map<String, List<?>> WORDS = Map.of(
+            "system", List.of("forged3000", "nobody's"),
+            "grade", List.of("steel-80", "copper-l"),
+            "size", List.of("3/4", "1-1/2", "9"),
+            "fluid", List.of("mineral-oil", "oxygen"));
+
+    @Test
+    void testLinesChangedInOnePlaceStandAsTheyWereLookedThrough() {
+        List<String> lines = new ArrayList<>();
+        for (PipeLine base : List.of(
+                PipeSamples.offset(),
+                PipeSamples.run("a: up 1 m", "b: left 1.2 m", "c: left 700", "union", "e: down 600", "to port"),
+                PipeLine.NEW)) {
+            lines.addAll(Stands.apart(Variants.of(base, WORDS).stream()
+                    .map(v -> Stands.changed(v, PipeSamples::plan))
+                    .toList()));
+        }
+        Stands.as(
+                getClass(),
+                "mendings.txt",
+                lines().stream()
+                        .flatMap(l -> Stands.mendings(PipeLineKind.PIPE, PipeSamples.plan(l)).stream())
+                        .toList());
+        Stands.as(getClass(), "changed.txt", lines);
     }
 }

@@ -21,6 +21,7 @@ import mellowflare.core.fluid.Service;
 import mellowflare.core.job.ShippedData;
 import mellowflare.core.line.Ports;
 import mellowflare.core.line.Setting;
+import mellowflare.core.line.Take;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.Temperature;
@@ -119,6 +120,25 @@ class WaterPointTest {
         assertEquals(State.FAIL, of(p, "water.pipe-size").state());
         assertTrue(p.c().sets().stream().noneMatch(WaterSet::possible));
         assertEquals(State.FAIL, of(p, "water.set").state());
+    }
+
+    @Test
+    void testNobodyBuysTheHousePipeAndTheEquipment() {
+        for (WaterLine line : List.of(copper(), wall())) {
+            WaterPlan p = plan(line);
+            List<String> parts = p.c().set().orElseThrow().parts();
+            assertEquals(
+                    parts.subList(1, parts.size() - 1),
+                    p.takes().stream()
+                            .map(Take::name)
+                            .filter(n -> !n.startsWith("pipe nipple"))
+                            .toList());
+            assertTrue(p.takes().stream().anyMatch(t -> t.name().contains("stop valve")), parts::toString);
+        }
+        WaterPlan threaded = plan(wall().withAllowed(Set.of(JoinMethod.Id.THREAD)));
+        assertTrue(
+                threaded.takes().stream().anyMatch(t -> t.name().equals("pipe nipple 1/2 × 2 1/2 in")),
+                threaded.takes()::toString);
     }
 
     @Test

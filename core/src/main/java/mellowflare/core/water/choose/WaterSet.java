@@ -14,7 +14,7 @@ import mellowflare.core.water.stock.LinkKind;
  * @param link what leads to the equipment
  * @param connector stocked length of a braided connector; empty for a rigid link, and where none is long enough
  * @param mostOffset greatest misalignment of the link; empty while the distance is not known
- * @param parts in order from the pipe
+ * @param parts in order from the pipe, itself the first of them, to the equipment, the last
  * @param joints every seal in order from the pipe
  * @param tools names, each once
  * @param price in the catalogue's money
@@ -44,6 +44,9 @@ public record WaterSet(
         goods = List.copyOf(goods);
         bads = List.copyOf(bads);
         blocked = List.copyOf(blocked);
+        if (parts.size() < 2) {
+            throw new IllegalArgumentException("A set leads from a pipe to the equipment");
+        }
     }
 
     /**
@@ -55,6 +58,11 @@ public record WaterSet(
      * @param turns how tight: a whole sentence
      */
     public record SetJoint(String at, String seal, String put, String turns) {}
+
+    /** What is bought for it: the pipe at its beginning and the equipment at its end are there already. */
+    public List<String> bought() {
+        return parts.subList(1, parts.size() - 1);
+    }
 
     public boolean possible() {
         return blocked.isEmpty();

@@ -89,9 +89,7 @@ public final class WaterStepWriter implements StepFiller.Ordered<Void> {
         WaterSet set = c.set().orElseThrow();
         words.add("method-" + StepWords.word(set.method().id()));
         words.add("link-" + StepWords.word(set.link().id()));
-        if (c.line().hidden()
-                && set.method().id() == JoinMethod.Id.THREAD
-                && c.nipple().isPresent()) {
+        if (c.nippleWanted().isPresent()) {
             words.add("nipple");
         }
         return words;

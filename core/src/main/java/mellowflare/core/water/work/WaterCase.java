@@ -16,6 +16,7 @@ import mellowflare.core.water.choose.WaterSet;
 import mellowflare.core.water.line.WaterLine;
 import mellowflare.core.water.stock.EquipmentThread;
 import mellowflare.core.water.stock.HousePipe;
+import mellowflare.core.water.stock.JoinMethod;
 import mellowflare.core.water.stock.WaterStock;
 
 /**
@@ -77,6 +78,17 @@ public record WaterCase(
                 line.plate().orElse(Length.ofMm(0)),
                 line.gap().orElse(USUAL_GAP),
                 nipples.lengths(size)));
+    }
+
+    /** The nipple that the set in hand wants through the wall; empty for one that wants none, and while its measures are not known. */
+    public Optional<NippleFit> nippleWanted() {
+        return nipple.filter(n -> line.hidden()
+                && set().filter(s -> s.method().id() == JoinMethod.Id.THREAD).isPresent());
+    }
+
+    /** Its size. */
+    public String nippleSize() {
+        return line.nippleSize().orElse(USUAL_SIZE);
     }
 
     public UnitSystem units() {
