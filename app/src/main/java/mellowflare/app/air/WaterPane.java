@@ -56,7 +56,7 @@ final class WaterPane extends VBox {
         room.getStyleClass().add("tight");
         getChildren()
                 .setAll(new Columns(
-                        new double[] {28, 36, 36},
+                        new double[] {32, 34, 34},
                         room,
                         new VBox(8, Text.under(Say.it("water-pane.what-falls-out-on"), brought), falls, none, heights),
                         new VBox(8, way, dry, gathers)));

@@ -80,7 +80,7 @@ class PlacesTest {
         assertThat(over).as("words over words").isEmpty();
         assertThat(lines)
                 .as("words over lines, of %d: %s", labels, overLines)
-                .isLessThanOrEqualTo(Math.max(1, 3 * labels / 10));
+                .isLessThanOrEqualTo(Math.max(1, labels / 5));
         desk.keeper().close();
     }
 

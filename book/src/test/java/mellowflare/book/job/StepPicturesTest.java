@@ -90,6 +90,9 @@ class StepPicturesTest {
         assertThat(words(picture(demo("demo-tube-fuel"), "look@A").orElseThrow()))
                 .contains("12.07 mm")
                 .contains("cracked");
+        assertThat(words(picture(demo("demo-mess-gas"), "lockup").orElseThrow()))
+                .contains("at the most, all burners shut")
+                .doesNotContain("brought up");
         Evaluation shed = demo("demo-shed-air");
         assertThat(words(picture(shed, "line").orElseThrow())).contains("10 mm").contains("to the drain");
         assertThat(words(picture(shed, "mark").orElseThrow())).contains("48 mm on 50");

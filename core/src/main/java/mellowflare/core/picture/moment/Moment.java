@@ -118,8 +118,9 @@ public enum Moment {
             m.draws.accept(new Scene(sheet, i * PITCH, true));
             sheet.label(new Point(i * PITCH, WORDS), m.words(), "", Shape.Role.NAME, Shape.Anchor.MIDDLE);
         }
-        // As wide as two at least: one alone would be drawn as a poster.
-        double right = Math.max(1, moments.size() - 1) * PITCH + PITCH / 2;
-        return Optional.of(sheet.done(-PITCH / 2, WORDS - 10, right, sheet.top() + 3));
+        // As wide as the most there may be, so that all are drawn in one size.
+        double middle = (moments.size() - 1) * PITCH / 2;
+        double half = MOST * PITCH / 2;
+        return Optional.of(sheet.done(middle - half, WORDS - 10, middle + half, sheet.top() + 3));
     }
 }

@@ -17,10 +17,10 @@ import mellowflare.core.measure.UnitSystem;
 
 /** The bars with what is cut from each, to scale against each other. */
 public final class BarStrips {
-    private static final double WIDE = 250;
+    private static final double WIDE = 280;
     private static final double APART = 62;
-    private static final double STEP = 17;
-    private static final double HALF = 6;
+    private static final double STEP = 18.5;
+    private static final double HALF = 8.2;
     /** From this many bars on only the first ones are drawn; the list has them all. */
     private static final int MOST = 40;
 
