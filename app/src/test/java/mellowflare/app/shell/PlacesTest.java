@@ -147,6 +147,9 @@ class PlacesTest {
             if (c.words() > (look.largeProperty().get() ? 1 : 0)) {
                 over.add(where + ": " + pane.getId() + " " + c);
             }
+            if (c.through() > 0) {
+                over.add(where + ": a line goes through words of " + pane.getId() + " " + c);
+            }
             labels += c.labels();
             lines += c.lines();
             if (c.lines() > 0) {

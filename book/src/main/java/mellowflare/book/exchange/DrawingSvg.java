@@ -1,5 +1,6 @@
 package mellowflare.book.exchange;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -19,6 +20,7 @@ public final class DrawingSvg implements Shape.Painter<RuntimeException> {
     private static final double TEXT = 7;
     private static final double STEP = 11;
     private final StringBuilder out = new StringBuilder();
+    private final List<Shape.Label> labels = new ArrayList<>();
 
     private DrawingSvg() {}
 
@@ -50,6 +52,7 @@ public final class DrawingSvg implements Shape.Painter<RuntimeException> {
         for (Shape.Glow g : d.glows()) {
             line(g.points(), "#e2711d", 1.2, "", false, "none");
         }
+        labels.forEach(this::words);
         out.append("</svg>\n");
     }
 
@@ -83,8 +86,16 @@ public final class DrawingSvg implements Shape.Painter<RuntimeException> {
 
     @Override
     public void label(Shape.Label l) {
-        text(l.at(), l.text(), anchor(l.anchor()), 0);
-        text(l.at(), l.under(), anchor(l.anchor()), TEXT * 1.15);
+        labels.add(l);
+    }
+
+    /** Over all lines, which are kept clear of words that lie over them. */
+    private void words(Shape.Label l) {
+        String halo = l.role() == Shape.Role.OVER
+                ? " stroke=\"#ffffff\" stroke-width=\"2\" paint-order=\"stroke\" stroke-linejoin=\"round\""
+                : "";
+        text(l.at(), l.text(), anchor(l.anchor()), 0, halo);
+        text(l.at(), l.under(), anchor(l.anchor()), TEXT * 1.15, halo);
     }
 
     @Override
@@ -137,14 +148,19 @@ public final class DrawingSvg implements Shape.Painter<RuntimeException> {
     }
 
     private void text(Point at, String text, String anchor, double down) {
+        text(at, text, anchor, down, "");
+    }
+
+    private void text(Point at, String text, String anchor, double down, String more) {
         if (!text.isEmpty()) {
             out.append(String.format(
                     Locale.ROOT,
-                    "<text x=\"%.2f\" y=\"%.2f\" font-size=\"%.1f\" font-family=\"sans-serif\" fill=\"#22282b\" text-anchor=\"%s\">%s</text>%n",
+                    "<text x=\"%.2f\" y=\"%.2f\" font-size=\"%.1f\" font-family=\"sans-serif\" fill=\"#22282b\" text-anchor=\"%s\"%s>%s</text>%n",
                     at.x(),
                     -at.y() + down,
                     TEXT,
                     anchor,
+                    more,
                     escaped(text)));
         }
     }

@@ -12,11 +12,16 @@ import mellowflare.core.geometry.Pen;
 import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 
 /** Paints a drawing onto a page. Only paints: every place and figure comes with the drawing. */
 public final class PdfPainter implements Shape.Painter<IOException> {
     private static final float[] INK = {0.13f, 0.16f, 0.17f};
     private static final float[] SOFT = {0.37f, 0.40f, 0.42f};
+    private static final float[] PAPER = {1, 1, 1};
+    /** So wide round words (pt) lines are kept clear of them. */
+    private static final float CLEAR = 2.4f;
+
     private static final float[] SEAL = {0.89f, 0.44f, 0.11f};
     private static final float[] HALO = {0.98f, 0.85f, 0.70f};
     private static final float[] MEASURED = {0.17f, 0.30f, 0.55f};
@@ -31,6 +36,7 @@ public final class PdfPainter implements Shape.Painter<IOException> {
     private final PDPageContentStream out;
     private final SheetFonts fonts;
     private final Drawing drawing;
+    private final List<Shape.Label> labels = new ArrayList<>();
     private final float left;
     private final float bottom;
     private final double scale;
@@ -112,6 +118,10 @@ public final class PdfPainter implements Shape.Painter<IOException> {
         for (Shape.Glow glow : drawing.glows()) {
             polyline(glow.points(), SEAL, 1.8f, false);
         }
+        // Over all lines: they are kept clear of words that lie over them.
+        for (Shape.Label l : labels) {
+            words(l);
+        }
     }
 
     /** What glows is painted under and over everything else. */
@@ -154,10 +164,22 @@ public final class PdfPainter implements Shape.Painter<IOException> {
     }
 
     @Override
-    public void label(Shape.Label l) throws IOException {
+    public void label(Shape.Label l) {
+        labels.add(l);
+    }
+
+    private void words(Shape.Label l) throws IOException {
         float anchor = share(l.anchor());
-        text(x(l.at()), y(l.at()) - 3, l.text(), NAME, INK, anchor);
-        text(x(l.at()), y(l.at()) - 12, l.under(), 7, SOFT, anchor);
+        boolean clear = l.role() == Shape.Role.OVER;
+        for (boolean halo : clear ? new boolean[] {true, false} : new boolean[] {false}) {
+            if (halo) {
+                stroke(PAPER, CLEAR);
+                out.setRenderingMode(RenderingMode.STROKE);
+            }
+            text(x(l.at()), y(l.at()) - 3, l.text(), NAME, INK, anchor);
+            text(x(l.at()), y(l.at()) - 12, l.under(), 7, SOFT, anchor);
+            out.setRenderingMode(RenderingMode.FILL);
+        }
     }
 
     private void outFrom(Shape.Dimension d) throws IOException {

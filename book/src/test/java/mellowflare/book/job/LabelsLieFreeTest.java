@@ -66,6 +66,14 @@ class LabelsLieFreeTest {
         ALL.forEach((name, d) -> assertThat(d.after().words()).as(name).isZero());
     }
 
+    /** Where words find no free place the line stops short of them, on screen, paper and as SVG. */
+    @Test
+    void testNoLineGoesThroughWords() {
+        ALL.forEach((name, d) -> assertThat(d.after().through()).as(name).isZero());
+        assertThat(ALL.values().stream().mapToInt(d -> d.before().through()).sum())
+                .isPositive();
+    }
+
     /** A label that is longer than the room between two lines may have no free place. */
     @Test
     void testHardlyAnyWordsLieOverALine() {

@@ -5,6 +5,7 @@ import java.util.List;
 
 /**
  * Moves words that would lie over other words or over lines to the nearest place where fewer do. A label that lies free stays where it is, so that nothing jumps while a drawing changes elsewhere.
+ * Lines are kept clear of what finds no free place.
  */
 public final class LabelRoom {
     /** Words over words cannot be read at all, over a line they can. */
@@ -93,24 +94,29 @@ public final class LabelRoom {
      *
      * @param words pairs of labels that lie over each other
      * @param lines labels that lie over a line
+     * @param through those of them that the line is not kept clear of
      * @param labels all of them
      */
-    public record Crossed(int words, int lines, int labels) {}
+    public record Crossed(int words, int lines, int through, int labels) {}
 
     /** Counts what lies over what. */
     public static Crossed crossed(Drawing drawing, Letters letters) {
         LabelRoom room = new LabelRoom(drawing, letters);
         int words = 0;
         int lines = 0;
+        int through = 0;
         for (int i = 0; i < room.fields.size(); i++) {
             Field f = room.fields.get(i);
             for (int j = i + 1; j < room.fields.size(); j++) {
                 words += f.over(room.fields.get(j)) ? 1 : 0;
             }
             words += (int) room.fixed.stream().filter(f::over).count();
-            lines += room.strokes.stream().anyMatch(f::under) ? 1 : 0;
+            if (room.strokes.stream().anyMatch(f::under)) {
+                lines++;
+                through += room.labels.get(i).role() == Shape.Role.OVER ? 0 : 1;
+            }
         }
-        return new Crossed(words, lines, room.fields.size());
+        return new Crossed(words, lines, through, room.fields.size());
     }
 
     private static double[][] shifts(double[] rings) {
@@ -150,10 +156,9 @@ public final class LabelRoom {
             if (s instanceof Shape.Label l && !empty(l)) {
                 double dx = by[at][0] / letters.scale();
                 double dy = by[at][1] / letters.scale();
-                shapes.add(
-                        dx == 0 && dy == 0
-                                ? l
-                                : new Shape.Label(l.at().plus(dx, dy), l.text(), l.under(), l.role(), l.anchor()));
+                boolean clear = l.role() == Shape.Role.NAME && strokes.stream().anyMatch(fields.get(at)::under);
+                shapes.add(new Shape.Label(
+                        l.at().plus(dx, dy), l.text(), l.under(), clear ? Shape.Role.OVER : l.role(), l.anchor()));
                 at++;
             } else {
                 shapes.add(s);

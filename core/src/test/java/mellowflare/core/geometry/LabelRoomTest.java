@@ -36,7 +36,7 @@ class LabelRoomTest {
         name(s, 100, 100, "free");
         Drawing d = done(s);
         assertThat(LabelRoom.settled(d, LETTERS)).isEqualTo(d);
-        assertThat(LabelRoom.crossed(d, LETTERS)).isEqualTo(new LabelRoom.Crossed(0, 0, 1));
+        assertThat(LabelRoom.crossed(d, LETTERS)).isEqualTo(new LabelRoom.Crossed(0, 0, 0, 1));
     }
 
     @Test
@@ -78,7 +78,7 @@ class LabelRoomTest {
         assertThat(before.words()).isEqualTo(2);
         assertThat(before.lines()).isGreaterThanOrEqualTo(2);
         assertThat(LabelRoom.crossed(LabelRoom.settled(done(s), LETTERS), LETTERS))
-                .isEqualTo(new LabelRoom.Crossed(0, 0, 4));
+                .isEqualTo(new LabelRoom.Crossed(0, 0, 0, 4));
     }
 
     /** Better over a line than off the page. */
@@ -93,6 +93,20 @@ class LabelRoomTest {
         Point there = at(LabelRoom.settled(low, new Letters(1, 10, 15)), 0);
         assertThat(there.x()).isBetween(-16.0, 56.0);
         assertThat(there.y()).isBetween(-16.0, 36.0);
+    }
+
+    @Test
+    void testLinesStopShortOfWordsThatFindNoFreePlace() {
+        Drawing.Sheet s = sheet();
+        for (int y = -100; y <= 300; y += 4) {
+            s.line(Pen.OUTLINE, new Point(-300, y), new Point(500, y));
+        }
+        name(s, 100, 100, "shut in");
+        LabelRoom.Crossed before = LabelRoom.crossed(done(s), LETTERS);
+        assertThat(before.through()).isEqualTo(1);
+        LabelRoom.Crossed after = LabelRoom.crossed(LabelRoom.settled(done(s), LETTERS), LETTERS);
+        assertThat(after.lines()).isEqualTo(1);
+        assertThat(after.through()).isZero();
     }
 
     @Test
