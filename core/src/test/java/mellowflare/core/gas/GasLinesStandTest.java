@@ -129,12 +129,25 @@ class GasLinesStandTest {
                 .pressure(Optional.of("2h-20"))
                 .source(GasSource.UNSAID.with().feed(GasSource.Feed.METER).build())
                 .build();
+        GasLine staged = GasLines.line(
+                        "a: right 2 m size 12",
+                        "first: appliance 4 kW inlet own from 300",
+                        "r: regulator kw-low-37",
+                        "b: right 4 m size 28",
+                        "stove: appliance 20 kW inlet regulated")
+                .with()
+                .code(Optional.of("nfpa54"))
+                .source(two.source()
+                        .with()
+                        .regulator(Optional.of("kw-first-700"))
+                        .build())
+                .build();
         List<Variants.Variant<GasLine>> mixed = new ArrayList<>();
         of(two).forEach(l -> mixed.add(new Variants.Variant<>(l.shares().toString(), l)));
         mixed.add(new Variants.Variant<>("nothing said", GasLine.NEW));
         List<String> lines = new ArrayList<>();
         for (List<Variants.Variant<GasLine>> some :
-                List.of(mixed, Variants.of(two, WORDS), Variants.of(metered, WORDS))) {
+                List.of(mixed, Variants.of(two, WORDS), Variants.of(metered, WORDS), Variants.of(staged, WORDS))) {
             lines.addAll(Stands.apart(
                     some.stream().map(l -> Stands.changed(l, GasLines::plan)).toList()));
         }
