@@ -6,6 +6,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -18,7 +19,7 @@ public final class StartView {
     private final Asks model;
     private final TextField asked = new TextField();
     private final VBox answers = new VBox(4);
-    private final VBox page;
+    private final ScrollPane page;
 
     private StartView(Asks model) {
         this.model = model;
@@ -32,8 +33,10 @@ public final class StartView {
         Label none = Text.of(Say.it("start-view.none"), "soft");
         none.visibleProperty().bind(Bindings.isEmpty(answers.getChildren()));
         none.managedProperty().bind(none.visibleProperty());
-        page = new VBox(14, Text.of(model.asks(), "start-heading"), asked, answers, none, Text.of(model.how(), "soft"));
-        page.getStyleClass().add("start-page");
+        VBox all = new VBox(
+                14, Text.of(model.asks(), "start-heading"), asked, answers, none, Text.of(model.how(), "soft"));
+        all.getStyleClass().add("start-page");
+        page = Text.page(all);
         page.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ESCAPE) {
                 asked.clear();

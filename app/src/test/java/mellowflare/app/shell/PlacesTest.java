@@ -172,6 +172,20 @@ class PlacesTest {
         }
     }
 
+    /** What asks for a new job, and the way into the demo, lie in the window too. */
+    @Test
+    void testWhatAsksStaysInTheWindow(FxRobot robot) {
+        for (boolean large : new boolean[] {false, true}) {
+            robot.interact(() -> {
+                look.largeProperty().set(large);
+                shell.ask();
+            });
+            sound("new job" + (large ? " in large type" : ""));
+            robot.interact(shell::tour);
+            sound("way into the demo" + (large ? " in large type" : ""));
+        }
+    }
+
     @Test
     void testEveryLeafOfATubeSaysWhatItsControlsAreForAndStaysInTheWindow(FxRobot robot) {
         for (String id : List.of("demo-tube-brake", "demo-tube-ring")) {
