@@ -231,6 +231,25 @@ class PlacesTest {
         }
     }
 
+    /** In large type alone: what fits there fits in the usual one. */
+    @Test
+    void testEveryLeafOfTheOtherKindsStaysInTheWindow(FxRobot robot) {
+        robot.interact(() -> look.largeProperty().set(true));
+        for (String id :
+                List.of("demo-mess-gas", "demo-pipe-cooling", "demo-wash-valve", "demo-fuel-tee", "demo-broken-nipple")) {
+            open(robot, id, Place.LINE);
+            List<Button> leaves = robot.lookup("#line-leaves .leaf").queryAllAs(Button.class).stream()
+                    .toList();
+            assertThat(leaves).as(id).isNotEmpty();
+            for (Button leaf : leaves) {
+                robot.interact(leaf::fire);
+                sound(leaf.getText() + " with " + id + " in large type");
+            }
+            open(robot, id, Place.MAKE);
+            sound("Make with " + id + " in large type");
+        }
+    }
+
     @Test
     void testTheWalkIsTypedInTheWindowAndTheMainAnswers(FxRobot robot) {
         open(robot, "demo-slew-hose", Place.AIR);
