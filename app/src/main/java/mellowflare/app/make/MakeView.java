@@ -111,7 +111,8 @@ public final class MakeView implements Page {
         FlowPane head = new FlowPane(16, 0, title, number);
         head.setRowValignment(VPos.BASELINE);
         head.setPrefWrapLength(200);
-        VBox body = new VBox(8, head, hold, text, picture, tools, cautions, records, readBack, tests, takes);
+        // What can hurt comes before what is only shown: a picture never pushes it out of the window.
+        VBox body = new VBox(8, head, hold, text, cautions, picture, tools, records, readBack, tests, takes);
         body.getStyleClass().add("bench");
         // It wraps rather than rolls sideways.
         body.setMinWidth(0);

@@ -54,6 +54,7 @@ class PlacesTest {
     private final List<String> overLines = new ArrayList<>();
     private int labels;
     private int lines;
+    private int bothShown;
     /** Pages that ask for more than the window has: what is at its foot would be cut off. */
     private final List<String> tooTall = new ArrayList<>();
 
@@ -235,8 +236,8 @@ class PlacesTest {
     @Test
     void testEveryLeafOfTheOtherKindsStaysInTheWindow(FxRobot robot) {
         robot.interact(() -> look.largeProperty().set(true));
-        for (String id :
-                List.of("demo-mess-gas", "demo-pipe-cooling", "demo-wash-valve", "demo-fuel-tee", "demo-broken-nipple")) {
+        for (String id : List.of(
+                "demo-mess-gas", "demo-pipe-cooling", "demo-wash-valve", "demo-fuel-tee", "demo-broken-nipple")) {
             open(robot, id, Place.LINE);
             List<Button> leaves = robot.lookup("#line-leaves .leaf").queryAllAs(Button.class).stream()
                     .toList();
@@ -247,6 +248,21 @@ class PlacesTest {
             }
             open(robot, id, Place.MAKE);
             sound("Make with " + id + " in large type");
+            cautionsAbovePicture(robot);
+        }
+        assertThat(bothShown).as("steps with a caution and a picture").isPositive();
+    }
+
+    private void cautionsAbovePicture(FxRobot robot) {
+        Node picture = robot.lookup("#step-picture").query();
+        for (Node caution : robot.lookup(".caution").queryAll()) {
+            if (picture.isVisible()) {
+                bothShown++;
+                assertThat(caution.localToScene(caution.getBoundsInLocal()).getMaxY())
+                        .as("a picture pushes no caution out of the window")
+                        .isLessThanOrEqualTo(
+                                picture.localToScene(picture.getBoundsInLocal()).getMinY());
+            }
         }
     }
 
