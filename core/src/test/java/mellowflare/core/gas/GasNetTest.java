@@ -13,12 +13,15 @@ import java.util.Random;
 import mellowflare.core.gas.fuel.FuelGas;
 import mellowflare.core.gas.fuel.GasTable;
 import mellowflare.core.gas.fuel.HeatBasis;
+import mellowflare.core.gas.net.ByEquation;
 import mellowflare.core.gas.net.CheapestSizes;
 import mellowflare.core.gas.net.GasFlows;
 import mellowflare.core.gas.net.GasNet;
 import mellowflare.core.gas.net.GasSolver;
 import mellowflare.core.gas.net.GasTrouble;
 import mellowflare.core.gas.net.Reach;
+import mellowflare.core.gas.net.Resistance;
+import mellowflare.core.gas.net.SizingEquation;
 import mellowflare.core.measure.AbsolutePressure;
 import mellowflare.core.measure.GasFlow;
 import mellowflare.core.measure.GaugePressure;
@@ -322,5 +325,57 @@ class GasNetTest {
         CheapestSizes.Found found = CheapestSizes.of(t.net, t.choices).orElseThrow();
         assertTrue(found.proven());
         assertEquals(30, found.sizes().size());
+    }
+
+    /** Two pipes in a row, the second called out from its far end, and a branch nobody draws from: each loses its own drop, the riser what gas weighs. */
+    @Test
+    void testByTheEquationEveryPipeLosesItsOwnDropAndARiserWhatGasWeighs() {
+        Map<String, Length> heights = Map.of("ring", Length.ofMm(3000), "dead", Length.ofMm(-2000));
+        GasNet n = net(
+                PROPANE,
+                37,
+                List.of(pipe("a", "source", "t", 6, 16), pipe("b", "ring", "t", 4, 13), pipe("c", "t", "dead", 5, 13)),
+                List.of(),
+                List.of(draw("ring", PROPANE, 30)),
+                heights);
+        Map<String, GaugePressure> said = ByEquation.pressures(n, GasSolver.solve(n));
+        GasFlow flow = PROPANE.flow(Power.ofKilowatts(30), HeatBasis.GROSS);
+        double a = SizingEquation.drop(Resistance.of(PROPANE), flow, Length.ofMm(6000), Length.ofMm(16))
+                .millibar();
+        double b = SizingEquation.drop(Resistance.of(PROPANE), flow, Length.ofMm(4000), Length.ofMm(13))
+                .millibar();
+        double metre = n.perMetre(GaugePressure.ofMillibar(37)).millibar();
+        assertTrue(metre > 0.05, "propane weighs more than air: a metre takes some of the gauge");
+        assertTrue(a > 0.1 && b > a, "drops to be told apart: " + a + " and " + b);
+        assertEquals(37, said.get("source").millibar(), 1e-9);
+        assertEquals(37 - a, said.get("t").millibar(), 1e-6);
+        assertEquals(37 - a - b - 3 * metre, said.get("ring").millibar(), 1e-6);
+        assertEquals(37 - a + 2 * metre, said.get("dead").millibar(), 1e-6);
+        assertEquals(4, said.size());
+    }
+
+    /** Behind a regulator the count begins anew at what it holds; a ring of pipe is counted once. */
+    @Test
+    void testByTheEquationARegulatorBeginsAnew() {
+        GasNet n = net(
+                PROPANE,
+                700,
+                List.of(
+                        pipe("a", "source", "r", 3, 10),
+                        pipe("b", "out", "ring", 5, 16),
+                        pipe("d", "out", "ring", 5, 16)),
+                List.of(new GasNet.Reduce(
+                        "r", "r", "out", GaugePressure.ofMillibar(37), GaugePressure.ofMillibar(300))),
+                List.of(draw("ring", PROPANE, 12)),
+                Map.of());
+        GasFlows flows = GasSolver.solve(n);
+        Map<String, GaugePressure> said = ByEquation.pressures(n, flows);
+        double held = flows.at("out").orElseThrow().millibar();
+        assertEquals(37, held, 1);
+        assertEquals(held, said.get("out").millibar(), 1e-9);
+        double half = SizingEquation.drop(
+                        Resistance.of(PROPANE), flows.in("b").orElseThrow().flow(), Length.ofMm(5000), Length.ofMm(16))
+                .millibar();
+        assertEquals(held - half, said.get("ring").millibar(), 1e-6);
     }
 }

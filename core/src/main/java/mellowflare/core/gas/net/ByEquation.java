@@ -48,10 +48,10 @@ public final class ByEquation {
                                         p.pipe().bore())
                                 .bar()
                         * (along == p.forward() ? 1 : -1);
-                double weight = net.perMetre(net.feed()).bar() * rise.mm() / 1000;
+                double weighs = net.perMetre(net.feed()).bar() * rise.mm() / 1000;
                 start(
                         other,
-                        GaugePressure.ofBar(Math.max(-1, pressures.get(here).bar() - lost + weight)),
+                        GaugePressure.ofBar(Math.max(-1, pressures.get(here).bar() - lost - weighs)),
                         pressures,
                         next);
             }
