@@ -84,6 +84,18 @@ public record Drawing(List<Shape> shapes, Box box, List<Spot> spots) {
                 shapes.stream().filter(s -> !(s instanceof Shape.Label)).toList(), box, spots);
     }
 
+    /** The same without what stands under its names, where there is no room for both. */
+    public Drawing brief() {
+        return new Drawing(
+                shapes.stream()
+                        .map(s -> s instanceof Shape.Label l
+                                ? new Shape.Label(l.at(), l.text(), "", l.role(), l.anchor())
+                                : s)
+                        .toList(),
+                box,
+                spots);
+    }
+
     /** All glowing lines. */
     public List<Shape.Glow> glows() {
         return shapes.stream()

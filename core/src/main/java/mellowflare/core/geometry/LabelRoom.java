@@ -5,7 +5,7 @@ import java.util.List;
 
 /**
  * Moves words that would lie over other words or over lines to the nearest place where fewer do. A label that lies free stays where it is, so that nothing jumps while a drawing changes elsewhere.
- * Lines are kept clear of what finds no free place.
+ * Lines are kept clear of what finds no free place. Where names would lie over each other all the same, what stands smaller under them is left out.
  */
 public final class LabelRoom {
     /** Words over words cannot be read at all, over a line they can. */
@@ -86,7 +86,30 @@ public final class LabelRoom {
      */
     public static Drawing settled(Drawing drawing, Letters letters) {
         LabelRoom room = new LabelRoom(drawing, letters);
-        return room.labels.isEmpty() ? drawing : room.settle();
+        if (room.labels.isEmpty()) {
+            return drawing;
+        }
+        Drawing settled = room.settle();
+        int over = room.overEachOther();
+        if (over == 0 || room.labels.stream().allMatch(l -> l.under().isEmpty())) {
+            return settled;
+        }
+        LabelRoom names = new LabelRoom(drawing.brief(), letters);
+        Drawing brief = names.settle();
+        return names.overEachOther() < over ? brief : settled;
+    }
+
+    /** Pairs of words over each other, as they stand now. */
+    private int overEachOther() {
+        int words = 0;
+        for (int i = 0; i < fields.size(); i++) {
+            Field f = fields.get(i);
+            for (int j = i + 1; j < fields.size(); j++) {
+                words += f.over(fields.get(j)) ? 1 : 0;
+            }
+            words += (int) fixed.stream().filter(f::over).count();
+        }
+        return words;
     }
 
     /**
@@ -102,21 +125,15 @@ public final class LabelRoom {
     /** Counts what lies over what. */
     public static Crossed crossed(Drawing drawing, Letters letters) {
         LabelRoom room = new LabelRoom(drawing, letters);
-        int words = 0;
         int lines = 0;
         int through = 0;
         for (int i = 0; i < room.fields.size(); i++) {
-            Field f = room.fields.get(i);
-            for (int j = i + 1; j < room.fields.size(); j++) {
-                words += f.over(room.fields.get(j)) ? 1 : 0;
-            }
-            words += (int) room.fixed.stream().filter(f::over).count();
-            if (room.strokes.stream().anyMatch(f::under)) {
+            if (room.strokes.stream().anyMatch(room.fields.get(i)::under)) {
                 lines++;
                 through += room.labels.get(i).role() == Shape.Role.OVER ? 0 : 1;
             }
         }
-        return new Crossed(words, lines, through, room.fields.size());
+        return new Crossed(room.overEachOther(), lines, through, room.fields.size());
     }
 
     private static double[][] shifts(double[] rings) {

@@ -109,6 +109,21 @@ class LabelRoomTest {
         assertThat(after.through()).isZero();
     }
 
+    /** A page with room for names alone: what stands under them is left out, the names are not. */
+    @Test
+    void testWhatStandsUnderNamesGivesWay() {
+        Drawing.Sheet s = sheet();
+        List<String> names = List.of("one", "two", "three");
+        names.forEach(n -> s.label(new Point(20, 20), n, "cut 948 mm", Shape.Role.NAME, Shape.Anchor.MIDDLE));
+        Drawing tight = s.done(0, 0, 40, 30);
+        Letters letters = new Letters(1, 10, 15);
+        assertThat(LabelRoom.crossed(tight, letters).words()).isEqualTo(3);
+        Drawing settled = LabelRoom.settled(tight, letters);
+        assertThat(LabelRoom.crossed(settled, letters).words()).isZero();
+        assertThat(settled.shapes()).extracting(x -> ((Shape.Label) x).text()).containsExactlyElementsOf(names);
+        assertThat(settled.shapes()).extracting(x -> ((Shape.Label) x).under()).containsOnly("");
+    }
+
     @Test
     void testAScaleIsAboveZero() {
         assertThatThrownBy(() -> new Letters(0, 10, 1)).isInstanceOf(IllegalArgumentException.class);
