@@ -97,6 +97,15 @@ class OtherLanguageTest {
         desk.keeper().close();
     }
 
+    /** On the interface thread: nothing changes or is laid out anew while it is looked at. */
+    private void look(FxRobot robot, Shown shown, String where) {
+        robot.interact(() -> {
+            shell.applyCss();
+            shell.layout();
+            shown.look(where, shell);
+        });
+    }
+
     @Test
     void testNoTextOnAnyScreenIsMissingCutOrHidden(FxRobot robot) {
         assertThat(Language.chosen().isEnglish())
@@ -109,11 +118,11 @@ class OtherLanguageTest {
             for (Place place : Place.values()) {
                 robot.interact(() -> shell.go(place));
                 WaitForAsyncUtils.waitForFxEvents();
-                shown.look(place + " of " + id, shell);
+                look(robot, shown, place + " of " + id);
                 for (Button leaf : robot.lookup(".leaf").queryAllAs(Button.class)) {
                     robot.interact(leaf::fire);
                     WaitForAsyncUtils.waitForFxEvents();
-                    shown.look(place + " " + leaf.getText() + " of " + id, shell);
+                    look(robot, shown, place + " " + leaf.getText() + " of " + id);
                 }
             }
         }
