@@ -232,7 +232,7 @@ public final class MainFields {
         roomAir.show(
                 u == UnitSystem.METRIC ? Numbers.text(t.celsius()) : Numbers.text(t.fahrenheit()), Optional.of(t), u);
         number(humidity, m.shop().humidity() * 100, u);
-        number(barometer, Math.rint(m.shop().barometer().bar() * 10_000) / 10, u);
+        number(barometer, m.shop().barometer().bar() * 1000, u);
         number(lost, m.plant().lost().bar(), u);
         number(fall, m.fall(), u);
         number(leak, m.use().leak() * 100, u);

@@ -91,9 +91,14 @@ public final class DrawingSvg implements Shape.Painter<RuntimeException> {
 
     /** Over all lines, which are kept clear of words that lie over them. */
     private void words(Shape.Label l) {
-        String halo = l.role() == Shape.Role.OVER
-                ? " stroke=\"#ffffff\" stroke-width=\"2\" paint-order=\"stroke\" stroke-linejoin=\"round\""
-                : "";
+        // Twice, as SVG 1.1 knows no order of painting a text's edge and its inside.
+        if (l.role() == Shape.Role.OVER) {
+            words(l, " stroke=\"#ffffff\" stroke-width=\"2\" stroke-linejoin=\"round\"");
+        }
+        words(l, "");
+    }
+
+    private void words(Shape.Label l, String halo) {
         text(l.at(), l.text(), anchor(l.anchor()), 0, halo);
         text(l.at(), l.under(), anchor(l.anchor()), TEXT * 1.15, halo);
     }

@@ -26,4 +26,24 @@ class DrawingSvgTest {
                 .contains("<circle", "a name", "below it", "10 mm", "#f6b26b")
                 .contains(">seals here</text>", "5.00,-9.00 6.00,-2.00");
     }
+
+    /** The edge that keeps lines clear comes before the words, or it would cover them. */
+    @Test
+    void testWordsOverALineAreWrittenLastAndUncovered() {
+        Drawing.Sheet sheet = new Drawing.Sheet();
+        sheet.add(new Shape.Label(new Point(5, 0), "over", "", Shape.Role.OVER, Shape.Anchor.MIDDLE));
+        sheet.add(new Shape.Label(new Point(90, 60), "free", "", Shape.Role.NAME, Shape.Anchor.MIDDLE));
+        sheet.add(new Shape.Path(List.of(new Point(-50, 0), new Point(50, 0)), false, Pen.OUTLINE, Fill.NONE));
+        List<String> lines = DrawingSvg.of(sheet.done(-60, -20, 120, 80), "words over a line")
+                .lines()
+                .toList();
+        List<String> over = lines.stream().filter(l -> l.contains(">over<")).toList();
+        assertThat(over).hasSize(2);
+        assertThat(over.get(0)).contains("stroke=\"#ffffff\"");
+        assertThat(over.get(1)).doesNotContain("stroke");
+        assertThat(lines.stream().filter(l -> l.contains(">free<"))).hasSize(1);
+        int line = lines.indexOf(
+                lines.stream().filter(l -> l.contains("-50.00")).findFirst().orElseThrow());
+        assertThat(lines.indexOf(over.get(0))).isGreaterThan(line);
+    }
 }
