@@ -44,18 +44,31 @@ public final class Stands {
 
     public static void as(Class<?> test, String name, List<String> now) {
         try {
-            if (Boolean.getBoolean("take.over")) {
+            if (takesOver()) {
                 Path file = Path.of("src/test/resources", test.getPackageName().replace('.', '/'), name);
                 Files.createDirectories(file.getParent());
                 Files.write(file, now, StandardCharsets.UTF_8);
                 return;
             }
-            try (var in = test.getResourceAsStream(name)) {
-                assertThat(now)
-                        .isEqualTo(new String(in.readAllBytes(), StandardCharsets.UTF_8)
-                                .lines()
-                                .toList());
-            }
+            assertThat(now).isEqualTo(lines(test, name));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Whether the answers of now are written down instead of being held against those of before. */
+    static boolean takesOver() {
+        return Boolean.getBoolean("take.over");
+    }
+
+    /** What was last looked through; nothing where nothing was. */
+    static List<String> lines(Class<?> test, String name) {
+        try (var in = test.getResourceAsStream(name)) {
+            return in == null
+                    ? List.of()
+                    : new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                            .lines()
+                            .toList();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -68,7 +68,7 @@ public record BrokenLine(
         if (size.filter(s -> !PipeSizes.ALL.contains(s)).isPresent()) {
             throw new IllegalArgumentException(size.get() + " is no pipe size");
         }
-        if (hour.filter(h -> h < 0).isPresent()) {
+        if (hour.filter(h -> !(h >= 0)).isPresent()) {
             throw new IllegalArgumentException("An hour costs nothing or more");
         }
     }
