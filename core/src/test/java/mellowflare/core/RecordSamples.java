@@ -54,6 +54,11 @@ final class RecordSamples {
 
     /** Every record of core, by name. */
     static List<Class<?>> records() {
+        return classes().stream().filter(Class::isRecord).toList();
+    }
+
+    /** Every class of core, by name. */
+    static List<Class<?>> classes() {
         try {
             Path root = Path.of(Length.class
                     .getProtectionDomain()
@@ -65,7 +70,6 @@ final class RecordSamples {
                         .filter(f -> f.endsWith(".class") && !f.endsWith("-info.class"))
                         .sorted()
                         .<Class<?>>map(f -> named(f.substring(0, f.length() - ".class".length())))
-                        .filter(Class::isRecord)
                         .toList();
             }
         } catch (URISyntaxException | IOException e) {

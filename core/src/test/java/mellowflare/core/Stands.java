@@ -24,6 +24,9 @@ import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.connection.LineEnd;
 import mellowflare.core.fluid.Fluid;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.geometry.Shape;
+import mellowflare.core.line.BenchWords;
 import mellowflare.core.line.Kind;
 import mellowflare.core.line.Line;
 import mellowflare.core.line.Mending;
@@ -147,8 +150,39 @@ public final class Stands {
         plan.testJoints().forEach(j -> lines.add("joint " + j.id()));
         plan.unseen().finds().forEach(f -> lines.add("find " + f.id() + " " + figure(f.weight())));
         plan.unseen().parts().forEach(p -> lines.add("bag " + p.id() + " " + p.always()));
+        lines.add("bench " + bench(plan.benchWords()));
+        lines.add("needs " + !plan.stillNeeded().isBlank() + ", keeps " + plan.keptTests());
+        lines.add("strip " + words(plan.strip()));
+        for (Step s : plan.steps()) {
+            plan.ownPicture(s).ifPresent(p -> lines.add("shown " + s.id() + " " + s.about() + " " + words(p)));
+        }
         plan.probing().ifPresent(p -> p.consumers().forEach(c -> lines.add("probed " + c)));
         return lines;
+    }
+
+    private static String bench(BenchWords words) {
+        if (words instanceof BenchWords.OnePiece p) {
+            return "one " + p.toCut().map(l -> figure(l.mm())).orElse("-");
+        }
+        if (words instanceof BenchWords.ManyPieces p) {
+            return "many " + p.pieces().map(n -> n.toString()).orElse("-") + " "
+                    + figure(p.total().mm());
+        }
+        BenchWords.Assembled a = (BenchWords.Assembled) words;
+        return said(a.first()) + ", " + said(a.second());
+    }
+
+    private static String said(BenchWords.Said said) {
+        return said.value().map(f -> f.text(UnitSystem.METRIC)).orElse("-") + " of " + said.of();
+    }
+
+    /** What is written on a drawing. */
+    private static String words(Drawing drawing) {
+        return drawing.shapes().size() + " "
+                + drawing.shapes().stream()
+                        .filter(Shape.Label.class::isInstance)
+                        .map(s -> ((Shape.Label) s).text())
+                        .toList();
     }
 
     /** A line changed in one place, by name, with all that it comes to. */
