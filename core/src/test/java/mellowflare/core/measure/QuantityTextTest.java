@@ -83,4 +83,84 @@ class QuantityTextTest {
                 .isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> LengthBand.ofMm(2, 1)).isInstanceOf(IllegalArgumentException.class);
     }
+
+    /** A kilowatt is 3412.14 Btu/h; a Btu/ft3 is 0.0372589 MJ/m3; a cubic foot 0.0283168 m3. */
+    @ParameterizedTest
+    @CsvSource({"24 kW, 24", "100000 Btu/h, 29.307107", "0 kW, 0", "10000 kW, 10000"})
+    void testPowerIsReadInEveryUnit(String text, double kilowatts) {
+        assertThat(QuantityText.power(text, NONE).value().orElseThrow().kilowatts())
+                .isCloseTo(kilowatts, within(1e-5));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"38.4 MJ/m3, 38.4", "1030 Btu/ft3, 38.376714", "1 MJ/m3, 1", "500 MJ/m3, 500"})
+    void testHeatingValueIsReadInEveryUnit(String text, double megajoules) {
+        assertThat(QuantityText.heatingValue(text, NONE).value().orElseThrow().megajoulesPerCubicMetre())
+                .isCloseTo(megajoules, within(1e-5));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"2.5 m3/h, 2.5", "100 ft3/h, 2.831685", "0 m3/h, 0", "10000 m3/h, 10000"})
+    void testGasFlowIsReadInEveryUnit(String text, double cubicMetres) {
+        assertThat(QuantityText.gasFlow(text, NONE).value().orElseThrow().cubicMetresPerHour())
+                .isCloseTo(cubicMetres, within(1e-5));
+    }
+
+    /** A bare figure is taken as bar, or from 400 on as millibar. */
+    @ParameterizedTest
+    @CsvSource({
+        "1.013, 1.013",
+        "1013, 1.013",
+        "400, 0.4",
+        "0.4, 0.4",
+        "1.2, 1.2",
+        "1200, 1.2",
+        "988 hPa, 0.988",
+        "995 mbar, 0.995",
+        "0.95 bar, 0.95"
+    })
+    void testABarometerIsReadAsItIsWritten(String text, double bar) {
+        assertThat(QuantityText.barometer(text).value().orElseThrow().bar()).isCloseTo(bar, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"0.399", "1.201", "399", "1201", "two"})
+    void testABarometerNowhereOnEarthIsRefused(String text) {
+        assertThat(QuantityText.barometer(text).refusal()).as(text).isPresent();
+    }
+
+    /** The last that is taken, and the first that is not. */
+    @Test
+    void testTheLimitsOfEachQuantityAreTakenAndNothingBeyond() {
+        assertThat(QuantityText.pressure("4000 bar", NONE).refusal()).isEmpty();
+        refuses(Refusal.OUT_OF_RANGE, QuantityText.pressure("4000.1 bar", NONE));
+        assertThat(QuantityText.pressure("-1.1 bar", NONE).refusal()).isEmpty();
+        refuses(Refusal.OUT_OF_RANGE, QuantityText.pressure("-1.11 bar", NONE));
+        assertThat(QuantityText.temperature("1000 C", NONE).refusal()).isEmpty();
+        refuses(Refusal.OUT_OF_RANGE, QuantityText.temperature("1000.1 C", NONE));
+        assertThat(QuantityText.temperature("-270 C", NONE).refusal()).isEmpty();
+        refuses(Refusal.OUT_OF_RANGE, QuantityText.temperature("-270.1 C", NONE));
+        assertThat(QuantityText.flow("100000 L/min", NONE).refusal()).isEmpty();
+        refuses(Refusal.OUT_OF_RANGE, QuantityText.flow("100001 L/min", NONE));
+        assertThat(QuantityText.flow("0 L/min", NONE).refusal()).isEmpty();
+        refuses(Refusal.OUT_OF_RANGE, QuantityText.flow("-1 L/min", NONE));
+        refuses(Refusal.OUT_OF_RANGE, QuantityText.power("10001 kW", NONE));
+        refuses(Refusal.OUT_OF_RANGE, QuantityText.power("-1 kW", NONE));
+        refuses(Refusal.OUT_OF_RANGE, QuantityText.heatingValue("0.9 MJ/m3", NONE));
+        refuses(Refusal.OUT_OF_RANGE, QuantityText.heatingValue("501 MJ/m3", NONE));
+        refuses(Refusal.OUT_OF_RANGE, QuantityText.gasFlow("10001 m3/h", NONE));
+        refuses(Refusal.OUT_OF_RANGE, QuantityText.gasFlow("-1 m3/h", NONE));
+        assertThat(QuantityText.angle("0°", NONE).refusal()).isEmpty();
+        assertThat(QuantityText.angle("360°", NONE).refusal()).isEmpty();
+        refuses(Refusal.OUT_OF_RANGE, QuantityText.angle("-0.1°", NONE));
+        String forty = "1" + "0".repeat(35) + " bar";
+        refuses(Refusal.OUT_OF_RANGE, QuantityText.pressure(forty, NONE));
+        refuses(Refusal.TOO_LONG, QuantityText.pressure("0" + forty, NONE));
+    }
+
+    private static void refuses(Refusal reason, Read<?> read) {
+        assertThat(read)
+                .isInstanceOfSatisfying(
+                        Read.Refused.class, r -> assertThat(r.reason()).isEqualTo(reason));
+    }
 }
