@@ -7,6 +7,13 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
+import mellowflare.core.geometry.Drawing;
+import mellowflare.core.geometry.Fill;
+import mellowflare.core.geometry.Pen;
+import mellowflare.core.geometry.Point;
+import mellowflare.core.geometry.Shape;
+import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.reference.Source;
 import org.junit.jupiter.api.Test;
 
@@ -135,5 +142,97 @@ class PackedTest {
         assertThatThrownBy(() -> new OwnFind("x", Double.NaN, List.of())).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> BagAsk.NONE.withChance(Optional.of(1.2))).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new Find("a", "a", 1, -1, List.of())).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    private static Unseen many(String of, int count) {
+        return new Unseen(
+                IntStream.rangeClosed(1, count)
+                        .mapToObj(n -> new Find(of + n, of + n, n, n, List.of(Set.of(of + n))))
+                        .toList(),
+                List.of(part(of, 1, false)),
+                0.8);
+    }
+
+    /** Eight by eight finds are 64: sixty are kept, what is left weighs together what they weighed, and nothing finishes it. */
+    @Test
+    void testTheLeastLikelyOfManyPairsAreKeptAsOne() {
+        Unseen both = many("a", 8).and(many("b", 8));
+        assertThat(both.finds()).hasSize(61);
+        Find rest = both.finds().get(60);
+        assertThat(rest.id()).isEqualTo("rest");
+        assertThat(rest.kits()).isEmpty();
+        // Weights are 100 n m / 36^2; the four least are 1, 2, 2 and 3 of them.
+        assertThat(rest.weight()).isCloseTo(100 * 8.0 / 1296, within(1e-9));
+        assertThat(both.finds().stream().mapToDouble(Find::weight).sum()).isCloseTo(100, within(1e-9));
+        assertThat(both.finds().subList(0, 60)).isSortedAccordingTo((x, y) -> Double.compare(y.weight(), x.weight()));
+        assertThat(both.finds().get(0).id()).isEqualTo("a8+b8");
+        assertThat(both.finds().get(0).miss()).isEqualTo(8);
+        assertThat(both.parts()).extracting(BagPart::id).containsExactly("a", "b");
+        assertThat(many("a", 6).and(many("b", 10)).finds()).hasSize(60).noneMatch(f -> f.id().equals("rest"));
+        Unseen same = many("a", 2).and(many("a", 2));
+        assertThat(same.parts()).hasSize(1);
+        assertThat(Unseen.NONE.and(many("b", 2)).parts()).hasSize(1);
+        assertThat(many("a", 2).and(Unseen.NONE).usual()).isEqualTo(0.8);
+    }
+
+    @Test
+    void testAnOwnFindOfTheSameNameTakesThePlaceOfTheOther() {
+        BagAsk ask = BagAsk.NONE
+                .with(new OwnFind("x", 5, List.of("a")))
+                .with(new OwnFind("y", 5, List.of("a")))
+                .with(new OwnFind("x", 7, List.of("b")));
+        assertThat(ask.own()).extracting(OwnFind::name).containsExactly("y", "x");
+        assertThat(ask.own().get(1).weight()).isEqualTo(7);
+        assertThat(ask.without("y").own()).extracting(OwnFind::name).containsExactly("x");
+        assertThat(ask.sighted("f", Optional.of(BagAsk.Sight.LIKELIER))
+                        .sighted("f", Optional.empty())
+                        .sights())
+                .isEmpty();
+    }
+
+    /** A step for each part: across to the size of a bag, up to its chance; the bag that is packed is the filled dot. */
+    @Test
+    void testThePlotIsAStairOfTheChances() {
+        Packed p = Packed.of(WALL, BagAsk.NONE);
+        Drawing plot = BagPlot.of(p, UnitSystem.METRIC);
+        int most = p.curve().get(p.curve().size() - 1).parts().size() + 1;
+        List<Shape.Disc> dots = plot.shapes().stream()
+                .filter(Shape.Disc.class::isInstance)
+                .map(Shape.Disc.class::cast)
+                .toList();
+        assertThat(dots).hasSameSizeAs(p.curve());
+        for (int i = 0; i < dots.size(); i++) {
+            Bag b = p.curve().get(i);
+            assertThat(dots.get(i).centre().x()).isCloseTo(300.0 * b.parts().size() / most, within(1e-9));
+            assertThat(dots.get(i).centre().y()).isCloseTo(120 * b.chance(), within(1e-9));
+            assertThat(dots.get(i).fill() == Fill.BLACK).isEqualTo(b.equals(bag(p)));
+        }
+        Shape.Path stair = plot.shapes().stream()
+                .filter(s -> s instanceof Shape.Path q && q.pen() == Pen.SELECTED)
+                .map(Shape.Path.class::cast)
+                .findFirst()
+                .orElseThrow();
+        assertThat(stair.points()).hasSize(2 * p.curve().size() + 1);
+        assertThat(stair.points().get(0).y()).isZero();
+        assertThat(stair.points().get(stair.points().size() - 1))
+                .isEqualTo(new Point(300, dots.get(dots.size() - 1).centre().y()));
+        Shape.Path wanted = plot.shapes().stream()
+                .filter(s -> s instanceof Shape.Path q && q.pen() == Pen.MEASURED)
+                .map(Shape.Path.class::cast)
+                .findFirst()
+                .orElseThrow();
+        assertThat(wanted.points()).containsExactly(new Point(0, 108), new Point(300, 108));
+        List<String> words = plot.shapes().stream()
+                .filter(Shape.Label.class::isInstance)
+                .map(s -> ((Shape.Label) s).text())
+                .toList();
+        assertThat(words).contains("25 %", "50 %", "75 %", "100 %", "90 %");
+        assertThat(words)
+                .containsAll(p.curve().stream()
+                        .map(b -> Integer.toString(b.parts().size()))
+                        .toList());
+        Drawing empty = BagPlot.of(Packed.of(Unseen.NONE, BagAsk.NONE), UnitSystem.METRIC);
+        assertThat(empty.shapes()).noneMatch(Shape.Disc.class::isInstance);
+        assertThat(empty.box()).isEqualTo(plot.box());
     }
 }
