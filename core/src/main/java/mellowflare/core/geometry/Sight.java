@@ -59,10 +59,8 @@ public record Sight(Vector right, Vector up, double scale, double dx, double dy)
             r = Math.max(r, x);
             t = Math.max(t, y);
         }
-        double w = Math.max(1, r - l);
-        double h = Math.max(1, t - b);
-        double s = Math.min(wide / w, high / h);
-        return new Sight(right, up, s, left + (wide - s * w) / 2 - s * l, bottom + (high - s * h) / 2 - s * b);
+        double s = Math.min(wide / Math.max(1, r - l), high / Math.max(1, t - b));
+        return new Sight(right, up, s, left + (wide - s * (l + r)) / 2, bottom + (high - s * (b + t)) / 2);
     }
 
     /**

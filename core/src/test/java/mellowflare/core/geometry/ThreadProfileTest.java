@@ -31,4 +31,36 @@ class ThreadProfileTest {
         assertThat(Math.toDegrees(Math.atan2(run, rise))).isCloseTo(30, within(1e-6));
         assertThat(o.get(o.size() - 1).x()).isCloseTo(8, within(1e-9));
     }
+
+    /** Pitch 4, depth 1, flanks of 45 degrees: each takes 1, and crest and root 1 each; two turns from 10, outside 20, no taper. */
+    @Test
+    void testTheOutlineByHand() {
+        ThreadProfile p = new ThreadProfile(10, 2, 4, 1, 45, 20, 0, false);
+        List<Point> wanted = List.of(
+                new Point(10, 19),
+                new Point(10.5, 19),
+                new Point(11.5, 20),
+                new Point(12.5, 20),
+                new Point(13.5, 19),
+                new Point(14, 19),
+                new Point(14.5, 19),
+                new Point(15.5, 20),
+                new Point(16.5, 20),
+                new Point(17.5, 19),
+                new Point(18, 19));
+        List<Point> is = p.outline();
+        assertThat(is).hasSameSizeAs(wanted);
+        for (int i = 0; i < is.size(); i++) {
+            assertThat(is.get(i).x()).isCloseTo(wanted.get(i).x(), within(1e-9));
+            assertThat(is.get(i).y()).isCloseTo(wanted.get(i).y(), within(1e-9));
+        }
+        assertThat(p.crestPoint(1).x()).isCloseTo(16, within(1e-9));
+        assertThat(p.crestPoint(1).y()).isCloseTo(20, within(1e-9));
+        // Sharp where the flanks leave nothing.
+        assertThat(new ThreadProfile(0, 1, 1, 1, 45, 20, 0, false)
+                        .outline()
+                        .get(1)
+                        .x())
+                .isZero();
+    }
 }
