@@ -14,18 +14,15 @@ import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** What each record takes and what it refuses, to the last digit: limits as they were when they were last looked through. */
-@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class LimitsTest {
     private static final double FAR = 1e15;
     private static final int SEVERAL = 24;
 
-    private final List<Class<?>> records = RecordSamples.records();
-    private final RecordSamples samples = new RecordSamples(records);
+    private final RecordSamples samples = RecordSamples.shared();
     private final List<String> known = Stands.lines(LimitsTest.class, "limits.txt");
 
     /** The values of a number that a record takes, from a value that it takes: by halving, so that a gap between is not seen. */
@@ -179,8 +176,8 @@ class LimitsTest {
         return samples.of(record).map(this::limits).orElse(List.of(name(record) + " not made"));
     }
 
-    List<Class<?>> records() {
-        return records;
+    static List<Class<?>> records() {
+        return RecordSamples.records();
     }
 
     @ParameterizedTest
@@ -199,7 +196,7 @@ class LimitsTest {
             Stands.as(
                     LimitsTest.class,
                     "limits.txt",
-                    records.stream().flatMap(r -> limitsOf(r).stream()).toList());
+                    records().stream().flatMap(r -> limitsOf(r).stream()).toList());
         }
         assertThat(Stands.lines(LimitsTest.class, "limits.txt")).hasSizeGreaterThan(100);
     }

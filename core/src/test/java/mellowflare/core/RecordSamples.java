@@ -35,9 +35,11 @@ final class RecordSamples {
     private static final int TRIES = 80;
     private static final List<Double> NUMBERS = List.of(1d, 0.5, 2d, 10d, 0.1, 100d, 0d, 20d);
 
+    private static RecordSamples shared;
+
     private final Map<Class<?>, Object> kept = new HashMap<>();
 
-    RecordSamples(List<Class<?>> records) {
+    private RecordSamples(List<Class<?>> records) {
         Map<Class<?>, Object> held = held();
         boolean more = true;
         while (more) {
@@ -50,6 +52,14 @@ final class RecordSamples {
                 }
             }
         }
+    }
+
+    /** Made once in a process, and anew where that failed. */
+    static synchronized RecordSamples shared() {
+        if (shared == null) {
+            shared = new RecordSamples(records());
+        }
+        return shared;
     }
 
     /** Every record of core, by name. */
