@@ -25,6 +25,7 @@ import mellowflare.core.advice.Finding;
 import mellowflare.core.connection.LineEnd;
 import mellowflare.core.fluid.Fluid;
 import mellowflare.core.geometry.Drawing;
+import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
 import mellowflare.core.line.BenchWords;
 import mellowflare.core.line.Kind;
@@ -183,6 +184,56 @@ public final class Stands {
                         .filter(Shape.Label.class::isInstance)
                         .map(s -> ((Shape.Label) s).text())
                         .toList();
+    }
+
+    /** Every shape of a drawing, with its places. */
+    public static List<String> drawing(Drawing drawing) {
+        List<String> lines = new ArrayList<>(List.of("box "
+                + figure(drawing.box().left()) + " "
+                + figure(drawing.box().bottom()) + " " + figure(drawing.box().right()) + " "
+                + figure(drawing.box().top())));
+        drawing.shapes().forEach(s -> s.paint(new Painted(lines)));
+        return lines;
+    }
+
+    private record Painted(List<String> lines) implements Shape.Painter<RuntimeException> {
+        private static String at(Point p) {
+            return figure(p.x()) + "," + figure(p.y());
+        }
+
+        private static String at(List<Point> points) {
+            return points.stream().map(Painted::at).collect(Collectors.joining(" "));
+        }
+
+        @Override
+        public void path(Shape.Path p) {
+            lines.add("path " + p.pen() + " " + p.fill() + (p.closed() ? " closed " : " ") + at(p.points()));
+        }
+
+        @Override
+        public void disc(Shape.Disc d) {
+            lines.add("disc " + d.pen() + " " + d.fill() + " " + at(d.centre()) + " " + figure(d.radius()));
+        }
+
+        @Override
+        public void glow(Shape.Glow g) {
+            lines.add("glow " + at(g.points()));
+        }
+
+        @Override
+        public void label(Shape.Label l) {
+            lines.add("label " + at(l.at()) + " " + l.anchor() + " " + l.role() + " " + l.text() + " | " + l.under());
+        }
+
+        @Override
+        public void dimension(Shape.Dimension d) {
+            lines.add("dimension " + at(d.from()) + " " + at(d.to()) + " " + d.rank() + " " + d.text());
+        }
+
+        @Override
+        public void leader(Shape.Leader l) {
+            lines.add("leader " + at(l.from()) + " " + at(l.to()) + " " + l.text());
+        }
     }
 
     /** A line changed in one place, by name, with all that it comes to. */

@@ -72,4 +72,20 @@ class FigureTableTest {
         assertThatThrownBy(() -> whole.withSum("a", "b", "c")).isInstanceOf(RuntimeException.class);
         assertThat(Row.of("a", "b").out(1).out()).containsExactly(1);
     }
+
+    /** By its name in the first column, or in any column of words; never by a figure that happens to read the same. */
+    @Test
+    void testAPartIsFoundByItsNameInAnyColumnOfWords() {
+        FigureTable t = FigureTable.of(
+                FigureTable.What.PARTS,
+                "Cuts",
+                List.of(Column.figures("no"), Column.words("part"), Column.figures("length")),
+                List.of(Row.of("1", "riser", "10 mm"), Row.of("2", "wall", "1 mm"), Row.of("3", "riser", "2 mm")));
+        assertThat(t.about("riser")).hasSize(2);
+        assertThat(t.about("riser").get(0)).contains("Cuts").contains("10 mm");
+        assertThat(t.about("2")).hasSize(1);
+        assertThat(t.about("wall")).hasSize(1);
+        assertThat(t.about("10")).isEmpty();
+        assertThat(t.about("nothing")).isEmpty();
+    }
 }
