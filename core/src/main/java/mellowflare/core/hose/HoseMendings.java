@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Collectors;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.LineEnd;
@@ -15,10 +16,13 @@ import mellowflare.core.hose.line.Side;
 import mellowflare.core.line.Mending;
 import mellowflare.core.parts.AdapterAsk;
 import mellowflare.core.parts.AdapterFinder;
+import mellowflare.core.parts.AdapterPart;
+import mellowflare.core.parts.AdapterTable;
 import mellowflare.core.parts.Catalogue;
 import mellowflare.core.parts.HoseEndPart;
 import mellowflare.core.parts.HoseKinds;
 import mellowflare.core.parts.HosePart;
+import mellowflare.core.reference.ReferenceData;
 
 /** What may be changed about a hose: another hose with ends of its series, another end on a port, an adapter between them. */
 final class HoseMendings {
@@ -55,7 +59,7 @@ final class HoseMendings {
         }
         for (HoseEndPart e :
                 catalogue.endsFor(port.get(), Optional.of(hose), c.data().get(EndTable.KEY))) {
-            put(which, HoseEndPick.of(e.part()), Say.it("hose-mendings.end", "which", which, "end", e.name()));
+            put(which, HoseEndPick.of(e.part()));
         }
         List<HoseEndPart> own = catalogue.hoseEnds().stream()
                 .filter(e -> e.hoseDash().filter(hose.dash()::equals).isPresent()
@@ -77,25 +81,34 @@ final class HoseMendings {
                                                 Optional.of(e.part()),
                                                 found.chain().links().stream()
                                                         .map(l -> l.part().part())
-                                                        .toList()),
-                                        Say.it(
-                                                "hose-mendings.adapter",
-                                                "which",
-                                                which,
-                                                "adapter",
-                                                found.chain()
-                                                        .links()
-                                                        .get(0)
-                                                        .part()
-                                                        .name(),
-                                                "end",
-                                                e.name()))));
+                                                        .toList()))));
     }
 
-    private void put(LineEnd which, HoseEndPick pick, String words) {
+    private void put(LineEnd which, HoseEndPick pick) {
         if (!c.line().end(which).equals(pick)) {
-            all.add(new Mending<>(words, c.line().withEnd(which, pick)));
+            all.add(new Mending<>(said(which, pick, c.data()), c.line().withEnd(which, pick)));
         }
+    }
+
+    /** What sits at an end, its adapters first. */
+    private static String said(LineEnd which, HoseEndPick pick, ReferenceData data) {
+        String end = pick.part()
+                .flatMap(data.get(Catalogue.KEY)::hoseEnd)
+                .map(HoseEndPart::name)
+                .orElse("");
+        return pick.adapters().isEmpty()
+                ? Say.it("hose-mendings.end", "which", which, "end", end)
+                : Say.it(
+                        "hose-mendings.adapter",
+                        "which",
+                        which,
+                        "adapter",
+                        pick.adapters().stream()
+                                .flatMap(a -> data.get(AdapterTable.KEY).find(a).stream())
+                                .map(AdapterPart::name)
+                                .collect(Collectors.joining(", ")),
+                        "end",
+                        end);
     }
 
     /** Each other hose made for the fluid, the nearest bore and then the cheapest first, with ends of its own series like those that are there. */
@@ -107,14 +120,35 @@ final class HoseMendings {
                         .thenComparingDouble(HosePart::price))
                 .forEach(h -> {
                     HoseLine line = c.line().withHose(Optional.of(h.part()));
+                    List<String> ends = new ArrayList<>();
                     for (Side s : c.sides()) {
                         Optional<HoseEndPick> end = alike(s, h);
                         if (end.isPresent()) {
                             line = line.withEnd(s.which(), end.get());
+                            ends.add(said(s.which(), end.get(), c.data()));
                         }
                     }
-                    all.add(new Mending<>(Say.it("hose-mendings.hose", "hose", h.title(), "part", h.part()), line));
+                    all.add(new Mending<>(said(h, ends), line));
                 });
+    }
+
+    /** The hose, and every end that is changed along with it. */
+    private static String said(HosePart h, List<String> ends) {
+        return switch (ends.size()) {
+            case 0 -> Say.it("hose-mendings.hose", "hose", h.title(), "part", h.part());
+            case 1 -> Say.it("hose-mendings.hose-one", "hose", h.title(), "part", h.part(), "end", ends.get(0));
+            default ->
+                Say.it(
+                        "hose-mendings.hose-both",
+                        "hose",
+                        h.title(),
+                        "part",
+                        h.part(),
+                        "a",
+                        ends.get(0),
+                        "b",
+                        ends.get(1));
+        };
     }
 
     private boolean suits(HosePart h, HosePart now) {
@@ -155,11 +189,18 @@ final class HoseMendings {
     /** Everything anew, from the shelf. */
     static List<Mending<HoseLine>> rebuilt(HosePlan plan, BooleanSupplier cancelled) {
         return new FromShelf(plan.c().line(), plan.c().setting(), cancelled)
-                .find().stream().map(HoseMendings::anew).toList();
+                .find().stream().map(b -> anew(b, plan.c().data())).toList();
     }
 
-    private static Mending<HoseLine> anew(FromShelf.Build b) {
-        String words = Say.it("hose-mendings.rebuilt", "hose", b.hose().title(), "a", b.a().name(), "b", b.b().name());
+    private static Mending<HoseLine> anew(FromShelf.Build b, ReferenceData data) {
+        String words = Say.it(
+                "hose-mendings.rebuilt",
+                "hose",
+                b.hose().title(),
+                "a",
+                said(LineEnd.A, b.line().end(LineEnd.A), data),
+                "b",
+                said(LineEnd.B, b.line().end(LineEnd.B), data));
         return new Mending<>(words, b.line());
     }
 }
