@@ -1,13 +1,20 @@
 package mellowflare.core.pipe;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import mellowflare.core.Stands;
 import mellowflare.core.Variants;
+import mellowflare.core.advice.MethodTopic;
+import mellowflare.core.advice.Practice;
 import mellowflare.core.geometry.Vector;
+import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.pipe.assemble.AssemblyWords;
@@ -15,6 +22,7 @@ import mellowflare.core.pipe.line.PipeCase;
 import mellowflare.core.pipe.line.PipeLine;
 import mellowflare.core.pipe.makeup.EndKind;
 import mellowflare.core.pipe.makeup.PipeEnd;
+import mellowflare.core.pipe.offset.Effort;
 import mellowflare.core.pipe.offset.OffsetAsk;
 import mellowflare.core.pipe.offset.OffsetFigure;
 import mellowflare.core.pipe.offset.OffsetWay;
@@ -78,7 +86,78 @@ class PipeLinesStandTest {
                 .forEach(s -> lines.add("move " + AssemblyWords.of(s, c.laid().orElseThrow(), UnitSystem.METRIC)));
         c.assembly().unions().forEach(u -> lines.add("union in " + u.piece() + " " + Stands.figure(u.price())));
         c.partsList().forEach(p -> lines.add("part " + p.name() + " " + Stands.figure(p.count())));
+        c.sheet()
+                .forEach(l -> lines.add("sheet " + l.row() + " " + l.worked() + " "
+                        + l.exact().map((Length x) -> Stands.figure(x.mm())).orElse("-") + " "
+                        + l.shop().map((Length x) -> Stands.figure(x.mm())).orElse("-")));
+        c.beside().ifPresent(b -> lines.add("beside " + said(b.offset()) + " or straight " + said(b.straight())));
+        c.clearance()
+                .ifPresent(k -> lines.add("clears " + Stands.figure(k.clear().mm())));
+        lines.add("threaded " + c.threaded() + ", held " + c.held() + ", made "
+                + IntStream.of(10, 22, 45, 60, 90)
+                        .filter(a -> c.made(Angle.ofDegrees(a)))
+                        .boxed()
+                        .toList());
         return lines;
+    }
+
+    private static String said(Effort e) {
+        return e.pieces() + " pieces, " + e.joints() + " joints, " + Stands.figure(e.minutes()) + " min, "
+                + Stands.figure(e.price());
+    }
+
+    /** A piece is found by its name; a sketch is laid and cut alike, and not searched; what was called otherwise is held. */
+    @Test
+    void testASketchCutsAlikeAndWhatIsHeldHasNothingToMark() {
+        for (PipeLine l : lines()) {
+            PipeCase c = PipeSamples.of(l);
+            PipeCase sketch = PipeSamples.of(PipeLine.NEW).sketched(l);
+            assertEquals(c.cuts(), sketch.cuts());
+            assertEquals(c.laid(), sketch.laid());
+            assertThat(sketch.assembly().steps()).isEmpty();
+            assertThat(sketch.closing()).isEmpty();
+            c.pieces().forEach(p -> assertEquals(Optional.of(p), c.piece(p.name())));
+            assertThat(c.piece("nobody's")).isEmpty();
+            assertEquals(c.assembly(), PipeCase.after(l, c.setting(), c).assembly());
+        }
+        PipeLine slipped = PipeSamples.offset();
+        PipeCase held = PipeSamples.of(slipped.withOffset(slipped.offset()
+                .withFigures(Map.of(
+                        OffsetFigure.READING_1,
+                        PipeSamples.taken(1842).withCalled(Optional.of(Length.ofMm(1842.1))),
+                        OffsetFigure.READING_2,
+                        PipeSamples.taken(1436),
+                        OffsetFigure.OVERALL,
+                        PipeSamples.taken(1290)))));
+        PipeCase sound = PipeSamples.of(slipped);
+        assertThat(held.held()).isTrue();
+        assertThat(sound.held()).isFalse();
+        assertThat(sound.pieces()).anyMatch(p -> p.shop().isPresent());
+        assertThat(held.pieces())
+                .hasSameSizeAs(sound.pieces())
+                .noneMatch(p -> p.shop().isPresent());
+        held.pieces().forEach(p -> assertEquals(Optional.of(p), held.piece(p.name())));
+        assertThat(held.worked()).isEqualTo(sound.worked());
+        assertThat(sound.sheet()).anyMatch(l -> l.shop().isPresent());
+        assertThat(held.sheet())
+                .hasSameSizeAs(sound.sheet())
+                .noneMatch(l -> l.shop().isPresent());
+    }
+
+    /** Measured in place, the last piece takes up all that lies along it. */
+    @Test
+    void testMeasuredInPlaceNothingAlongTheLastPieceIsLeft() {
+        for (PipeLine l : lines()) {
+            PipeCase cut = PipeSamples.of(l);
+            PipeCase inPlace = PipeCase.of(
+                    l,
+                    PipeSamples.setting(
+                            PipeSamples.water(), Practice.USUAL.with(MethodTopic.PIPE_CLOSING, "in-place")));
+            assertEquals(cut.closing().isPresent(), inPlace.closing().isPresent());
+            cut.closing()
+                    .ifPresent(c -> assertThat(inPlace.closing().orElseThrow().chance())
+                            .isGreaterThanOrEqualTo(c.chance() - 1e-9));
+        }
     }
 
     @Test
