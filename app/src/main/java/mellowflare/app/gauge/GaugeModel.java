@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -27,7 +28,6 @@ import mellowflare.core.identify.ObservationWords;
 import mellowflare.core.identify.RingSeen;
 import mellowflare.core.identify.SwivelSeen;
 import mellowflare.core.identify.TaperSeen;
-import mellowflare.core.job.Evaluation;
 import mellowflare.core.line.Port;
 import mellowflare.core.measure.Instrument;
 import mellowflare.core.measure.Length;
@@ -51,7 +51,7 @@ public final class GaugeModel {
         this.weighed = new Weighed(desk);
         fields.onChange(this::see);
         desk.currentProperty().addListener((o, was, now) -> {
-            if (concerns(was, now)) {
+            if (GaugeResult.concerns(was, now)) {
                 refresh();
             }
         });
@@ -105,20 +105,9 @@ public final class GaugeModel {
         return seats;
     }
 
-    public List<String> services() {
-        return sorted(desk.data().get(EndTable.KEY).services());
-    }
-
-    public List<String> regions() {
-        return sorted(desk.data().get(EndTable.KEY).regions());
-    }
-
-    public List<String> machines() {
-        return sorted(desk.data().get(EndTable.KEY).machines());
-    }
-
-    private static List<String> sorted(Set<String> words) {
-        return words.stream().sorted().toList();
+    /** Words of the table of ends that may be chosen from, such as services, in the order of the alphabet. */
+    public List<String> choices(Function<EndTable, Set<String>> words) {
+        return words.apply(desk.data().get(EndTable.KEY)).stream().sorted().toList();
     }
 
     /** What was said besides size, pitch and the usual looks, so that it is seen while its fields are folded away. */
@@ -280,15 +269,6 @@ public final class GaugeModel {
                 Say.it("gauge-model.of-end", "what", what, "side", side),
                 "seen@" + side + what,
                 j -> j.withPort(side, j.ports().of(side).withSeen(after, fields.typed())));
-    }
-
-    /** Whether a change has to do with what was measured, or with how it is judged. */
-    private static boolean concerns(Evaluation was, Evaluation now) {
-        return was.data() != now.data()
-                || was.job().units() != now.job().units()
-                || !was.job().id().equals(now.job().id())
-                || !was.job().practice().equals(now.job().practice())
-                || !was.job().ports().equals(now.job().ports());
     }
 
     private void refresh() {

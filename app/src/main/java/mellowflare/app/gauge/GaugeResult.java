@@ -15,6 +15,7 @@ import mellowflare.core.identify.Identification;
 import mellowflare.core.identify.IdentifyCase;
 import mellowflare.core.identify.Observation;
 import mellowflare.core.identify.ObservationWords;
+import mellowflare.core.job.Evaluation;
 import mellowflare.core.lookalike.LookAlike;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.UnitSystem;
@@ -128,5 +129,14 @@ public record GaugeResult(
     private static String held(Observation seen) {
         String words = String.join(", ", ObservationWords.looks(seen));
         return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
+    /** Whether a change has to do with what was measured, or with how it is judged. */
+    static boolean concerns(Evaluation was, Evaluation now) {
+        return was.data() != now.data()
+                || was.job().units() != now.job().units()
+                || !was.job().id().equals(now.job().id())
+                || !was.job().practice().equals(now.job().practice())
+                || !was.job().ports().equals(now.job().ports());
     }
 }

@@ -20,6 +20,7 @@ import mellowflare.app.entry.Focus;
 import mellowflare.app.entry.Text;
 import mellowflare.app.paint.Pictures;
 import mellowflare.core.connection.Body;
+import mellowflare.core.connection.EndTable;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.LineEnd;
 import mellowflare.core.connection.Seat;
@@ -108,7 +109,12 @@ final class GaugeSlip extends VBox {
                 Instrument::word,
                 i -> null,
                 model::instrument);
-        service = loose(Say.it("gauge-slip.found-on"), model.services(), Words::service, s -> null, model::service);
+        service = loose(
+                Say.it("gauge-slip.found-on"),
+                model.choices(EndTable::services),
+                Words::service,
+                s -> null,
+                model::service);
         swivel = loose(
                 Say.it("gauge-slip.nut"), List.of(SwivelSeen.values()), SwivelSeen::word, s -> null, model::swivel);
         hand = loose(Say.it("gauge-slip.turns"), List.of(HandSeen.values()), HandSeen::word, h -> null, model::hand);
@@ -125,8 +131,10 @@ final class GaugeSlip extends VBox {
                 model.fields().hex());
         tube = new EntryRow(
                 Say.it("gauge-slip.tube-outside"), "12 or 1/2", model.fields().tube());
-        region = loose(Say.it("gauge-slip.made"), model.regions(), Words::region, r -> null, model::region);
-        machine = loose(Say.it("gauge-slip.machine"), model.machines(), m -> m, m -> null, model::machine);
+        region = loose(
+                Say.it("gauge-slip.made"), model.choices(EndTable::regions), Words::region, r -> null, model::region);
+        machine = loose(
+                Say.it("gauge-slip.machine"), model.choices(EndTable::machines), m -> m, m -> null, model::machine);
         rest = new VBox(4, service, swivel, hand, second, seatAngle, hex, tube, region, machine);
         if (caliper.isPractice()) {
             rest.getChildren().add(caliper(caliper));

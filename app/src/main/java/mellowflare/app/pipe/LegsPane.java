@@ -48,19 +48,27 @@ final class LegsPane extends VBox {
                 faces(model));
         VBox way = Text.under(
                 Say.it("legs-pane.in-the-way"),
-                row("box-name", Say.it("legs-pane.name"), Say.it("legs-pane.hoist-frame"), model.boxName()),
+                row(
+                        "box-name",
+                        Say.it("legs-pane.name"),
+                        Say.it("legs-pane.hoist-frame"),
+                        model.inTheWay().name()),
                 row(
                         "box-along",
                         Say.it("legs-pane.along"),
                         Say.it("legs-pane.from-face-a"),
-                        model.box(OffsetModel.Side.ALONG)),
-                row("box-length", Say.it("legs-pane.length"), "", model.box(OffsetModel.Side.LENGTH)),
+                        model.inTheWay().of(ObstructionFields.Side.ALONG)),
+                row(
+                        "box-length",
+                        Say.it("legs-pane.length"),
+                        "",
+                        model.inTheWay().of(ObstructionFields.Side.LENGTH)),
                 row(
                         "box-from",
                         Say.it("legs-pane.from"),
                         Say.it("legs-pane.from-centre-line"),
-                        model.box(OffsetModel.Side.FROM)),
-                row("box-width", Say.it("legs-pane.width"), "", model.box(OffsetModel.Side.WIDTH)),
+                        model.inTheWay().of(ObstructionFields.Side.FROM)),
+                row("box-width", Say.it("legs-pane.width"), "", model.inTheWay().of(ObstructionFields.Side.WIDTH)),
                 row("box-clear", Say.it("legs-pane.room"), "", model.clear()),
                 clear);
         for (VBox each : List.of(ends, legs, way)) {

@@ -1,12 +1,10 @@
 package mellowflare.app.pipe;
 
-import java.util.Collection;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import java.util.stream.Stream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import mellowflare.app.entry.FieldState;
@@ -15,19 +13,14 @@ import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
-import mellowflare.core.measure.LengthText;
 import mellowflare.core.measure.QuantityText;
-import mellowflare.core.measure.Read;
-import mellowflare.core.measure.Refusal;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.pipe.makeup.EndKind;
 import mellowflare.core.pipe.makeup.PipeEnd;
 import mellowflare.core.pipe.offset.Legs;
-import mellowflare.core.pipe.offset.Obstruction;
 import mellowflare.core.pipe.offset.OffsetAsk;
 import mellowflare.core.pipe.offset.OffsetFigure;
 import mellowflare.core.pipe.offset.OffsetWay;
-import mellowflare.core.pipe.offset.SumLine;
 import mellowflare.core.pipe.offset.Taken;
 
 /** An offset as it is measured, without a window: each figure as written, read a second time and called, with who did so. */
@@ -40,35 +33,28 @@ public final class OffsetModel {
     private final Map<OffsetFigure, FieldState<Length>> written = new EnumMap<>(OffsetFigure.class);
     private final Map<OffsetFigure, FieldState<Length>> second = new EnumMap<>(OffsetFigure.class);
     private final Map<OffsetFigure, FieldState<Length>> called = new EnumMap<>(OffsetFigure.class);
-    private final FieldState<String> calledBy = words();
-    private final FieldState<String> writtenBy = words();
-    private final FieldState<String> reference = words();
+    private final FieldState<String> calledBy = OffsetFields.words();
+    private final FieldState<String> writtenBy = OffsetFields.words();
+    private final FieldState<String> reference = OffsetFields.words();
     private final FieldState<Angle> angle =
-            new FieldState<>((t, u) -> QuantityText.angle(t, Optional.of("°")).then(OffsetModel::turns), (a, u) -> "");
+            new FieldState<>((t, u) -> QuantityText.angle(t, Optional.of("°")).then(OffsetFields::turns), (a, u) -> "");
     private final FieldState<Length> legA = AboveZero.taped();
     private final FieldState<Length> shift =
-            new FieldState<>((t, u) -> signed(t, u), (l, u) -> LengthFormat.figure(l, u.other()));
+            new FieldState<>(OffsetFields::signed, (l, u) -> LengthFormat.figure(l, u.other()));
     private final FieldState<Length> setBackA = AboveZero.orZero();
     private final FieldState<Length> setBackC = AboveZero.orZero();
-    private final Map<Side, FieldState<Length>> box = new EnumMap<>(Side.class);
-    private final FieldState<String> boxName = words();
+    private final ObstructionFields inTheWay;
     private final FieldState<Length> clear = AboveZero.orZero();
     private final FieldState<Length> spread = AboveZero.taped();
-    private final FieldState<Integer> pipes = FieldState.of(OffsetModel::count, n -> "");
-    private final List<FieldState<Length>> faces =
-            Stream.generate(AboveZero::taped).limit(OffsetAsk.ROUND).toList();
+    private final FieldState<Integer> pipes = FieldState.of(OffsetFields::count, n -> "");
+    private final FaceFields faces;
     private final ObjectProperty<Optional<OffsetFigure>> lit = new SimpleObjectProperty<>(Optional.empty());
-
-    /** The figures of what is in the way. */
-    public enum Side {
-        ALONG,
-        LENGTH,
-        FROM,
-        WIDTH
-    }
 
     public OffsetModel(PipeModel model) {
         this.model = model;
+        this.faces = new FaceFields(all -> ask(Say.it("offset-model.faces"), o -> o.withFaces(all)));
+        this.inTheWay =
+                new ObstructionFields(there -> ask(Say.it("offset-model.in-the-way"), o -> o.withObstruction(there)));
         for (OffsetFigure f : OffsetFigure.values()) {
             FieldState<Length> w = AboveZero.taped();
             w.onChange(() -> written(f, w.value(), w.textProperty().get()));
@@ -94,44 +80,12 @@ public final class OffsetModel {
                 () -> ask(Say.it("offset-model.set-back"), o -> o.withA(o.a().withSetBack(setBackA.value()))));
         setBackC.onChange(
                 () -> ask(Say.it("offset-model.set-back"), o -> o.withC(o.c().withSetBack(setBackC.value()))));
-        for (Side s : Side.values()) {
-            FieldState<Length> field = s == Side.FROM || s == Side.ALONG
-                    ? new FieldState<>(OffsetModel::signed, (l, u) -> "")
-                    : AboveZero.taped();
-            field.onChange(this::obstruction);
-            box.put(s, field);
-        }
-        boxName.onChange(this::obstruction);
         clear.onChange(() -> clear.value().ifPresent(l -> ask(Say.it("offset-model.clear"), o -> o.withClear(l))));
         spread.onChange(() -> ask(Say.it("offset-model.pipes"), o -> o.withSpread(spread.value())));
-        faces.forEach(f -> f.onChange(this::facesRead));
         pipes.onChange(() ->
                 ask(Say.it("offset-model.pipes"), o -> o.withPipes(pipes.value().orElse(1))));
         model.currentProperty().addListener((o, was, now) -> refresh());
         refresh();
-    }
-
-    private static FieldState<String> words() {
-        return FieldState.of(Read::of, w -> "");
-    }
-
-    private static Read<Angle> turns(Angle a) {
-        return a.degrees() > 0 && a.degrees() <= 90
-                ? Read.of(a)
-                : Read.refuse(Refusal.OUT_OF_RANGE, Say.it("offset-model.angle"));
-    }
-
-    private static Read<Length> signed(String text, UnitSystem u) {
-        String t = text.strip().replace('−', '-');
-        return t.startsWith("-")
-                ? LengthText.read(t.substring(1), u).then(l -> Read.of(l.times(-1)))
-                : LengthText.read(t, u);
-    }
-
-    private static Read<Integer> count(String text) {
-        return text.strip().matches("[1-9]\\d?") && Integer.parseInt(text.strip()) <= OffsetAsk.MOST_PIPES
-                ? Read.of(Integer.parseInt(text.strip()))
-                : Read.refuse(Refusal.OUT_OF_RANGE, Say.it("offset-model.how-many", "most", OffsetAsk.MOST_PIPES));
     }
 
     private OffsetAsk now() {
@@ -231,12 +185,9 @@ public final class OffsetModel {
         return atA ? setBackA : setBackC;
     }
 
-    public FieldState<Length> box(Side s) {
-        return box.get(s);
-    }
-
-    public FieldState<String> boxName() {
-        return boxName;
+    /** What is in the way. */
+    public ObstructionFields inTheWay() {
+        return inTheWay;
     }
 
     public FieldState<Length> clear() {
@@ -249,13 +200,7 @@ public final class OffsetModel {
 
     /** From face to face at the top, right, bottom and left. */
     public List<FieldState<Length>> faces() {
-        return faces;
-    }
-
-    /** They count once all four are there. */
-    private void facesRead() {
-        List<Length> read = faces.stream().flatMap(f -> f.value().stream()).toList();
-        ask(Say.it("offset-model.faces"), o -> o.withFaces(read.size() == OffsetAsk.ROUND ? read : List.of()));
+        return faces.all();
     }
 
     public FieldState<Integer> pipes() {
@@ -302,21 +247,6 @@ public final class OffsetModel {
         return by.isPresent();
     }
 
-    /** An obstruction stands once all its figures are there. */
-    private void obstruction() {
-        Optional<Obstruction> there = box.get(Side.ALONG)
-                .value()
-                .flatMap(along -> box.get(Side.LENGTH)
-                        .value()
-                        .flatMap(length -> box.get(Side.FROM)
-                                .value()
-                                .flatMap(from -> box.get(Side.WIDTH)
-                                        .value()
-                                        .map(width -> new Obstruction(
-                                                boxName.value().orElse(""), along, length, from, width)))));
-        ask(Say.it("offset-model.in-the-way"), o -> o.withObstruction(there));
-    }
-
     /** Reads every figure back: what was written is called again by the other and agrees. */
     public void readBack() {
         ask(Say.it("offset-model.read-back"), o -> {
@@ -337,69 +267,33 @@ public final class OffsetModel {
         OffsetAsk o = now();
         for (OffsetFigure f : OffsetFigure.values()) {
             Optional<Taken> t = o.figure(f);
-            show(
+            OffsetFields.show(
                     written.get(f),
                     t.map(Taken::value),
                     t.map(x -> x.written().entered()).orElse(""),
                     u);
-            show(second.get(f), t.flatMap(x -> x.written().second()), "", u);
-            show(called.get(f), t.flatMap(Taken::called), "", u);
+            OffsetFields.show(second.get(f), t.flatMap(x -> x.written().second()), "", u);
+            OffsetFields.show(called.get(f), t.flatMap(Taken::called), "", u);
         }
         Optional<Taken> now = lit.get().flatMap(o::figure);
-        text(calledBy, now.map(t -> t.written().calledBy()).orElse(""), u);
-        text(writtenBy, now.map(t -> t.written().writtenBy()).orElse(""), u);
-        text(reference, now.map(Taken::reference).orElse(""), u);
+        OffsetFields.text(calledBy, now.map(t -> t.written().calledBy()).orElse(""), u);
+        OffsetFields.text(writtenBy, now.map(t -> t.written().writtenBy()).orElse(""), u);
+        OffsetFields.text(reference, now.map(Taken::reference).orElse(""), u);
         angle.show(LengthFormat.decimal(o.fitting().degrees(), 2, 0), Optional.of(o.fitting()), u);
-        show(legA, o.legs() instanceof Legs.GivenA g ? Optional.of(g.a()) : Optional.empty(), "", u);
-        show(
+        OffsetFields.show(legA, o.legs() instanceof Legs.GivenA g ? Optional.of(g.a()) : Optional.empty(), "", u);
+        OffsetFields.show(
                 shift,
                 o.legs() instanceof Legs.Shifted s && s.by().mm() != 0 ? Optional.of(s.by()) : Optional.empty(),
                 "",
                 u);
-        show(setBackA, o.a().setBack(), "", u);
-        show(setBackC, o.c().setBack(), "", u);
+        OffsetFields.show(setBackA, o.a().setBack(), "", u);
+        OffsetFields.show(setBackC, o.c().setBack(), "", u);
         boolean other = !of.equals(model.desk().job().id());
-        if (o.obstruction().isEmpty() && (other || all(box.values()))) {
-            box.values().forEach(FieldState::clear);
-            boxName.clear();
-        }
-        o.obstruction().ifPresent(x -> {
-            show(box.get(Side.ALONG), Optional.of(x.along()), "", u);
-            show(box.get(Side.LENGTH), Optional.of(x.length()), "", u);
-            show(box.get(Side.FROM), Optional.of(x.from()), "", u);
-            show(box.get(Side.WIDTH), Optional.of(x.width()), "", u);
-            text(boxName, x.name(), u);
-        });
-        show(clear, Optional.of(o.clear()), "", u);
-        show(spread, o.spread(), "", u);
-        if (!o.faces().isEmpty()) {
-            for (int i = 0; i < OffsetAsk.ROUND; i++) {
-                show(faces.get(i), Optional.of(o.faces().get(i)), "", u);
-            }
-        } else if (other || all(faces)) {
-            faces.forEach(FieldState::clear);
-        }
+        inTheWay.show(o.obstruction(), other, u);
+        OffsetFields.show(clear, Optional.of(o.clear()), "", u);
+        OffsetFields.show(spread, o.spread(), "", u);
+        faces.show(o.faces(), other, u);
         of = model.desk().job().id();
         pipes.show(Integer.toString(o.pipes()), Optional.of(o.pipes()), u);
-    }
-
-    /** Whether all have a value: what counts only when it is whole, and is not there, was undone. */
-    private static boolean all(Collection<FieldState<Length>> fields) {
-        return fields.stream().allMatch(f -> f.value().isPresent());
-    }
-
-    private static void show(FieldState<Length> field, Optional<Length> value, String typed, UnitSystem u) {
-        field.show(typed.isEmpty() ? value.map(l -> text(l, u)).orElse("") : typed, value, u);
-    }
-
-    /** Without its unit: the cells of a table all have the unit of the job. */
-    private static String text(Length l, UnitSystem u) {
-        boolean below = l.mm() < 0;
-        Length size = Length.ofMm(Math.abs(l.mm()));
-        return below ? "-" + SumLine.bare(size, u) : SumLine.bare(size, u);
-    }
-
-    private static void text(FieldState<String> field, String value, UnitSystem u) {
-        field.show(value, value.isEmpty() ? Optional.empty() : Optional.of(value), u);
     }
 }

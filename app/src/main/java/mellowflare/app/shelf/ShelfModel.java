@@ -1,18 +1,11 @@
 package mellowflare.app.shelf;
 
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -21,19 +14,6 @@ import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
-import mellowflare.book.BookTrouble;
-import mellowflare.book.exchange.TextFiles;
-import mellowflare.book.parts.ShelfCsv;
-import mellowflare.book.store.Book;
-import mellowflare.book.store.JobHead;
-import mellowflare.core.job.Evaluation;
-import mellowflare.core.job.Job;
-import mellowflare.core.job.LeftOff;
-import mellowflare.core.line.Cuts;
-import mellowflare.core.line.Take;
-import mellowflare.core.machine.Machine;
-import mellowflare.core.measure.Length;
-import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.Read;
 import mellowflare.core.measure.Refusal;
 import mellowflare.core.measure.UnitSystem;
@@ -41,16 +21,10 @@ import mellowflare.core.parts.ShelfLine;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.shelf.Count;
 import mellowflare.core.shelf.CountText;
-import mellowflare.core.shelf.Held;
-import mellowflare.core.shelf.Move;
 import mellowflare.core.shelf.Shelf;
-import mellowflare.core.shelf.Used;
 
 /** What the page of the shelf does, without a window. */
 public final class ShelfModel {
-    private static final DateTimeFormatter MOMENT =
-            DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
-
     /** Stands for whoever counts while a count is still being typed. */
     private static final String NOBODY = "-";
 
@@ -59,9 +33,9 @@ public final class ShelfModel {
     private final Executor back;
     private final StringProperty search = new SimpleStringProperty("");
     private final ReadOnlyObjectWrapper<List<Row>> rows = new ReadOnlyObjectWrapper<>(List.of());
-    private final ReadOnlyObjectWrapper<List<String>> leftOut = new ReadOnlyObjectWrapper<>(List.of());
     private final FieldState<Count> count = FieldState.of(this::reads, c -> c.metres() ? amount(c.amount(), true) : "");
     private final AtomicInteger turn = new AtomicInteger();
+    private final ShelfFiles files;
     private Which which = Which.LINE;
     private Optional<String> chosen = Optional.empty();
     private Map<String, Double> spokenFor = Map.of();
@@ -110,6 +84,7 @@ public final class ShelfModel {
         this.desk = desk;
         this.away = away;
         this.back = back;
+        this.files = new ShelfFiles(desk);
         search.addListener((o, was, now) -> list());
         desk.shelfProperty().addListener((o, was, now) -> list());
         desk.currentProperty().addListener((o, was, now) -> list());
@@ -122,41 +97,18 @@ public final class ShelfModel {
         ReferenceData data = desk.data();
         desk.keeper()
                 .ask(
-                        ShelfModel::inWork,
+                        InWork::of,
                         read -> away.execute(() -> {
-                            Map<String, Double> wanted = wanted(read.jobs, data);
+                            Map<String, Double> wanted = read.wanted(data);
                             back.execute(() -> {
                                 if (turn.get() == mine) {
                                     spokenFor = wanted;
-                                    titles = read.titles;
+                                    titles = read.titles();
                                     list();
                                 }
                             });
                         }),
                         desk::tell);
-    }
-
-    private record InWork(List<Job> jobs, Map<String, String> titles) {}
-
-    private static InWork inWork(Book book) throws BookTrouble {
-        List<Job> jobs = new ArrayList<>();
-        Map<String, String> titles = new HashMap<>();
-        for (JobHead h : book.jobs("")) {
-            titles.put(h.id(), h.title());
-            if (!h.putAway() && LeftOff.read(h.leftOff()).inProgress()) {
-                book.opened(h.id()).job().ifPresent(jobs::add);
-            }
-        }
-        return new InWork(jobs, titles);
-    }
-
-    private static Map<String, Double> wanted(List<Job> jobs, ReferenceData data) {
-        List<Evaluation> lines = jobs.stream().map(j -> Evaluation.of(j, data)).toList();
-        Map<String, Double> all = new HashMap<>();
-        Machine.of("", lines)
-                .parts()
-                .forEach(p -> all.put(p.take().key(), p.take().need() - p.take().taken()));
-        return all;
     }
 
     public StringProperty searchProperty() {
@@ -192,7 +144,9 @@ public final class ShelfModel {
     private void list() {
         String words = search.get().strip().toLowerCase(Locale.ROOT);
         List<Row> found = new ArrayList<>();
-        for (ShelfLine l : words.isEmpty() ? listed() : ShelfLine.all(desk.data())) {
+        for (ShelfLine l : words.isEmpty()
+                ? ListedParts.of(which, desk.current().plan(), desk.data())
+                : ShelfLine.all(desk.data())) {
             boolean hit = (l.key() + " " + l.name()).toLowerCase(Locale.ROOT).contains(words);
             if (hit) {
                 boolean kept = desk.data().get(Shelf.KEY).held(l.key()).isPresent();
@@ -202,48 +156,6 @@ public final class ShelfModel {
         found.sort(Comparator.comparing((Row r) -> !r.part().held().wantsCounting())
                 .thenComparing(r -> !r.lacks()));
         rows.set(List.copyOf(found));
-    }
-
-    private List<ShelfLine> listed() {
-        ReferenceData data = desk.data();
-        Shelf shelf = data.get(Shelf.KEY);
-        return switch (which) {
-            case LINE -> ofLine(data);
-            case MOVED ->
-                ShelfLine.all(data).stream()
-                        .filter(l -> shelf.touched().contains(l.key()))
-                        .toList();
-            case COUNT ->
-                ShelfLine.all(data).stream()
-                        .filter(l -> l.held().wantsCounting())
-                        .toList();
-            case ALL -> ShelfLine.all(data);
-        };
-    }
-
-    /** What the open line takes, the stock that it is cut from too; of what no shelf is kept yet can be counted here for the first time. */
-    private List<ShelfLine> ofLine(ReferenceData data) {
-        List<ShelfLine> all = new ArrayList<>();
-        Set<String> seen = new HashSet<>();
-        Shelf shelf = data.get(Shelf.KEY);
-        List<Cuts> cuts = desk.current().plan().cuts();
-        boolean cut = !cuts.isEmpty();
-        for (Take t : Take.together(desk.current().plan().takes())) {
-            // What is cut is listed by the stock that it is cut from.
-            if (!(t.metres() && cut) && seen.add(t.key())) {
-                all.add(line(shelf, t.key(), t.name(), t.metres()));
-            }
-        }
-        for (Cuts c : cuts) {
-            if (seen.add(c.key())) {
-                all.add(0, line(shelf, c.key(), c.material(), true));
-            }
-        }
-        return all;
-    }
-
-    private static ShelfLine line(Shelf shelf, String key, String name, boolean metres) {
-        return new ShelfLine(key, name, metres, shelf.held(key).orElse(new Held(0, List.of(), 0)));
     }
 
     /** How many parts of the list are short for the lines in work. */
@@ -334,102 +246,18 @@ public final class ShelfModel {
 
     /** What happened to the chosen part, the latest first, a sentence each. */
     public List<String> story() {
-        List<String> all = new ArrayList<>();
-        chosen().ifPresent(r -> {
-            String key = r.part().key();
-            shelf().moves(key).forEach(m -> all.add(0, move(m)));
-            shelf().count(key)
-                    .ifPresent(c -> all.add(Say.it(
-                            "shelf-model.counted",
-                            "when",
-                            MOMENT.format(c.at()),
-                            "by",
-                            c.by(),
-                            "amount",
-                            amount(c.amount(), c.metres()))));
-        });
-        return all;
-    }
-
-    private String move(Move m) {
-        String when = MOMENT.format(m.at());
-        String job = m.job().equals(desk.job().id())
-                ? desk.job().title()
-                : titles.getOrDefault(m.job(), Say.it("shelf-model.another-job"));
-        String amount = amount(m.used().amount(), m.used().metres());
-        Optional<String> left = m.used().left().map(l -> LengthFormat.shop(l, units()));
-        if (left.isEmpty()) {
-            return Say.it("shelf-model.took", "when", when, "by", m.by(), "amount", amount, "job", job);
-        }
-        return m.used().from() == Used.From.JOB
-                ? Say.it("shelf-model.came", "when", when, "by", m.by(), "job", job, "left", left.get())
-                : Say.it(
-                        "shelf-model.cut",
-                        "when",
-                        when,
-                        "by",
-                        m.by(),
-                        "amount",
-                        amount,
-                        "job",
-                        job,
-                        "left",
-                        left.get());
+        return chosen().map(r -> new ShelfStory(desk, titles).of(r.part().key()))
+                .orElse(List.of());
     }
 
     /** An amount as it is said: pieces, or metres in the units of the job. */
     public String amount(double much, boolean metres) {
-        return metres ? LengthFormat.shop(Length.ofMm(much * 1000), units()) : LengthFormat.decimal(much, 0, 0);
+        return ShelfStory.amount(much, metres, units());
     }
 
-    // --- files ---
-
-    /** Rows of the last file that were left out, each with its reason. */
-    public ReadOnlyObjectProperty<List<String>> leftOutProperty() {
-        return leftOut.getReadOnlyProperty();
-    }
-
-    /** Writes a sheet to count by. */
-    public void writeSheet() {
-        String text = ShelfCsv.text(ShelfLine.all(desk.data()));
-        desk.keeper()
-                .ask(
-                        book -> TextFiles.write(
-                                book.folder().resolve("out").resolve("shelf.csv"),
-                                text.getBytes(StandardCharsets.UTF_8)),
-                        path -> desk.tell(Say.it("shelf-model.written", "path", path)),
-                        desk::tell);
-    }
-
-    /** Takes a file of counts in: good rows count at once, the others are named. */
-    public void take(Path file) {
-        String by = desk.personProperty().get();
-        if (by.isBlank()) {
-            desk.tell(Say.it("shelf-model.no-name"));
-            return;
-        }
-        ReferenceData data = desk.data();
-        desk.keeper()
-                .ask(
-                        book -> {
-                            ShelfCsv.Counted read =
-                                    ShelfCsv.read(file, data, desk.clock().instant(), by);
-                            for (Count c : read.counts()) {
-                                book.count(c);
-                            }
-                            return read;
-                        },
-                        read -> {
-                            leftOut.set(read.troubles());
-                            desk.lookUpShelf();
-                            desk.tell(Say.it(
-                                    "shelf-model.taken",
-                                    "good",
-                                    read.counts().size(),
-                                    "left",
-                                    read.troubles().size()));
-                        },
-                        desk::tell);
+    /** Counts as files. */
+    public ShelfFiles files() {
+        return files;
     }
 
     /** Something to say in the band. */

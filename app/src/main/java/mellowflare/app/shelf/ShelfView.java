@@ -69,7 +69,7 @@ public final class ShelfView implements Page {
         bar.setAlignment(Pos.CENTER_LEFT);
         page.setBottom(bar);
         model.rowsProperty().addListener((o, was, rows) -> refresh());
-        model.leftOutProperty().addListener((o, was, rows) -> Text.fill(leftOut, rows, "finding-remedy"));
+        model.files().leftOutProperty().addListener((o, was, rows) -> Text.fill(leftOut, rows, "finding-remedy"));
         refresh();
     }
 
@@ -111,7 +111,7 @@ public final class ShelfView implements Page {
                 Say.it("shelf-view.file-hint"),
                 Say.it("shelf-view.file-spoken"),
                 Say.it("shelf-view.take"),
-                model::take,
+                model.files()::take,
                 model::tell);
         return Slip.steady(new VBox(
                 7,
@@ -125,7 +125,7 @@ public final class ShelfView implements Page {
                 Text.of(Say.it("shelf-view.story"), "slip-heading"),
                 story,
                 Text.of(Say.it("shelf-view.files"), "slip-heading"),
-                Press.quiet(Say.it("shelf-view.sheet"), model::writeSheet),
+                Press.quiet(Say.it("shelf-view.sheet"), model.files()::writeSheet),
                 file,
                 leftOut));
     }

@@ -16,7 +16,6 @@ import mellowflare.core.flow.hold.HoldTest;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.measure.FreeAir;
 import mellowflare.core.measure.UnitSystem;
-import mellowflare.core.testing.FinePressure;
 import mellowflare.core.testing.Medium;
 import mellowflare.core.testing.Outcome;
 import mellowflare.core.testing.Seen;
@@ -201,29 +200,7 @@ public final class TestsModel {
 
     /** The last readings in words, the newest last. */
     public List<String> readings(int most) {
-        Optional<TestRecord> r = record();
-        if (r.isEmpty()) {
-            return List.of();
-        }
-        List<String> all = new ArrayList<>(r.get().readings().stream()
-                .map(x -> Say.it(
-                        "tests-model.read",
-                        "time",
-                        Span.text(x.seconds()),
-                        "pressure",
-                        FinePressure.text(x.gauge(), units()),
-                        "air",
-                        x.air().map(t -> Figure.of(t).text(units())).orElse("none")))
-                .toList());
-        r.get()
-                .vacuum()
-                .forEach(v -> all.add(Say.it(
-                        "tests-model.read-vacuum",
-                        "time",
-                        Span.text(v.seconds()),
-                        "pa",
-                        Math.round(v.pressure().pascal()))));
-        return all.subList(Math.max(0, all.size() - most), all.size());
+        return record().map(r -> ReadingWords.last(r, most, units())).orElse(List.of());
     }
 
     public int count() {

@@ -145,10 +145,10 @@ class PipeModelsTest {
     @Test
     void testWhatIsInTheWayIsEnteredAndClearedByAShift() {
         assertThat(offset.canClear()).isFalse();
-        offset.box(OffsetModel.Side.ALONG).textProperty().set("560");
-        offset.box(OffsetModel.Side.LENGTH).textProperty().set("160");
-        offset.box(OffsetModel.Side.FROM).textProperty().set("60");
-        offset.box(OffsetModel.Side.WIDTH).textProperty().set("150");
+        offset.inTheWay().of(ObstructionFields.Side.ALONG).textProperty().set("560");
+        offset.inTheWay().of(ObstructionFields.Side.LENGTH).textProperty().set("160");
+        offset.inTheWay().of(ObstructionFields.Side.FROM).textProperty().set("60");
+        offset.inTheWay().of(ObstructionFields.Side.WIDTH).textProperty().set("150");
         assertThat(stops()).contains("pipe.hits");
         assertThat(offset.canClear()).isTrue();
         assertThat(offset.clearIt()).isTrue();
@@ -355,10 +355,10 @@ class PipeModelsTest {
         open("demo-pipe-rolling");
         assertThat(offset.faces())
                 .allSatisfy(f -> assertThat(f.textProperty().get()).isEmpty());
-        assertThat(offset.boxName().textProperty().get())
+        assertThat(offset.inTheWay().name().textProperty().get())
                 .as("what is in the way of one job is not in the way of the next")
                 .isEmpty();
-        assertThat(offset.box(OffsetModel.Side.WIDTH).value()).isEmpty();
+        assertThat(offset.inTheWay().of(ObstructionFields.Side.WIDTH).value()).isEmpty();
     }
 
     @Test

@@ -166,7 +166,7 @@ class ShelfModelTest {
 
     @Test
     void testTheSheetIsTakenInAgainWithoutItsBrokenRows() throws Exception {
-        shelf.writeSheet();
+        shelf.files().writeSheet();
         open.settle();
         Path sheet = folder.resolve("out").resolve("shelf.csv");
         List<String> lines = Files.readAllLines(sheet);
@@ -176,20 +176,20 @@ class ShelfModelTest {
         Files.writeString(
                 counted,
                 "part,name,unit,counted\nKH2-08,,,4200; 2 x 800\nKF-W08,,,eleven\nNOBODY-1,,,4\nsaddle clamp,saddle clamp,pc,12\nKF-W08,,,\n");
-        shelf.take(counted);
+        shelf.files().take(counted);
         open.settle();
         assertThat(there(HOSE)).isEqualTo(5.8);
-        assertThat(shelf.leftOutProperty().get())
+        assertThat(shelf.files().leftOutProperty().get())
                 .hasSize(2)
                 .anySatisfy(t -> assertThat(t).contains("eleven"))
                 .anySatisfy(t -> assertThat(t).contains("NOBODY-1"));
         shelf.searchProperty().set("saddle");
         assertThat(there("saddle clamp")).isEqualTo(12);
-        shelf.take(folder.resolve("nothing.csv"));
+        shelf.files().take(folder.resolve("nothing.csv"));
         open.settle();
         assertThat(open.desk().newsProperty().get()).contains("nothing.csv");
         Files.writeString(counted, "this is no table");
-        shelf.take(counted);
+        shelf.files().take(counted);
         open.settle();
         assertThat(there("saddle clamp")).isEqualTo(12);
     }

@@ -14,11 +14,9 @@ import mellowflare.core.pipe.layout.Piece;
 import mellowflare.core.pipe.layout.RunAsk;
 import mellowflare.core.pipe.layout.Side;
 import mellowflare.core.pipe.layout.Way;
-import mellowflare.core.pipe.makeup.EndKind;
 import mellowflare.core.pipe.makeup.Off;
 import mellowflare.core.pipe.makeup.PartKey;
 import mellowflare.core.pipe.makeup.PartKind;
-import mellowflare.core.pipe.makeup.PartsInUse;
 import mellowflare.core.pipe.makeup.PipeEnd;
 import mellowflare.core.pipe.makeup.TakeOffs;
 import mellowflare.core.pipe.makeup.ThreadMakeUp;
@@ -31,7 +29,7 @@ public final class RunWalk {
     /** The close nipple of a size that is not stocked: two threads and nothing between. */
     private static final double CLOSE_OF_USEFUL = 2;
 
-    private final PartsInUse parts;
+    private final FittedParts made;
     private final TakeOffs take;
     private final List<Fitted> fittings = new ArrayList<>();
     private final List<Spool> spools = new ArrayList<>();
@@ -58,7 +56,7 @@ public final class RunWalk {
 
     private RunWalk(TakeOffs take, String size) {
         this.take = take;
-        this.parts = take.parts();
+        this.made = new FittedParts(take);
         this.size = size;
     }
 
@@ -74,7 +72,7 @@ public final class RunWalk {
 
     private Laid walk(RunAsk ask) {
         names.add(RunAsk.START);
-        fittings.add(end(RunAsk.START, Vector.ZERO, heading.going(), ask.start(), ask.startFixed()));
+        fittings.add(made.end(RunAsk.START, Vector.ZERO, heading.going(), size, ask.start(), ask.startFixed()));
         places.put(RunAsk.START, 0);
         for (Piece p : ask.pieces()) {
             if (p instanceof Piece.From from) {
@@ -241,19 +239,7 @@ public final class RunWalk {
     }
 
     private void flanges(Piece.InLine x) {
-        EndKind kind = x.flange().orElseThrow();
-        Optional<Off> off = parts.setBack(PipeEnd.of(kind), size);
-        Mouth in = new Mouth(heading.going().times(-1), size, off, Optional.of(Length.ZERO), join(kind));
-        Mouth out = new Mouth(heading.going(), size, off, Optional.of(Length.ZERO), join(kind));
-        arrive(new Fitted(
-                x.name(),
-                Fitted.Kind.FLANGES,
-                Vector.ZERO,
-                List.of(in, out),
-                Angle.ofDegrees(0),
-                Optional.of(PartKey.of(PartKind.FLANGE, size)),
-                Optional.of(kind),
-                false));
+        arrive(made.flanges(x.name(), x.flange().orElseThrow(), heading, size));
         mouth = 1;
     }
 
@@ -272,17 +258,7 @@ public final class RunWalk {
         String large = smaller ? size : x.size();
         String small = smaller ? x.size() : size;
         PartKey part = PartKey.reducer(PartKind.REDUCER, large, small);
-        Mouth in = mouth(heading.going().times(-1), part, size);
-        Mouth out = mouth(heading.going(), part, x.size());
-        arrive(new Fitted(
-                x.name(),
-                Fitted.Kind.REDUCER,
-                Vector.ZERO,
-                List.of(in, out),
-                Angle.ofDegrees(0),
-                Optional.of(part),
-                Optional.empty(),
-                false));
+        arrive(made.reducer(x.name(), part, heading, size, x.size()));
         mouth = 1;
         size = x.size();
     }
@@ -330,78 +306,20 @@ public final class RunWalk {
             attached.add(new Attached(at, mouth, x.name(), PartKey.of(PartKind.PLUG, size)));
             places.put(x.name(), at);
         } else {
-            Mouth in = new Mouth(
-                    heading.going().times(-1),
-                    size,
-                    take.face(PartKey.of(PartKind.CAP, size)),
-                    Optional.of(Length.ZERO),
-                    fitting());
-            arrive(new Fitted(
-                    x.name(),
-                    Fitted.Kind.CAP,
-                    Vector.ZERO,
-                    List.of(in),
-                    Angle.ofDegrees(0),
-                    Optional.of(PartKey.of(PartKind.CAP, size)),
-                    Optional.empty(),
-                    false));
+            arrive(made.cap(x.name(), heading, size));
         }
         ended = true;
     }
 
     private void ending(Piece.End x) {
         started = true;
-        arrive(end(x.name(), Vector.ZERO, heading.going().times(-1), x.end(), x.fixed()));
+        arrive(made.end(x.name(), Vector.ZERO, heading.going().times(-1), size, x.end(), x.fixed()));
         ended = true;
-    }
-
-    private Fitted end(String name, Vector where, Vector out, PipeEnd end, boolean fixed) {
-        Mouth m = new Mouth(out, size, parts.setBack(end, size), Optional.of(Length.ZERO), join(end.kind(), fixed));
-        return new Fitted(
-                name,
-                Fitted.Kind.END,
-                where,
-                List.of(m),
-                Angle.ofDegrees(0),
-                Optional.empty(),
-                Optional.of(end.kind()),
-                fixed);
-    }
-
-    /** A bare end that cannot move is held as in a thread: the pipe there cannot be turned. */
-    private static Mouth.Join join(EndKind kind, boolean fixed) {
-        return kind == EndKind.OPEN && fixed ? Mouth.Join.THREADED : join(kind);
-    }
-
-    private static Mouth.Join join(EndKind kind) {
-        return kind.welded() ? Mouth.Join.WELDED : kind.threaded() ? Mouth.Join.THREADED : Mouth.Join.NONE;
-    }
-
-    private Mouth mouth(Vector out, PartKey part, String mouthSize) {
-        return new Mouth(
-                out, mouthSize, take.takeOff(part, mouthSize), take.face(part).map(Off::length), fitting());
-    }
-
-    /** How pipe is joined to a fitting of this system. */
-    private Mouth.Join fitting() {
-        return parts.socketed() ? Mouth.Join.SOCKET : Mouth.Join.THREADED;
     }
 
     /** Puts a fitting at the end of the pipe that is open, and goes on from its second mouth. */
     private void place(String name, Fitted.Kind kind, PartKey part, Heading on, List<Vector> more) {
-        List<Mouth> mouths = new ArrayList<>();
-        mouths.add(mouth(heading.going().times(-1), part, size));
-        mouths.add(mouth(on.going(), part, size));
-        more.forEach(way -> mouths.add(mouth(way, part, size)));
-        arrive(new Fitted(
-                name,
-                kind,
-                Vector.ZERO,
-                mouths,
-                kind == Fitted.Kind.ELBOW ? part.angle() : Angle.ofDegrees(0),
-                Optional.of(part),
-                Optional.empty(),
-                false));
+        arrive(made.fitting(name, kind, part, size, heading, on, more));
         heading = on;
         mouth = 1;
     }
@@ -418,7 +336,7 @@ public final class RunWalk {
         double offB = b.off().map(o -> o.length().mm()).orElse(0.0);
         boolean known = a.off().isPresent() && b.off().isPresent();
         Optional<Length> close = pending.isPresent() ? Optional.empty() : closeNipple();
-        double points = pending.map(p -> points(p, a, b, offA, offB))
+        double points = pending.map(p -> FittedParts.points(p, a, b))
                 .orElseGet(() -> offA + offB + close.map(Length::mm).orElse(0.0));
         Vector there = from.at().plus(heading.going().times(points));
         fittings.add(new Fitted(
@@ -452,18 +370,6 @@ public final class RunWalk {
         at = to;
     }
 
-    private static double points(Piece.Pipe p, Mouth a, Mouth b, double offA, double offB) {
-        double faceA = a.face().map(Length::mm).orElse(0.0);
-        double faceB = b.face().map(Length::mm).orElse(0.0);
-        double l = p.length().mm();
-        return switch (p.measure()) {
-            case CENTRES -> l;
-            case CUT -> l + offA + offB;
-            case FACES -> l + faceA + faceB;
-            case CENTRE_TO_FACE -> l + faceB;
-        };
-    }
-
     /** The shortest nipple that is stocked; where none is, two threads. */
     private Optional<Length> closeNipple() {
         List<Length> stocked = take.nipples(size);
@@ -478,10 +384,11 @@ public final class RunWalk {
     private void leave() {
         if (pending.isPresent()) {
             String name = pending.get().name();
-            arrive(end(
+            arrive(made.end(
                     Say.it("run-walk.end-of", "piece", name),
                     Vector.ZERO,
                     heading.going().times(-1),
+                    size,
                     PipeEnd.OPEN,
                     false));
             odd.add(new Odd(Odd.Kind.OPEN, name, ""));
