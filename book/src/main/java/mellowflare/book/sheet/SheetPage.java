@@ -32,9 +32,6 @@ public final class SheetPage implements AutoCloseable {
 
     private static final int BESIDE = 3;
     private static final float LEADING = 1.28f;
-    /** No face sets a word of so few letters wider than the page. */
-    private static final int SURELY_FITS = 20;
-
     private final PDDocument document;
     private final SheetFonts fonts;
     private final String footer;
@@ -226,8 +223,8 @@ public final class SheetPage implements AutoCloseable {
                 turn();
                 continue;
             }
-            int middle = split(high, at, room);
-            int end = fill(high, middle, high.get(at) > room ? 0 : room);
+            int middle = ColumnBreaks.split(high, at, room);
+            int end = ColumnBreaks.fill(high, middle, high.get(at) > room ? 0 : room);
             float top = y;
             int sheet = pages;
             float one = column(pieces.subList(at, middle), top, LEFT);
@@ -235,42 +232,6 @@ public final class SheetPage implements AutoCloseable {
             y = Math.min(one, two);
             at = pages == sheet ? end : middle;
         }
-    }
-
-    /** Up to where the left column goes: so that both end as near each other as they can where all fits, else as full as the room. */
-    private static int split(List<Float> high, int from, float room) {
-        float all = sum(high, from, high.size());
-        int full = Math.max(from + 1, fill(high, from, room));
-        int best = full;
-        for (int to = from + 1; to <= full; to++) {
-            float left = sum(high, from, to);
-            if (all - left <= room && Math.max(left, all - left) < tallest(high, from, best)) {
-                best = to;
-            }
-        }
-        return best;
-    }
-
-    private static float tallest(List<Float> high, int from, int middle) {
-        return Math.max(sum(high, from, middle), sum(high, middle, high.size()));
-    }
-
-    private static float sum(List<Float> high, int from, int to) {
-        float sum = 0;
-        for (float h : high.subList(from, to)) {
-            sum += h;
-        }
-        return sum;
-    }
-
-    private static int fill(List<Float> high, int from, float room) {
-        float taken = 0;
-        int to = from;
-        while (to < high.size() && taken + high.get(to) <= room) {
-            taken += high.get(to);
-            to++;
-        }
-        return to;
     }
 
     /** Writes pieces below each other in a column; gives where it ends. */
@@ -453,48 +414,7 @@ public final class SheetPage implements AutoCloseable {
     }
 
     List<String> wrap(String text, float size, float width, boolean bold) throws IOException {
-        List<String> lines = new ArrayList<>();
-        StringBuilder line = new StringBuilder();
-        float space = fonts.width(" ", size, bold);
-        float taken = 0;
-        for (String word : text.split("\\s+")) {
-            for (String part : fitting(word, size, width, bold)) {
-                float wide = fonts.width(part, size, bold);
-                if (line.length() > 0 && taken + space + wide > width) {
-                    lines.add(line.toString());
-                    line.setLength(0);
-                    taken = 0;
-                }
-                taken += wide + (line.length() > 0 ? space : 0);
-                line.append(line.length() > 0 ? " " : "").append(part);
-            }
-        }
-        lines.add(line.toString());
-        return lines;
-    }
-
-    /** A word wider than the page in pieces that are not. */
-    private List<String> fitting(String word, float size, float width, boolean bold) throws IOException {
-        if (word.length() < SURELY_FITS || fonts.width(word, size, bold) <= width) {
-            return List.of(word);
-        }
-        List<String> parts = new ArrayList<>();
-        int from = 0;
-        while (from < word.length()) {
-            int to = from;
-            float wide = 0;
-            while (to < word.length()) {
-                int next = word.offsetByCodePoints(to, 1);
-                wide += fonts.width(word.substring(to, next), size, bold);
-                if (wide > width && to > from) {
-                    break;
-                }
-                to = next;
-            }
-            parts.add(word.substring(from, to));
-            from = to;
-        }
-        return parts;
+        return new WrappedLines(fonts, size, bold).of(text, width);
     }
 
     @Override

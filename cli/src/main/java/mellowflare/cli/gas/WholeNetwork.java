@@ -126,7 +126,7 @@ final class WholeNetwork {
         }
         for (Fields n : f.maybeObjects("nodes")) {
             String node = n.needText("node");
-            n.signedLength("height").ifPresent(h -> heights.put(node, h));
+            n.space().signedLength("height").ifPresent(h -> heights.put(node, h));
             n.nothingElse();
         }
         return heights;

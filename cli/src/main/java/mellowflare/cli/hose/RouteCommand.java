@@ -83,8 +83,8 @@ public final class RouteCommand extends ComputeCommand {
                         "keepOuts", Say.it("route-command.at-most-boxes-taken", "mostboxes", RouteSketch.MOST_BOXES));
             }
             for (Fields box : given) {
-                Vector from = box.point("from").orElseThrow(() -> box.missing("from"));
-                Vector to = box.point("to").orElseThrow(() -> box.missing("to"));
+                Vector from = box.space().point("from").orElseThrow(() -> box.missing("from"));
+                Vector to = box.space().point("to").orElseThrow(() -> box.missing("to"));
                 String name = box.text("name").orElse(Say.it("route-command.keep-out", "number", boxes.size() + 1));
                 box.nothingElse();
                 if (from.x() == to.x() || from.y() == to.y() || from.z() == to.z()) {
@@ -110,12 +110,12 @@ public final class RouteCommand extends ComputeCommand {
         }
 
         private static Pose pose(Fields f) throws Refused {
-            Vector at = f.point("point").orElseThrow(() -> f.missing("point"));
+            Vector at = f.space().point("point").orElseThrow(() -> f.missing("point"));
             return new Pose(at, direction(f, "direction").orElseThrow(() -> f.missing("direction")));
         }
 
         private static Optional<Vector> direction(Fields f, String name) throws Refused {
-            Optional<Vector> direction = f.point(name);
+            Optional<Vector> direction = f.space().point(name);
             if (direction.filter(d -> d.length() < 1e-9).isPresent()) {
                 throw f.wrong(name, Say.it("route-command.direction-cannot-be-nothing"));
             }
@@ -123,7 +123,7 @@ public final class RouteCommand extends ComputeCommand {
         }
 
         private static List<Vector> few(Fields f, String name) throws Refused {
-            List<Vector> points = f.points(name);
+            List<Vector> points = f.space().points(name);
             if (points.size() > RouteSketch.MOST_PLACES) {
                 throw f.wrong(
                         name, Say.it("route-command.at-most-points-taken", "mostplaces", RouteSketch.MOST_PLACES));

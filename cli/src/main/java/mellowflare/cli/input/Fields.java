@@ -15,7 +15,6 @@ import java.util.function.DoubleFunction;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import mellowflare.core.geometry.Vector;
 import mellowflare.core.measure.AbsolutePressure;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.FlowRate;
@@ -33,11 +32,10 @@ import mellowflare.core.thread.PitchReading;
  */
 public final class Fields {
     private static final Pattern TIME = Pattern.compile("\\s*(\\d+(?:\\.\\d+)?)\\s*(s|min|h)\\s*");
-    private static final double FARTHEST_MM = 100_000;
     /** No figure of any quantity is larger, and none but zero is smaller. */
     private static final double LARGEST = 1e9;
 
-    private static final double SMALLEST = 1e-6;
+    static final double SMALLEST = 1e-6;
 
     private final ObjectNode node;
     private final String path;
@@ -246,77 +244,6 @@ public final class Fields {
         return read.value();
     }
 
-    /** Three coordinates in brackets, each a number (mm) or a text with its unit; may lie below zero. */
-    public Optional<Vector> point(String name) throws Refused {
-        return has(name) ? Optional.of(point(name, node.get(name))) : Optional.empty();
-    }
-
-    /** A list of points; empty when it was not given. */
-    public List<Vector> points(String name) throws Refused {
-        List<Vector> points = new ArrayList<>();
-        if (!has(name)) {
-            return points;
-        }
-        JsonNode list = node.get(name);
-        if (!list.isArray()) {
-            throw wrong(name, Say.it("fields.list-points-brackets-expected"));
-        }
-        for (int i = 0; i < list.size(); i++) {
-            points.add(point(name + "[" + i + "]", list.get(i)));
-        }
-        return points;
-    }
-
-    private Vector point(String name, JsonNode value) throws Refused {
-        if (!value.isArray() || value.size() != 3) {
-            throw wrong(name, Say.it("fields.three-figures-brackets-expected"));
-        }
-        return new Vector(
-                coordinate(name, value.get(0)), coordinate(name, value.get(1)), coordinate(name, value.get(2)));
-    }
-
-    private double coordinate(String name, JsonNode value) throws Refused {
-        double mm = value.isNumber() ? value.asDouble() : written(name, value);
-        if (!(Math.abs(mm) <= FARTHEST_MM)) {
-            throw wrong(name, Say.it("fields.figure-lies-further-out"));
-        }
-        return mm;
-    }
-
-    private double written(String name, JsonNode value) throws Refused {
-        if (!value.isTextual()) {
-            throw wrong(name, Say.it("fields.each-figure-number-mm"));
-        }
-        String text = value.asText().strip();
-        boolean below = text.startsWith("-");
-        Read<Length> read = LengthText.readWithUnit(below ? text.substring(1) : text);
-        if (read.value().isEmpty()) {
-            throw wrong(name, read.refusal().orElse(Say.it("fields.no-length")));
-        }
-        return (below ? -1 : 1) * read.value().get().mm();
-    }
-
-    /** So many lengths in brackets, each a number (mm) or a text with its unit; may lie below zero. Empty when it was not given. */
-    public List<Length> lengths(String name, int count) throws Refused {
-        List<Length> lengths = new ArrayList<>();
-        if (!has(name)) {
-            return lengths;
-        }
-        JsonNode list = node.get(name);
-        if (!list.isArray() || list.size() != count) {
-            throw wrong(name, Say.it("fields.so-many-lengths", "count", count));
-        }
-        for (JsonNode each : list) {
-            lengths.add(Length.ofMm(coordinate(name, each)));
-        }
-        return lengths;
-    }
-
-    /** A length that may lie below zero; a number is millimetres. */
-    public Optional<Length> signedLength(String name) throws Refused {
-        return has(name) ? Optional.of(Length.ofMm(coordinate(name, node.get(name)))) : Optional.empty();
-    }
-
     /** So many yes or no in brackets; empty when it was not given. */
     public List<Boolean> flags(String name, int count) throws Refused {
         List<Boolean> flags = new ArrayList<>();
@@ -374,51 +301,14 @@ public final class Fields {
         return all;
     }
 
-    /** A row of straight (number in mm, or text with its unit), rotation and bend (degrees); empty when it was not given. */
-    public List<Vector> rows(String name) throws Refused {
-        List<Vector> rows = new ArrayList<>();
-        if (!has(name)) {
-            return rows;
-        }
-        JsonNode list = node.get(name);
-        if (!list.isArray()) {
-            throw wrong(name, Say.it("fields.list-rows-brackets-expected"));
-        }
-        for (int i = 0; i < list.size(); i++) {
-            JsonNode row = list.get(i);
-            String at = name + "[" + i + "]";
-            if (!row.isArray() || row.isEmpty() || row.size() > 3) {
-                throw wrong(at, Say.it("fields.straight-rotation-bend-brackets"));
-            }
-            double straight = coordinate(at, row.get(0));
-            if (straight < 0) {
-                throw wrong(at, Say.it("fields.straight-not-below-zero"));
-            }
-            rows.add(new Vector(straight, degrees(at, row, 1), degrees(at, row, 2)));
-        }
-        return rows;
+    /** What is figured in space. */
+    public InSpace space() {
+        return new InSpace(this);
     }
 
-    private double degrees(String at, JsonNode row, int i) throws Refused {
-        if (row.size() <= i) {
-            return 0;
-        }
-        if (!row.get(i).isNumber()) {
-            throw wrong(
-                    at,
-                    Say.it(
-                            "fields.rotation-bend-numbers-degrees",
-                            "given",
-                            row.get(i).asText()));
-        }
-        double value = row.get(i).asDouble();
-        if (value != 0 && Math.abs(value) < SMALLEST) {
-            throw wrong(at, Say.it("fields.so-small-angle-none"));
-        }
-        if (!(Math.abs(value) <= 360) || i == 2 && !(value >= 0 && value < 180)) {
-            throw wrong(at, i == 2 ? Say.it("fields.bend-lies-between-0") : Say.it("fields.rotation-lies-within-full"));
-        }
-        return value;
+    /** What stands in a field. */
+    JsonNode node(String name) {
+        return node.get(name);
     }
 
     /** The fields of an object inside this one; empty fields if it was not given. */

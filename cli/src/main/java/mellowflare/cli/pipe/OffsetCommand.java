@@ -84,7 +84,7 @@ public final class OffsetCommand extends ComputeCommand {
                 ask = ask.with(OffsetFigure.OVERALL, overall.map(Taken::of));
             }
             Optional<Length> legA = f.length("legA");
-            Optional<Length> shift = f.signedLength("shift");
+            Optional<Length> shift = f.space().signedLength("shift");
             if (legA.isPresent() && shift.isPresent()) {
                 throw f.wrong("shift", Say.it("offset-command.leg-or-shift"));
             }
@@ -99,7 +99,7 @@ public final class OffsetCommand extends ComputeCommand {
         }
 
         private static List<Length> faces(Fields f) throws Refused {
-            List<Length> faces = f.lengths("faces", OffsetAsk.ROUND);
+            List<Length> faces = f.space().lengths("faces", OffsetAsk.ROUND);
             if (faces.stream().anyMatch(l -> l.mm() <= 0)) {
                 throw f.wrong("faces", Say.it("offset-command.above-zero"));
             }
@@ -107,7 +107,7 @@ public final class OffsetCommand extends ComputeCommand {
         }
 
         private static OffsetAsk way(Fields f, OffsetAsk ask) throws Refused {
-            List<Length> readings = f.lengths("readings", 2);
+            List<Length> readings = f.space().lengths("readings", 2);
             Optional<Length> offset = f.length("offset");
             Optional<Length> rise = f.length("rise");
             Optional<Length> roll = f.length("roll");
@@ -140,7 +140,7 @@ public final class OffsetCommand extends ComputeCommand {
         }
 
         private static OffsetAsk ends(Fields f, OffsetAsk ask) throws Refused {
-            List<Length> back = f.lengths("pullBack", 2);
+            List<Length> back = f.space().lengths("pullBack", 2);
             if (back.stream().anyMatch(l -> l.mm() < 0)) {
                 throw f.wrong("pullBack", Say.it("offset-command.not-below-zero"));
             }
@@ -174,7 +174,7 @@ public final class OffsetCommand extends ComputeCommand {
         private static PipeLine takes(Fields f, PipeLine line) throws Refused {
             Optional<Length> centre = f.length("centreToEnd");
             Optional<Length> makeUp = f.length("makeUp");
-            Optional<Length> takeOff = f.signedLength("takeOff");
+            Optional<Length> takeOff = f.space().signedLength("takeOff");
             if (takeOff.isPresent() && (centre.isPresent() || makeUp.isPresent())) {
                 throw f.wrong("takeOff", Say.it("offset-command.take-off-or-parts"));
             }

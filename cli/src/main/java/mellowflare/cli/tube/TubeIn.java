@@ -114,12 +114,12 @@ final class TubeIn {
     private static Measured measured(Fields f) throws Refused {
         List<Measured> ways = new ArrayList<>();
         if (f.has("points")) {
-            List<Vector> points = few(f, "points", f.points("points"));
+            List<Vector> points = few(f, "points", f.space().points("points"));
             ways.add(taken(f, "points", () -> new Measured.Points(points)));
         }
         if (f.has("rows")) {
             List<Row> rows = new ArrayList<>();
-            for (Vector v : few(f, "rows", f.rows("rows"))) {
+            for (Vector v : few(f, "rows", f.space().rows("rows"))) {
                 rows.add(new Row(Length.ofMm(v.x()), Angle.ofDegrees(v.y()), Angle.ofDegrees(v.z())));
             }
             ways.add(taken(f, "rows", () -> new Measured.Rows(rows)));
