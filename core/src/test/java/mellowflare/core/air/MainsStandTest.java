@@ -10,6 +10,7 @@ import mellowflare.core.Variants;
 import mellowflare.core.air.cut.CutWork;
 import mellowflare.core.air.day.DayRun;
 import mellowflare.core.air.main.AirMain;
+import mellowflare.core.air.main.Making;
 import mellowflare.core.air.size.Sizing;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
@@ -143,15 +144,25 @@ class MainsStandTest {
     void testSizesStandAsTheyWereLookedThrough() {
         List<String> lines = new ArrayList<>();
         PipeSystems systems = AirSamples.DATA.get(PipeSystems.KEY);
-        for (AirMain m : List.of(AirSamples.small(), AirSamples.ring())) {
+        AirMain old = AirSamples.small()
+                .withMaking(Making.USUAL.withOld(List.of(
+                        new Making.OldBar("copper", "28", Length.ofMm(4000), 2),
+                        new Making.OldBar("ringed-aluminium", "32", Length.ofMm(3000), 9),
+                        new Making.OldBar("steel-thread", "1", Length.ofMm(6000), 1))));
+        for (AirMain m : List.of(AirSamples.small(), AirSamples.ring(), old)) {
             AirCase c = AirSamples.of(m);
             for (PipeSystem s : systems.all()) {
+                if (m == old
+                        && old.making().old().stream().noneMatch(o -> o.system().equals(s.id()))) {
+                    continue;
+                }
                 for (Sizing.Way way : Sizing.Way.values()) {
                     Sizing.of(c, s, way, p -> {}, () -> false)
                             .ifPresent(z -> lines.add(s.id() + " " + way + " " + z.possible() + " margin "
                                     + Stands.figure(z.margin().bar()) + " truck "
                                     + Stands.figure(z.byTruck().price()) + " parcel "
                                     + Stands.figure(z.byParcel().price()) + " "
+                                    + "tried " + z.tried() + " "
                                     + z.used().stream().map(u -> u.size()).collect(Collectors.joining(","))));
                 }
             }

@@ -235,4 +235,33 @@ class PackedTest {
         assertThat(empty.shapes()).noneMatch(Shape.Disc.class::isInstance);
         assertThat(empty.box()).isEqualTo(plot.box());
     }
+
+    /** The last that is taken of each, and the first that is not. */
+    @Test
+    void testTheLimitsOfOwnFinds() {
+        List<String> most =
+                IntStream.range(0, OwnFind.MOST).mapToObj(n -> "p" + n).toList();
+        String text = "stub 1000: " + String.join(",", most);
+        assertThat(OwnFindText.read(text).value()).contains(new OwnFind("stub", 1000, most));
+        assertThat(OwnFindText.read(text + ",one more").value()).isEmpty();
+        assertThat(OwnFindText.read("stub 1000.5").value()).isEmpty();
+        String longest = "x".repeat(398) + " 4";
+        assertThat(OwnFindText.read("x" + longest).refusal().orElseThrow()).contains("400");
+        assertThat(OwnFindText.read(longest).refusal().orElse("")).doesNotContain("400");
+        BagAsk ask = BagAsk.NONE;
+        for (int n = 0; n < OwnFind.MOST; n++) {
+            ask = ask.with(new OwnFind("find " + n, 1, List.of()));
+        }
+        BagAsk full = ask;
+        assertThat(full.own()).hasSize(OwnFind.MOST);
+        assertThatThrownBy(() -> full.with(new OwnFind("one more", 1, List.of())))
+                .isInstanceOf(IllegalArgumentException.class);
+        assertThat(Packing.proven(14)).isTrue();
+        assertThat(Packing.proven(15)).isFalse();
+        // A bag whose chance is just what is wanted reaches it.
+        Packed just = Packed.of(WALL, BagAsk.NONE.withChance(Optional.of(0.9)));
+        assertThat(just.reaches(bag(just))).isTrue();
+        Packed over = Packed.of(WALL, BagAsk.NONE.withChance(Optional.of(0.99)));
+        assertThat(over.reaches(bag(over))).isFalse();
+    }
 }
