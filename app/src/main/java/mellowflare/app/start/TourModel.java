@@ -10,7 +10,7 @@ import mellowflare.app.page.Place;
 public final class TourModel implements Asks {
     private final List<Stop> stops = List.of(
             new Stop("demo-slew-hose", Place.MAKE, Say.it("tour.half-made"), Say.it("tour.half-made-about")),
-            new Stop("demo-winch", Place.LINE, Say.it("tour.stopped"), Say.it("tour.stopped-about")),
+            new Stop("demo-tractor", Place.LINE, Say.it("tour.stopped"), Say.it("tour.stopped-about")),
             new Stop("demo-tube-fuel", Place.LINE, Say.it("tour.tube"), Say.it("tour.tube-about")),
             new Stop("demo-pipe-run", Place.LINE, Say.it("tour.pipe"), Say.it("tour.pipe-about")),
             new Stop("demo-shed-air", Place.AIR, Say.it("tour.air"), Say.it("tour.air-about")),

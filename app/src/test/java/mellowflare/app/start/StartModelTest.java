@@ -82,4 +82,25 @@ class StartModelTest {
         }
         assertThat(says(tour.matching("pipe"))).contains("A run of rigid pipe");
     }
+
+    /** What it promises is there: a hose half made, a hose that is stopped, something behind the wall. */
+    @Test
+    void testEachStopOfTheTourShowsWhatItPromises() throws Exception {
+        List<String> opened = new ArrayList<>();
+        TourModel tour = new TourModel((job, place) -> opened.add(job));
+        tour.all().forEach(a -> tour.choose(a, ""));
+        try (OpenBook open = OpenBook.demo(folder)) {
+            open.desk().open(opened.get(0));
+            open.settle();
+            assertThat(open.desk().current().bench().doneCount()).isPositive();
+            assertThat(open.desk().current().bench().next()).isPresent();
+            open.desk().open(opened.get(1));
+            open.settle();
+            assertThat(open.desk().job().kind()).isEqualTo(Kinds.usual());
+            assertThat(open.desk().current().stops()).isPositive();
+            open.desk().open(opened.get(5));
+            open.settle();
+            assertThat(open.desk().current().plan().unseen().finds()).isNotEmpty();
+        }
+    }
 }
