@@ -14,7 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class HoseKindsTest {
-    private final HoseKinds kinds = Samples.DATA.get(HoseKinds.KEY);
+    private final HoseKinds kinds = HoseKinds.load();
     private final Catalogue catalogue = Samples.DATA.get(Catalogue.KEY);
 
     @ParameterizedTest
