@@ -115,4 +115,26 @@ class TextsTest {
         assertThat(MessageFile.read(TextsTest.class, "once.properties").orElseThrow())
                 .containsExactly(Map.entry("a.text", "one"), Map.entry("b.text", "two"));
     }
+
+    /** Patterns are taken apart once in a process: these are new each time, so that taking apart is looked at too. */
+    @Test
+    void testPatternsThatNobodyFilledBefore() {
+        String fresh = " no. " + System.nanoTime();
+        assertEquals(
+                "two bars, 2 bars" + fresh,
+                Message.fill(
+                        "{word} bars, {n, plural, one {# bar} other {# bars}}" + fresh,
+                        Message.values("word", "two", "n", 2)::get));
+        assertEquals(
+                "2 of 3 and 12345" + fresh,
+                Message.fill(
+                        "{a} of {n, plural, one {one} other {#}} and {big}" + fresh,
+                        Message.values("a", 2, "n", "3", "big", 12345)::get));
+        assertEquals("b then a" + fresh, Message.fill("{b} then {a}" + fresh, Message.values("a", "a", "b", "b")::get));
+        assertEquals("a {b}" + fresh, Message.fill("a '{'b'}'" + fresh, Message.values()::get));
+        assertEquals("it's" + fresh, Message.fill("it's" + fresh, Message.values()::get));
+        assertEquals("plain" + fresh, Message.fill("plain" + fresh, name -> {
+            throw new AssertionError(name);
+        }));
+    }
 }
