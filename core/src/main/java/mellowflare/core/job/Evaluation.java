@@ -18,6 +18,7 @@ import mellowflare.core.measure.Length;
 import mellowflare.core.measure.Read;
 import mellowflare.core.procedure.Bench;
 import mellowflare.core.procedure.MakeLog;
+import mellowflare.core.procedure.SkippedSteps;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.reference.ReferenceData;
 import mellowflare.core.shelf.Used;
@@ -98,11 +99,15 @@ public record Evaluation(Job job, Plan plan, Bench bench, ReferenceData data) {
 
     /** Every finding on the line as what it is, worst first. */
     public List<Finding> findings() {
-        if (job.taken().isEmpty()) {
+        List<Finding> skipped = SkippedSteps.check(job.log(), steps());
+        if (job.taken().isEmpty() && skipped.isEmpty()) {
             return plan.findings();
         }
         List<Finding> all = new ArrayList<>(plan.findings());
-        all.addAll(tested().findings());
+        all.addAll(skipped);
+        if (!job.taken().isEmpty()) {
+            all.addAll(tested().findings());
+        }
         all.sort(Comparator.comparingInt(Finding::rank));
         return List.copyOf(all);
     }

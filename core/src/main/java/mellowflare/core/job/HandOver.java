@@ -15,6 +15,7 @@ import mellowflare.core.line.Take;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.procedure.SkippedSteps;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.procedure.StepEntry;
 import mellowflare.core.testing.Tested;
@@ -185,17 +186,18 @@ public record HandOver(List<Section> sections) {
         }
 
         List<Item> passedOver() {
-            return e.job().log().entries().stream()
-                    .filter(x -> x.outcome() == StepEntry.Outcome.PASSED_OVER)
-                    .map(x -> open(
-                            Say.it("hand-over.skipped", "step", title(x.stepId()), "by", x.by(), "reason", x.reason())))
+            return SkippedSteps.check(e.job().log(), e.steps()).stream()
+                    .filter(f -> f.state() == State.FAIL)
+                    .map(f -> open(f.says(units())))
                     .toList();
         }
 
         List<Item> checks() {
             List<Item> all = new ArrayList<>();
+            // What was skipped stands under its own heading.
+            List<Finding> skipped = SkippedSteps.check(e.job().log(), e.steps());
             for (Finding f : e.findings()) {
-                if (f.state() == State.FAIL && f.severity() != Severity.NOTE) {
+                if (f.state() == State.FAIL && f.severity() != Severity.NOTE && !skipped.contains(f)) {
                     all.add(new Item(f.stops() ? Weight.DANGER : Weight.OPEN, f.says(units())));
                 }
             }

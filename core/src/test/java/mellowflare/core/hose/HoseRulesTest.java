@@ -324,21 +324,6 @@ class HoseRulesTest {
     }
 
     @Test
-    void testStepPassedOverStaysVisible() {
-        StepEntry over = new StepEntry(
-                "proof",
-                StepEntry.Outcome.PASSED_OVER,
-                "Tobbe",
-                Instant.parse("2026-11-01T08:00:00Z"),
-                Map.of(),
-                "test pump at the other yard");
-        MakeLog log = new MakeLog(List.of(over), Optional.empty());
-        assertThat(of("make.passed-over", sound.worked(Practice.USUAL, UnitSystem.METRIC, log)))
-                .singleElement()
-                .satisfies(f -> assertThat(f.says(UnitSystem.METRIC)).contains("test pump at the other yard"));
-    }
-
-    @Test
     void testEndThatNoCatalogueHoldsLeavesItsRatingAndSeriesUnchecked() {
         HoseEndPart own = HoseEndPart.offCatalogue(
                 id(EndCode.JIC37, "-8", Gender.FEMALE),

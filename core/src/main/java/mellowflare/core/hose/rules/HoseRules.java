@@ -46,8 +46,7 @@ public final class HoseRules {
             new ThroughPanel(),
             new LengthMethod(),
             new SecondReading(),
-            new CutStillRight(),
-            new NothingPassedOver());
+            new CutStillRight());
 
     private HoseRules() {}
 
