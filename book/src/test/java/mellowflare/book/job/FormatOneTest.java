@@ -40,6 +40,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** Jobs and a book written in the first form, with what was worked out from them then: findings, steps, figures and cuts come out the same, words apart. */
 class FormatOneTest {
     private static final Pattern WORDS = Pattern.compile("[a-z]{4,}|,.*[a-z]{3,}");
+    private static final String SKIPPED = "make.passed-over";
     private static final Path OLD = Path.of("src", "test", "resources", "golden", "v1");
 
     static Stream<String> jobs() {
@@ -73,7 +74,9 @@ class FormatOneTest {
         Job job = JobJson.read(text(id + ".json"));
         Evaluation now = Evaluation.of(job, Jobs.DATA);
         List<String> before = sorted(text(id + ".txt").lines());
-        List<String> after = sorted(written(now).stream());
+        // Skipped steps were told of hoses only; they are told of every kind of line now.
+        boolean skips = before.stream().anyMatch(l -> l.contains(SKIPPED));
+        List<String> after = sorted(written(now).stream().filter(l -> skips || !l.contains(SKIPPED)));
         assertThat(heads(after)).isEqualTo(heads(before));
         for (int i = 0; i < before.size(); i++) {
             assertThat(measured(after.get(i))).as(after.get(i)).containsAll(measured(before.get(i)));
