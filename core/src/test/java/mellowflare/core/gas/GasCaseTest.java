@@ -16,6 +16,8 @@ import mellowflare.core.flow.hold.HoldTest;
 import mellowflare.core.gas.line.GasLine;
 import mellowflare.core.gas.line.GasSource;
 import mellowflare.core.gas.line.GasTest;
+import mellowflare.core.gas.net.CheapestSizes;
+import mellowflare.core.gas.stock.GasSize;
 import mellowflare.core.gas.stock.Regulator;
 import mellowflare.core.gas.work.GasCase;
 import mellowflare.core.line.Probing;
@@ -264,5 +266,60 @@ class GasCaseTest {
                         .flow(MassFlow.ofKgPerSecond(1.2250 * 1.555 / 3600))
                         .text(UnitSystem.METRIC))
                 .startsWith("1");
+    }
+
+    // --- sizes ---
+
+    private static CheapestSizes.Found cheapest(GasLine line) {
+        return work(line).cheapest().orElseThrow();
+    }
+
+    private static GasLine metres(int metres) {
+        return GasLines.line("a: right " + metres + " m", "ring: appliance 7 kW inlet regulated vented");
+    }
+
+    /** Four metres more of the same size cost four times its metre; and as many fittings as before. */
+    @Test
+    void testASizeCostsItsMetresAndItsFittings() {
+        CheapestSizes.Found four = cheapest(metres(4));
+        CheapestSizes.Found eight = cheapest(metres(8));
+        String size = four.sizes().get("a").size();
+        assertEquals(size, eight.sizes().get("a").size());
+        GasSize z = work(SHORT).stock().size("en1057", size).orElseThrow();
+        assertEquals(4 * z.metre(), eight.price() - four.price(), 1e-9);
+        double fittings = (four.price() - 4 * z.metre()) / z.fitting();
+        assertEquals(Math.rint(fittings), fittings, 1e-9);
+        assertThat(fittings).isGreaterThanOrEqualTo(1);
+        assertThat(four.proven()).isTrue();
+    }
+
+    /** A drop of a tenth of a millibar wants a wider pipe than one of five; one that nothing keeps finds none. */
+    @Test
+    void testTheDropAllowedDecidesTheSize() {
+        GasLine long20 = GasLines.line("a: right 20 m", "ring: appliance 20 kW inlet regulated vented");
+        double wide = bore(long20, 0.1);
+        double narrow = bore(long20, 5);
+        assertThat(wide).isGreaterThan(narrow);
+        assertThat(work(dropped(long20, 1e-7)).cheapest()).isEmpty();
+        // The pressure that the appliance needs holds as well: 37 less 25 are 12.
+        assertEquals(bore(long20, 12), bore(long20, 20));
+    }
+
+    private static GasLine dropped(GasLine line, double millibar) {
+        return line.with()
+                .drop(Optional.of(PressureDifference.ofMillibar(millibar)))
+                .build();
+    }
+
+    private static double bore(GasLine line, double millibar) {
+        return cheapest(dropped(line, millibar)).sizes().get("a").pipe().bore().mm();
+    }
+
+    @Test
+    void testASketchIsWorkedOutInTheSameSetting() {
+        GasCase c = work(SHORT);
+        GasCase sketch = c.sketched(metres(6));
+        assertEquals(work(metres(6)).sections(), sketch.sections());
+        assertEquals(c.setting(), sketch.setting());
     }
 }
