@@ -125,6 +125,13 @@ public final class Stands {
         return lines;
     }
 
+    /** What a kind says of itself. */
+    public static void kind(Kind<?, ?> kind, String id, boolean joinsPorts, int ownLists) {
+        assertThat(kind.id().word()).isEqualTo(id);
+        assertThat(kind.joinsPorts()).isEqualTo(joinsPorts);
+        assertThat(kind.ownLists()).hasSize(ownLists);
+    }
+
     /** What might mend a line. */
     public static <L extends Line, P extends Plan> List<String> mendings(Kind<L, P> kind, P plan) {
         return kind.mendings(plan).stream().map(Mending::words).toList();

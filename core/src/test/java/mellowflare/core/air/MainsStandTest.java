@@ -190,4 +190,9 @@ class MainsStandTest {
                 Stands.mendings(AirMainKind.AIR, AirPlan.of(AirSamples.of(AirSamples.small()))));
         Stands.as(getClass(), "changed.txt", lines);
     }
+
+    @Test
+    void testItIsOfItsKind() {
+        Stands.kind(AirMainKind.AIR, "air", false, 1);
+    }
 }

@@ -81,4 +81,9 @@ class BrokenPartsStandTest {
         lines.addAll(Stands.apart(cases));
         Stands.as(getClass(), "parts.txt", lines);
     }
+
+    @Test
+    void testItIsOfItsKind() {
+        Stands.kind(BrokenPartKind.BROKEN, "broken", false, 1);
+    }
 }

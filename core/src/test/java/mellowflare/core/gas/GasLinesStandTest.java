@@ -159,4 +159,9 @@ class GasLinesStandTest {
                         .flatMap(l -> Stands.mendings(GasLineKind.GAS, GasLines.plan(l)).stream())
                         .toList());
     }
+
+    @Test
+    void testItIsOfItsKind() {
+        Stands.kind(GasLineKind.GAS, "gas", false, 1);
+    }
 }

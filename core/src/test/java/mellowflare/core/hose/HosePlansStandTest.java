@@ -164,4 +164,9 @@ class HosePlansStandTest {
         }
         Stands.as(getClass(), "kinds.txt", lines);
     }
+
+    @Test
+    void testItIsOfItsKind() {
+        Stands.kind(HoseLineKind.HOSE, "hose", true, 0);
+    }
 }

@@ -198,4 +198,9 @@ class PipeLinesStandTest {
                         .toList());
         Stands.as(getClass(), "changed.txt", lines);
     }
+
+    @Test
+    void testItIsOfItsKind() {
+        Stands.kind(PipeLineKind.PIPE, "pipe", false, 1);
+    }
 }

@@ -79,4 +79,9 @@ class TeeInsStandTest {
         lines.addAll(Stands.apart(cases));
         Stands.as(getClass(), "tees.txt", lines);
     }
+
+    @Test
+    void testItIsOfItsKind() {
+        Stands.kind(TeeInKind.TEE, "tee", false, 0);
+    }
 }

@@ -49,4 +49,9 @@ class TubeLinesStandTest {
         lines.addAll(Stands.apart(cases));
         Stands.as(getClass(), "changed.txt", lines);
     }
+
+    @Test
+    void testItIsOfItsKind() {
+        Stands.kind(TubeLineKind.TUBE, "tube", true, 1);
+    }
 }

@@ -82,4 +82,9 @@ class WaterPointsStandTest {
         }
         Stands.as(getClass(), "points.txt", lines);
     }
+
+    @Test
+    void testItIsOfItsKind() {
+        Stands.kind(WaterPointKind.WATER, "water", false, 0);
+    }
 }
