@@ -22,6 +22,7 @@ import mellowflare.core.job.Handed;
 import mellowflare.core.job.InService;
 import mellowflare.core.job.Job;
 import mellowflare.core.job.NextThing;
+import mellowflare.core.line.Taking;
 import mellowflare.core.measure.CalledFigure;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
@@ -29,7 +30,7 @@ import mellowflare.core.measure.Read;
 import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.procedure.Step;
-import mellowflare.core.shelf.Used;
+import mellowflare.core.shelf.Shelf;
 import mellowflare.core.table.FigureTable;
 import mellowflare.core.trouble.FoundCause;
 import mellowflare.core.trouble.TroubleTable;
@@ -76,7 +77,7 @@ class InHandStandTest {
         }
         Map<String, String> figures = new HashMap<>();
         s.records().forEach(r -> figures.put(r.id(), sound(s, r.id())));
-        kept(now().bench().tick(s.id(), "Maren", at(), figures));
+        kept(now().tick("Maren", at(), figures));
     }
 
     private void until(String step) {
@@ -122,6 +123,12 @@ class InHandStandTest {
         table(lines, MachineTables.history(Event.of(List.of(e))));
         table(lines, AsBuilt.table(AsBuilt.of(List.of(e))));
         table(lines, Carried.table(Carried.of(m)));
+        Taking.says(e.takesNext(), e.job().units()).forEach(t -> lines.add("takes next " + t));
+        Taking.missing(e.takesNext(), e.data().get(Shelf.KEY)).forEach(t -> lines.add("short " + t));
+        e.job()
+                .moves()
+                .forEach(v -> lines.add("moved " + v.step() + " " + v.used().key() + " "
+                        + Stands.figure(v.used().amount()) + " " + v.used().from()));
         lines.add("cost " + Stands.figure(m.cost()));
         m.tasks()
                 .forEach((k, t) -> lines.add("cut " + k + " "
@@ -168,15 +175,6 @@ class InHandStandTest {
         all.put("read back, then made longer", now());
         job = read;
         tick();
-        job = job.withLog(job.log()
-                .lastUsed(List.of(new Used(
-                        "KH2-08",
-                        "two-wire hose -8",
-                        1.056,
-                        true,
-                        Used.From.SHELF,
-                        Optional.of(Length.ofMm(6000)),
-                        Optional.of(Length.ofMm(4942))))));
         all.put("cut", now());
         tick();
         kept(now().bench().passOver(now().bench().next().orElseThrow().id(), "Tobbe", at(), "done by hand"));

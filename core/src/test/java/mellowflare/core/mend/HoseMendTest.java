@@ -17,8 +17,10 @@ import mellowflare.core.advice.State;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.Gender;
 import mellowflare.core.connection.LineEnd;
+import mellowflare.core.fluid.Service;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.job.Job;
+import mellowflare.core.measure.FlowRate;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.UnitSystem;
 import org.junit.jupiter.api.Test;
@@ -43,6 +45,10 @@ class HoseMendTest {
                         Samples.end("slew valve", Samples.id(EndCode.JIC37, "-8", Gender.MALE), "KC08-G12F"));
     }
 
+    private static Service fast() {
+        return Samples.soundLine().service().withFlow(Optional.of(FlowRate.ofLitresPerMinute(120)));
+    }
+
     private static Map<String, LineSample> broken() {
         Map<String, LineSample> all = new LinkedHashMap<>();
         all.put("250 bar", pressed(250));
@@ -50,6 +56,14 @@ class HoseMendTest {
         all.put("an end that does not mate", wrongEnd());
         all.put("a larger hose", Samples.soundLine().withHose(Optional.of("KH2-12")));
         all.put("a hose for air", Samples.soundLine().withHose(Optional.of("KHU-24")));
+        all.put(
+                "both ends wrong",
+                wrongEnd()
+                        .withEnd(
+                                LineEnd.A,
+                                Samples.end("slew motor", Samples.id(EndCode.ORB, "-8", Gender.FEMALE), "KC08-G12F")));
+        all.put("too fast", wrongEnd().withService(fast()));
+        all.put("too fast, and that is all", Samples.soundLine().withService(fast()));
         all.put("sound", Samples.soundLine());
         return all;
     }
