@@ -54,7 +54,7 @@ class LiteralsTest {
             Map.entry("JobSheet", "yyyy-MM-dd HH:mm"),
             Map.entry("BookView", "d MMM yyyy HH:mm"),
             Map.entry("StepList", "d MMM HH:mm"),
-            Map.entry("ShelfModel", "d MMM HH:mm"),
+            Map.entry("ShelfStory", "d MMM HH:mm"),
             Map.entry("HandOver", "d MMM HH:mm"),
             Map.entry("HandOverPdf", "d MMM yyyy HH:mm"),
             Map.entry("BookFile", "(?s)(?:SELECT|UPDATE|INSERT|DELETE|CREATE|PRAGMA|VACUUM).*"),

@@ -1,7 +1,9 @@
 package mellowflare.app.mend;
 
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -34,6 +36,11 @@ public final class MendView {
     private final VBox list = new VBox(14);
     private final Label state = Text.of("", "soft");
     private final Button cancel;
+    /** Rows stay while the search goes on, so that a press does not meet another one. */
+    private final Map<Mend, Node> ways = new IdentityHashMap<>();
+
+    private Evaluation shown;
+    private Node asItIs;
     private final ScrollPane page;
 
     /**
@@ -88,21 +95,29 @@ public final class MendView {
         state.setText(
                 Say.it("mend-view.state", "searching", s, "found", !model.ails() ? "sound" : none ? "none" : "some"));
         cancel.setVisible(s == MendModel.Searching.RUNS);
-        List<Node> rows = new ArrayList<>();
-        rows.add(row(Say.it("mend-view.as-it-is"), model.before(), stops(model.before()), List.of()));
-        for (Mend m : model.ways()) {
-            Button take = new Button(Say.it("mend-view.take"));
-            take.getStyleClass().add("main-action");
-            take.setMinWidth(Region.USE_PREF_SIZE);
-            take.setAccessibleText(Say.it("mend-view.take-this", "changes", String.join("; ", m.changes())));
-            take.setOnAction(e -> {
-                if (model.take(m)) {
-                    leave.run();
-                }
-            });
-            rows.add(row(String.join("; ", m.changes()), m.after(), left(m), List.of(take)));
+        if (shown != model.before()) {
+            shown = model.before();
+            ways.clear();
+            asItIs = row(Say.it("mend-view.as-it-is"), shown, stops(shown), List.of());
         }
-        list.getChildren().setAll(rows);
+        List<Node> rows = new ArrayList<>(List.of(asItIs));
+        model.ways().forEach(m -> rows.add(ways.computeIfAbsent(m, this::way)));
+        if (!list.getChildren().equals(rows)) {
+            list.getChildren().setAll(rows);
+        }
+    }
+
+    private Node way(Mend m) {
+        Button take = new Button(Say.it("mend-view.take"));
+        take.getStyleClass().add("main-action");
+        take.setMinWidth(Region.USE_PREF_SIZE);
+        take.setAccessibleText(Say.it("mend-view.take-this", "changes", String.join("; ", m.changes())));
+        take.setOnAction(e -> {
+            if (model.take(m)) {
+                leave.run();
+            }
+        });
+        return row(String.join("; ", m.changes()), m.after(), left(m), List.of(take));
     }
 
     private Node row(String title, Evaluation line, List<String> says, List<Button> presses) {

@@ -152,6 +152,7 @@ class AfterMadeInWindowTest extends DrivenWindow {
                                 n instanceof Button b && b.getStyleClass().contains("main-action"))
                         .tryQuery()
                         .isPresent());
+        until("the search is over", () -> !robot.lookup("#mend-cancel").query().isVisible());
         Button take = robot.lookup("#mend-page")
                 .lookup((Node n) -> n instanceof Button b && b.getStyleClass().contains("main-action"))
                 .queryButton();
