@@ -97,17 +97,20 @@ public record Evaluation(Job job, Plan plan, Bench bench, ReferenceData data) {
         return plan.fluid();
     }
 
-    /** Every finding on the line as what it is, worst first. */
+    /** Every finding on the line as what it is, on how it was made and on its tests, worst first. */
     public List<Finding> findings() {
+        return job.taken().isEmpty() ? lineFindings() : ranked(lineFindings(), tested().findings());
+    }
+
+    /** The same without those of its tests, which stand with the tests. */
+    public List<Finding> lineFindings() {
         List<Finding> skipped = SkippedSteps.check(job.log(), steps());
-        if (job.taken().isEmpty() && skipped.isEmpty()) {
-            return plan.findings();
-        }
-        List<Finding> all = new ArrayList<>(plan.findings());
-        all.addAll(skipped);
-        if (!job.taken().isEmpty()) {
-            all.addAll(tested().findings());
-        }
+        return skipped.isEmpty() ? plan.findings() : ranked(plan.findings(), skipped);
+    }
+
+    private static List<Finding> ranked(List<Finding> some, List<Finding> more) {
+        List<Finding> all = new ArrayList<>(some);
+        all.addAll(more);
         all.sort(Comparator.comparingInt(Finding::rank));
         return List.copyOf(all);
     }

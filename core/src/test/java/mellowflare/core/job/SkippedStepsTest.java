@@ -62,6 +62,9 @@ class SkippedStepsTest {
                 assertThat(f.says(UnitSystem.METRIC))
                         .isEqualTo("“" + first.title() + "” was skipped by Tobbe: the pump is at the other yard");
             });
+            // The page of the line shows it too; those of the tests stand with the tests.
+            Evaluation now = Evaluation.of(left, Samples.DATA);
+            assertThat(now.lineFindings()).containsAll(skipped(left)).isEqualTo(now.findings());
             assertThat(HandOver.of(Evaluation.of(left, Samples.DATA), ZoneOffset.UTC).sections().stream()
                             .flatMap(s -> s.items().stream())
                             .filter(i -> i.says().contains("was skipped")))
