@@ -7,7 +7,6 @@ import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
-import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Method;
 import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Methods;
@@ -77,11 +76,6 @@ public final class AirModel {
     /** Whether the open job is an air main. */
     public boolean isAir() {
         return desk.job().is(AirMainKind.AIR);
-    }
-
-    /** Findings on the line and on how it was made, worst first. */
-    public List<Finding> findings() {
-        return desk.current().lineFindings();
     }
 
     public AirPlan plan() {

@@ -261,7 +261,7 @@ public final class AirView implements Page {
         system.setValue(c.system().orElse(null));
         sizeChoices();
         small.show(Optional.of(model.method(MethodTopic.AIR_SMALL_SHOP)));
-        findings.show(model.findings(), model.units());
+        findings.show(model.currentProperty().get().lineFindings(), model.units());
         Together t = c.together();
         tightest.words(
                 Say.it("air-view.tightest-tool"),

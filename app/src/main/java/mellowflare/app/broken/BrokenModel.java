@@ -8,7 +8,6 @@ import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
 import mellowflare.app.entry.Numbers;
 import mellowflare.book.job.Papers;
-import mellowflare.core.advice.Finding;
 import mellowflare.core.broken.BrokenPartKind;
 import mellowflare.core.broken.BrokenPlan;
 import mellowflare.core.broken.line.BrokenLine;
@@ -38,11 +37,6 @@ public final class BrokenModel {
     /** Whether the open job is a stuck or broken part. */
     public boolean isBroken() {
         return desk.job().is(BrokenPartKind.BROKEN);
-    }
-
-    /** Findings on the line and on how it was made, worst first. */
-    public List<Finding> findings() {
-        return desk.current().lineFindings();
     }
 
     public BrokenPlan plan() {

@@ -89,7 +89,7 @@ public final class BrokenView implements Page {
         }
         picture.drawingProperty().set(LadderPlot.page(plan.c(), plan.findings()));
         page.show(picture);
-        findings.show(model.findings(), model.units());
+        findings.show(model.currentProperty().get().lineFindings(), model.units());
         figures(plan.c());
         Slip.stops(judged, plan.findings());
     }

@@ -9,7 +9,6 @@ import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.book.job.Papers;
-import mellowflare.core.advice.Finding;
 import mellowflare.core.gas.GasLineKind;
 import mellowflare.core.gas.GasPlan;
 import mellowflare.core.gas.draw.GasDrawing;
@@ -60,11 +59,6 @@ public final class GasModel {
     /** Whether the open job is a gas line. */
     public boolean isGas() {
         return desk.job().is(GasLineKind.GAS);
-    }
-
-    /** Findings on the line and on how it was made, worst first. */
-    public List<Finding> findings() {
-        return desk.current().lineFindings();
     }
 
     public GasPlan plan() {

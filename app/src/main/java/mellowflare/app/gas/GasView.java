@@ -231,7 +231,7 @@ public final class GasView implements Page {
         drawn();
         system.setValue(c.system().orElse(null));
         sizeChoices();
-        findings.show(model.findings(), model.units());
+        findings.show(model.currentProperty().get().lineFindings(), model.units());
         figures(c);
         Slip.stops(judged, plan.findings());
         showing = false;

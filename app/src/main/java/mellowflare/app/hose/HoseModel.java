@@ -9,7 +9,6 @@ import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
 import mellowflare.app.line.LineModel;
 import mellowflare.core.advice.Figure;
-import mellowflare.core.advice.Finding;
 import mellowflare.core.connection.End;
 import mellowflare.core.connection.EndCode;
 import mellowflare.core.connection.EndId;
@@ -79,11 +78,6 @@ public final class HoseModel {
 
     public ReadOnlyObjectProperty<Evaluation> currentProperty() {
         return desk.currentProperty();
-    }
-
-    /** Findings on the line and on how it was made, worst first. */
-    public List<Finding> findings() {
-        return desk.current().lineFindings();
     }
 
     /** The hose line worked out; a hose line must be open. */

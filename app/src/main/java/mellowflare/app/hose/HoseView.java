@@ -139,7 +139,7 @@ public final class HoseView implements Page {
         refreshLeaf();
         hose.refresh();
         service.refresh();
-        findings.show(model.findings(), model.units());
+        findings.show(model.currentProperty().get().lineFindings(), model.units());
         Optional<CutLength> length = plan.cut().filter(CutLength::possible);
         if (plan.c().whole()) {
             cut.length(Say.it("hose-view.take-hose"), plan.c().wholeLength(), model.units());

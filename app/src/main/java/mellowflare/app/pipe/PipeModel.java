@@ -6,7 +6,6 @@ import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.book.job.Papers;
-import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Method;
 import mellowflare.core.advice.MethodTopic;
 import mellowflare.core.advice.Methods;
@@ -51,11 +50,6 @@ public final class PipeModel {
 
     public boolean isPipe() {
         return desk.job().is(PipeLineKind.PIPE);
-    }
-
-    /** Findings on the line and on how it was made, worst first. */
-    public List<Finding> findings() {
-        return desk.current().lineFindings();
     }
 
     public PipePlan plan() {

@@ -197,7 +197,7 @@ public final class PipeView implements Page {
         drawn();
         entries.refresh();
         service.refresh();
-        findings.show(model.findings(), model.units());
+        findings.show(model.currentProperty().get().lineFindings(), model.units());
         if (c.isOffset()) {
             cuts(c);
         } else {

@@ -9,7 +9,6 @@ import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
 import mellowflare.app.line.AboveZero;
 import mellowflare.book.job.Papers;
-import mellowflare.core.advice.Finding;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.measure.Length;
 import mellowflare.core.measure.LengthFormat;
@@ -60,11 +59,6 @@ public final class TeeModel {
     /** Whether the open job is a tee-in. */
     public boolean isTee() {
         return desk.job().is(TeeInKind.TEE);
-    }
-
-    /** Findings on the line and on how it was made, worst first. */
-    public List<Finding> findings() {
-        return desk.current().lineFindings();
     }
 
     public TeePlan plan() {

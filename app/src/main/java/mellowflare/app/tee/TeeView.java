@@ -84,7 +84,7 @@ public final class TeeView implements Page {
         }
         picture.drawingProperty().set(TeeDrawing.page(plan.c(), plan.findings()));
         page.show(picture);
-        findings.show(model.findings(), model.units());
+        findings.show(model.currentProperty().get().lineFindings(), model.units());
         figures(plan.c());
         Slip.stops(judged, plan.findings());
     }

@@ -11,7 +11,6 @@ import javafx.beans.property.SimpleDoubleProperty;
 import mellowflare.app.desk.Desk;
 import mellowflare.app.entry.FieldState;
 import mellowflare.app.line.AboveZero;
-import mellowflare.core.advice.Finding;
 import mellowflare.core.connection.EndId;
 import mellowflare.core.connection.LineEnd;
 import mellowflare.core.fluid.Fluid;
@@ -101,11 +100,6 @@ public final class TubeModel {
     /** Whether the open line is a tube. */
     public boolean isTube() {
         return desk.job().is(TubeLineKind.TUBE);
-    }
-
-    /** Findings on the line and on how it was made, worst first. */
-    public List<Finding> findings() {
-        return desk.current().lineFindings();
     }
 
     public TubePlan plan() {

@@ -165,7 +165,7 @@ public final class TubeView implements Page {
         drawn();
         entries.refresh();
         service.refresh();
-        findings.show(model.findings(), model.units());
+        findings.show(model.currentProperty().get().lineFindings(), model.units());
         cut.length(
                 Say.it("tube-view.cut-tube-at"),
                 c.cut().map(x -> x.shop(model.units())),

@@ -14,7 +14,6 @@ import mellowflare.app.entry.Numbers;
 import mellowflare.app.line.AboveZero;
 import mellowflare.book.job.Papers;
 import mellowflare.core.advice.Figure;
-import mellowflare.core.advice.Finding;
 import mellowflare.core.bag.BagPart;
 import mellowflare.core.job.Evaluation;
 import mellowflare.core.measure.GaugePressure;
@@ -75,11 +74,6 @@ public final class WaterModel {
     /** Whether the open job is a water point. */
     public boolean isWater() {
         return desk.job().is(WaterPointKind.WATER);
-    }
-
-    /** Findings on the line and on how it was made, worst first. */
-    public List<Finding> findings() {
-        return desk.current().lineFindings();
     }
 
     public WaterPlan plan() {

@@ -106,7 +106,7 @@ public final class WaterView implements Page {
                                 ? BagPlot.of(plan.c().packed(), model.units())
                                 : WaterDrawing.page(plan.c(), plan.findings()));
         page.show(picture);
-        findings.show(model.findings(), model.units());
+        findings.show(model.currentProperty().get().lineFindings(), model.units());
         figures(plan.c());
         Slip.stops(judged, plan.findings());
     }
