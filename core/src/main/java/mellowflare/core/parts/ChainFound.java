@@ -44,7 +44,7 @@ final class ChainFound implements Rule<AdapterCase> {
             return Say.it("chain-found.they-mates");
         }
         if (!c.chains().isEmpty()) {
-            return "catalogue";
+            return "";
         }
         boolean from = held(c, c.ask().from().mateId());
         boolean to = held(c, c.ask().to().mateId());
