@@ -66,6 +66,16 @@ class KittiwakeSlipTest {
         assertThat(winch.job().ports().a().end().orElseThrow().text()).isEqualTo("JIC37 -6 male");
     }
 
+    /** The window tells by comparing whether anything changed: what follows from one job is one value, however often it is worked out. */
+    @Test
+    void testWorkedOutTwiceItIsTheSame() {
+        List<String> differ = demo.stream()
+                .filter(e -> !Evaluation.of(e.job(), Jobs.DATA).equals(e))
+                .map(e -> e.job().title())
+                .toList();
+        assertThat(differ).isEmpty();
+    }
+
     @Test
     void testOpenEndIsAskedFor() {
         assertThat(winch.plan().findings()).anySatisfy(f -> {

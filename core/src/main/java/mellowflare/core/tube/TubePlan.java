@@ -80,7 +80,6 @@ public record TubePlan(TubeCase c, Map<LineEnd, SealAdvice> seals, List<Finding>
         return Optional.ofNullable(seals.get(which));
     }
 
-    /** Ports that were looked at and not settled. */
     @Override
     public List<Take> takes() {
         return Take.shelved(TubeParts.of(c).stream().map(TubeParts::take).toList(), c.setting());
@@ -109,6 +108,7 @@ public record TubePlan(TubeCase c, Map<LineEnd, SealAdvice> seals, List<Finding>
                 .toList();
     }
 
+    /** Ports that were looked at and not settled. */
     @Override
     public Unseen unseen() {
         return UnseenEnds.of(c.setting(), end -> List.of());

@@ -19,8 +19,14 @@ import mellowflare.core.tube.stock.Tube;
  *
  * <p>Limits: no friction, no spring-back of the cone, no buckling, bends at cone root and rim taken as sharp; strains that edges bear are house figures. It tells which way a setting
  * moves a flare and lands near the middle of a band; the first flare on scrap tells the rest.
+ *
+ * @param tube what is flared
+ * @param kind a flared kind of end
+ * @param sink length of tube in the block that goes on the cone
+ * @param slip how far a tube slides that is only just gripped
+ * @param hardness share of the stretch that the tube withstands: 1 as bought, less as worked before or hard drawn
  */
-public final class FlareBench {
+public record FlareBench(Tube tube, EndTraits kind, Length sink, Length slip, double hardness) {
     /** Share of the stretch that is left by a burr, a dry cone, a worn-out cone (house figures). */
     private static final double BURR = 0.6;
 
@@ -44,31 +50,15 @@ public final class FlareBench {
     private static final double PASSES_BY_MM = 0.2;
     private static final double LEAST_LIP = 0.3;
 
-    private final Tube tube;
-    private final EndTraits kind;
-    private final Length sink;
-    private final Length slip;
-    private final double hardness;
-
-    /**
-     * @param tube what is flared
-     * @param kind a flared kind of end
-     * @param sink length of tube in the block that goes on the cone
-     * @param slip how far a tube slides that is only just gripped
-     */
-    public FlareBench(Tube tube, EndTraits kind, Length sink, Length slip) {
-        this(tube, kind, sink, slip, 1);
-    }
-
-    private FlareBench(Tube tube, EndTraits kind, Length sink, Length slip, double hardness) {
+    public FlareBench {
         if (!kind.flared()) {
             throw new IllegalArgumentException("A " + kind.name() + " is not flared");
         }
-        this.tube = tube;
-        this.kind = kind;
-        this.sink = sink;
-        this.slip = slip;
-        this.hardness = hardness;
+    }
+
+    /** With tube as it is bought. */
+    public FlareBench(Tube tube, EndTraits kind, Length sink, Length slip) {
+        this(tube, kind, sink, slip, 1);
     }
 
     public static FlareBench of(Tube tube, EndTraits kind, FlareTool tool) {
