@@ -222,14 +222,23 @@ class PipeRulesTest {
                 .withWorking(Optional.of(GaugePressure.ofBar(16)));
         assertThat(says(plan(offset(), hot, Practice.USUAL), "pipe.class"))
                 .contains("rated to 14 bar")
-                .contains("works at 16 bar");
+                .contains("16 bar needed (working pressure)");
         Service hotter = water().withFluidTemperature(Optional.of(Temperature.ofCelsius(190)));
         assertThat(says(plan(offset(), hotter, Practice.USUAL), "pipe.class-hot"))
                 .contains("190 °C");
         assertThat(says(plan(offset(), hotter, Practice.USUAL), "pipe.wall-hot"))
                 .contains("190 °C");
         Service high = water().withWorking(Optional.of(GaugePressure.ofBar(120)));
-        assertThat(says(plan(offset(), high, Practice.USUAL), "pipe.wall")).contains("works at 120 bar");
+        assertThat(says(plan(offset(), high, Practice.USUAL), "pipe.wall"))
+                .contains("120 bar needed (working pressure)");
+        // Surges break what working pressure alone would not.
+        Service surges =
+                hot.withWorking(Optional.of(GaugePressure.ofBar(10))).withPeak(Optional.of(GaugePressure.ofBar(16)));
+        assertThat(says(plan(offset(), surges, Practice.USUAL), "pipe.class"))
+                .contains("16 bar needed (highest surge)");
+        Service hammer = water().withPeak(Optional.of(GaugePressure.ofBar(120)));
+        assertThat(says(plan(offset(), hammer, Practice.USUAL), "pipe.wall"))
+                .contains("120 bar needed (highest surge)");
         PipeLine mixed = offset().withGrade(Optional.of("en10255-m"));
         assertThat(says(plan(mixed), "pipe.threads-differ")).contains("threaded R and the fittings NPT");
         PipeLine forged = offset().withSystem(Optional.of("forged3000"));

@@ -4,6 +4,7 @@ import java.util.List;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.fluid.FluidServed;
+import mellowflare.core.fluid.SurgeAboveWorking;
 import mellowflare.core.hose.line.HoseCase;
 
 /** The register of rules for a hose line. A new rule is one small class here and one line below. */
@@ -15,6 +16,7 @@ public final class HoseRules {
             new MatchedSeries(),
             new HoseSize(),
             c -> FluidServed.check(c.service(), c.data()),
+            c -> SurgeAboveWorking.check(c.service()),
             new FluidBelongs(),
             new LinerCompatible(),
             new Joints(),

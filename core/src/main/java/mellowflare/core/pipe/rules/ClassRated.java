@@ -13,7 +13,7 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.measure.GaugePressure;
+import mellowflare.core.fluid.HighestPressure;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.pipe.line.PipeCase;
 import mellowflare.core.pipe.makeup.EndKind;
@@ -26,8 +26,8 @@ final class ClassRated implements Rule<PipeCase> {
     private static final RuleText TEXT = new RuleText(
             "pipe.class",
             Severity.STOP,
-            "The {part} are rated to {allowed} at {temperature}; the line works at {working}.",
-            "The {part} are rated to {allowed} at {temperature}, above the {working} of the line.",
+            "The {part} are rated to {allowed} at {temperature}, {wanted} needed ({what}).",
+            "The {part} are rated to {allowed} at {temperature}, enough for {wanted} ({what}).",
             "{source}",
             "Use a higher class, or lower the pressure.",
             Source.house("class against pressure and temperature"));
@@ -74,17 +74,18 @@ final class ClassRated implements Rule<PipeCase> {
 
     private static Finding finding(PipeCase c, String table, String part, Source source) {
         Temperature at = c.service().fluidTemperature().orElseThrow();
-        GaugePressure working = c.service().working().orElseThrow();
+        HighestPressure wanted = HighestPressure.of(c.service()).orElseThrow();
         Optional<PipeStock.Allowed> allowed = c.data().get(PipeStock.KEY).allowed(table, at);
         Map<String, Figure> figures = new HashMap<>(Map.of(
                 "part", Figure.of(part),
                 "temperature", Figure.of(at),
-                "working", Figure.of(working),
+                "wanted", Figure.of(wanted.pressure()),
+                "what", Figure.of(wanted.word()),
                 "source", Figure.of(allowed.map(a -> a.source().text()).orElse(source.text()))));
         if (allowed.isEmpty()) {
             return Finding.fail(HOT, Subject.PIPE, figures);
         }
         figures.put("allowed", Figure.of(allowed.get().pressure()));
-        return Finding.of(working.bar() <= allowed.get().pressure().bar(), TEXT, Subject.PIPE, figures);
+        return Finding.of(wanted.pressure().bar() <= allowed.get().pressure().bar(), TEXT, Subject.PIPE, figures);
     }
 }

@@ -5,6 +5,7 @@ import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.fluid.FluidLaw;
 import mellowflare.core.fluid.FluidServed;
+import mellowflare.core.fluid.SurgeAboveWorking;
 import mellowflare.core.pipe.line.PipeCase;
 
 /** All that is judged on rigid pipe. */
@@ -31,6 +32,7 @@ public final class PipeRules {
             new ClassRated(),
             new WallHolds(),
             c -> FluidServed.check(c.service(), c.data()),
+            c -> SurgeAboveWorking.check(c.service()),
             new ThreadBelongs(),
             new MetalsMeet(),
             new BarsAreLongEnough(),

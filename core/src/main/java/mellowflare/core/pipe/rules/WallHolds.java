@@ -11,6 +11,7 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
+import mellowflare.core.fluid.HighestPressure;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
 import mellowflare.core.pipe.line.PipeCase;
@@ -25,8 +26,8 @@ final class WallHolds implements Rule<PipeCase> {
     private static final RuleText TEXT = new RuleText(
             "pipe.wall",
             Severity.STOP,
-            "The wall of size {size} ({pipe}) is good for {allowed}; the line works at {working}.",
-            "The wall of size {size} ({pipe}) is good for {allowed}, above the {working} of the line.",
+            "The wall of size {size} ({pipe}) is good for {allowed}, {wanted} needed ({what}).",
+            "The wall of size {size} ({pipe}) is good for {allowed}, enough for {wanted} ({what}).",
             "wall less mill tolerance and, where it is threaded, depth of thread, with the allowable stress of the code",
             "Use pipe with a thicker wall.",
             new Source("ASME B31.3 304.1.2 with the thread taken off", Confidence.TYPICAL));
@@ -86,15 +87,16 @@ final class WallHolds implements Rule<PipeCase> {
                 .map(t -> t.pitch().length())
                 .orElse(Length.ZERO);
         GaugePressure allowed = w.allowed(pitch);
-        GaugePressure working = c.service().working().orElseThrow();
+        HighestPressure wanted = HighestPressure.of(c.service()).orElseThrow();
         return Finding.of(
-                working.bar() <= allowed.bar(),
+                wanted.pressure().bar() <= allowed.bar(),
                 TEXT,
                 Subject.PIPE,
                 Map.of(
                         "pipe", Figure.of(w.grade().name()),
                         "size", Figure.of(w.size()),
                         "allowed", Figure.of(allowed),
-                        "working", Figure.of(working)));
+                        "wanted", Figure.of(wanted.pressure()),
+                        "what", Figure.of(wanted.word())));
     }
 }

@@ -11,6 +11,7 @@ import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
 import mellowflare.core.fluid.FluidGroup;
+import mellowflare.core.fluid.HighestPressure;
 import mellowflare.core.material.SolderedJoints;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
@@ -25,8 +26,8 @@ import mellowflare.core.tube.line.TubeSide;
 final class SolderHolds implements Rule<TubeCase> {
     private static final Map<Severity, RuleText> TEXTS = RuleText.bySeverity(
             "tube.solder",
-            "Soldered sockets on {tube} tube are too weak: rated to {rated} at {hot}, the line works at {wanted}.",
-            "Soldered sockets on {tube} tube are rated to {rated} at {hot}, enough for {wanted}.",
+            "Soldered sockets on {tube} tube are too weak: rated to {rated} at {hot}, {wanted} needed ({what}).",
+            "Soldered sockets on {tube} tube are rated to {rated} at {hot}, enough for {wanted} ({what}).",
             "{rated} at {hot}",
             "Braze the joint where the code allows it, or lower the pressure or the temperature.",
             new Source("EN 1254-1, soft-soldered joints", Confidence.TYPICAL));
@@ -50,7 +51,7 @@ final class SolderHolds implements Rule<TubeCase> {
         }
         RuleText text = TEXTS.get(soldered ? Severity.STOP : Severity.WARN);
         Subject about = side.which().joint();
-        Optional<GaugePressure> wanted = c.service().working();
+        Optional<HighestPressure> wanted = HighestPressure.of(c.service());
         Optional<Temperature> hot = c.service().fluidTemperature();
         if (wanted.isEmpty() || hot.isEmpty()) {
             return Optional.of(Finding.notChecked(text, about, wanted.isEmpty() ? Needs.WORKING : Needs.HOTTEST));
@@ -58,13 +59,14 @@ final class SolderHolds implements Rule<TubeCase> {
         Length outside = c.tube().get().outside();
         Optional<GaugePressure> rated = c.data().get(SolderedJoints.KEY).rated(outside, hot.get());
         return Optional.of(Finding.of(
-                rated.filter(b -> b.compareTo(wanted.get()) >= 0).isPresent(),
+                rated.filter(b -> b.compareTo(wanted.get().pressure()) >= 0).isPresent(),
                 text,
                 about,
                 Map.of(
                         "tube", Figure.of(outside),
                         "rated", rated.map(Figure::of).orElse(Figure.of(Say.it("solder-holds.no-pressure-that-table"))),
                         "hot", Figure.of(hot.get()),
-                        "wanted", Figure.of(wanted.get()))));
+                        "wanted", Figure.of(wanted.get().pressure()),
+                        "what", Figure.of(wanted.get().word()))));
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Rule;
 import mellowflare.core.fluid.FluidServed;
+import mellowflare.core.fluid.SurgeAboveWorking;
 import mellowflare.core.tube.line.TubeCase;
 
 /** All that is judged on a tube line. */
@@ -13,6 +14,7 @@ public final class TubeRules {
             new CheckAgrees(),
             new TubeChosen(),
             c -> FluidServed.check(c.service(), c.data()),
+            c -> SurgeAboveWorking.check(c.service()),
             new TubeCompatible(),
             new EndCompatible(),
             new WallRated(),

@@ -1,11 +1,9 @@
 package mellowflare.core.tube.rules;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
 import mellowflare.core.advice.Needs;
@@ -13,7 +11,7 @@ import mellowflare.core.advice.Rule;
 import mellowflare.core.advice.RuleText;
 import mellowflare.core.advice.Severity;
 import mellowflare.core.advice.Subject;
-import mellowflare.core.measure.GaugePressure;
+import mellowflare.core.fluid.HighestPressure;
 import mellowflare.core.measure.LengthFormat;
 import mellowflare.core.measure.Temperature;
 import mellowflare.core.reference.Source;
@@ -69,10 +67,7 @@ final class WallRated implements Rule<TubeCase> {
                                             .orElse(Figure.of(Say.it("wall-rated.no-row"))),
                             "share", new Figure.OfShare(share.orElse(0.0)))));
         }
-        Optional<GaugePressure> wanted = Stream.of(
-                        c.service().working(), c.service().peak())
-                .flatMap(Optional::stream)
-                .max(Comparator.naturalOrder());
+        Optional<HighestPressure> wanted = HighestPressure.of(c.service());
         if (wanted.isEmpty()) {
             all.add(Finding.notChecked(TEXT, Subject.TUBE, Needs.WORKING));
             return all;
@@ -82,19 +77,14 @@ final class WallRated implements Rule<TubeCase> {
             return all;
         }
         TubePressure p = rated.get();
-        boolean peak = c.service().peak().filter(x -> x.equals(wanted.get())).isPresent();
         all.add(Finding.of(
-                p.rated().compareTo(wanted.get()) >= 0,
+                p.rated().compareTo(wanted.get().pressure()) >= 0,
                 TEXT,
                 Subject.TUBE,
                 Map.of(
                         "rated", Figure.of(p.rated()),
-                        "wanted", Figure.of(wanted.get()),
-                        "what",
-                                Figure.of(
-                                        peak
-                                                ? Say.it("wall-rated.highest-surge")
-                                                : Say.it("wall-rated.working-pressure")),
+                        "wanted", Figure.of(wanted.get().pressure()),
+                        "what", Figure.of(wanted.get().word()),
                         "criterion", Figure.of(p.criterion()),
                         "wall", Figure.of(TubeRating.wall(c)),
                         "where",
