@@ -86,7 +86,9 @@ final class HoseMendings {
 
     private void put(LineEnd which, HoseEndPick pick) {
         if (!c.line().end(which).equals(pick)) {
-            all.add(new Mending<>(said(which, pick, c.data()), c.line().withEnd(which, pick)));
+            int more = pick.adapters().size() - c.line().end(which).adapters().size();
+            all.add(new Mending<>(
+                    said(which, pick, c.data()), 1 + Math.max(0, more), c.line().withEnd(which, pick)));
         }
     }
 
@@ -128,7 +130,7 @@ final class HoseMendings {
                             ends.add(said(s.which(), end.get(), c.data()));
                         }
                     }
-                    all.add(new Mending<>(said(h, ends), line));
+                    all.add(new Mending<>(said(h, ends), 1 + ends.size(), line));
                 });
     }
 
@@ -201,6 +203,6 @@ final class HoseMendings {
                 said(LineEnd.A, b.line().end(LineEnd.A), data),
                 "b",
                 said(LineEnd.B, b.line().end(LineEnd.B), data));
-        return new Mending<>(words, b.line());
+        return new Mending<>(words, 1 + LineEnd.values().length, b.line());
     }
 }

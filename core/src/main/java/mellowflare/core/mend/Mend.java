@@ -11,12 +11,13 @@ import mellowflare.core.line.Take;
  * A way to mend a line.
  *
  * @param changes what is changed, in words, one or more
+ * @param parts how many parts are others then, at least one for each change
  * @param after the line with the changes, worked out by all rules
  */
-public record Mend(List<String> changes, Evaluation after) {
+public record Mend(List<String> changes, int parts, Evaluation after) {
     public Mend {
         changes = List.copyOf(changes);
-        if (changes.isEmpty() || stops(after) > 0) {
+        if (changes.isEmpty() || parts < changes.size() || stops(after) > 0) {
             throw new IllegalArgumentException("A mended line was changed, and nothing stops it");
         }
     }

@@ -17,7 +17,10 @@ import mellowflare.core.line.Line;
 import mellowflare.core.line.Mending;
 import mellowflare.core.line.Plan;
 
-/** Looks for the smallest changes that clear every stop of a line: one change first, then two together, then all anew. Each is really worked out by all rules. */
+/**
+ * Looks for the smallest changes that clear every stop of a line: one change first, then two together where one is not enough or changes more parts than two would, then all anew. Each is really worked
+ * out by all rules.
+ */
 public final class Mender {
     /** Of the lines that one change brought nearer, so many are changed once more. */
     private static final int NEARER = 12;
@@ -41,17 +44,20 @@ public final class Mender {
         this.found = found;
     }
 
-    private record Tried(List<String> changes, Evaluation after) {}
+    private record Tried(List<String> changes, int parts, Evaluation after) {}
 
-    /** The ways, the smallest first: fewest changes, then warnings, parts that lack, cost; none for a line that nothing stops and nothing warns of. */
+    /** The ways, the smallest first: fewest parts changed, then warnings, parts that lack, cost; none for a line that nothing stops and nothing warns of. */
     public List<Mend> ways() {
         if (ailing(broken) == 0) {
             return List.of();
         }
         Kind<?, ?> kind = broken.job().kind();
         seen.add(broken.job().line(kind));
-        List<Tried> once = round(kind, new Tried(List.of(), broken));
-        if (mends.isEmpty()) {
+        List<Tried> once = round(kind, new Tried(List.of(), 0, broken), Integer.MAX_VALUE);
+        // Two changes are looked for only where they change fewer parts than one that is known.
+        int most = mends.stream().mapToInt(Mend::parts).min().orElse(Integer.MAX_VALUE) - 1;
+        if (most >= 2) {
+            int known = mends.size();
             List<Tried> nearer = once.stream()
                     .sorted(Comparator.comparingLong((Tried t) -> Mend.stops(t.after()))
                             .thenComparingLong(t -> ailing(t.after()))
@@ -59,17 +65,17 @@ public final class Mender {
                     .limit(NEARER)
                     .toList();
             for (Tried t : nearer) {
-                if (mends.size() >= ENOUGH) {
+                if (mends.size() - known >= ENOUGH) {
                     break;
                 }
-                round(kind, t);
+                round(kind, t, most);
             }
         }
         if (mends.isEmpty() && !cancelled.getAsBoolean()) {
             anew(kind);
         }
         return mends.stream()
-                .sorted(Comparator.comparingInt((Mend m) -> m.changes().size())
+                .sorted(Comparator.comparingInt(Mend::parts)
                         .thenComparingInt(m -> m.left().size())
                         .thenComparingLong(Mend::lacks)
                         .thenComparingDouble(Mend::cost))
@@ -78,28 +84,34 @@ public final class Mender {
 
     /** Where no few changes mend it, it may be built anew. */
     private <L extends Line, P extends Plan> void anew(Kind<L, P> kind) {
-        round(kind, new Tried(List.of(), broken), kind.rebuilt(kind.planType().cast(broken.plan()), cancelled));
+        round(
+                kind,
+                new Tried(List.of(), 0, broken),
+                kind.rebuilt(kind.planType().cast(broken.plan()), cancelled),
+                Integer.MAX_VALUE);
     }
 
-    private <L extends Line, P extends Plan> List<Tried> round(Kind<L, P> kind, Tried from) {
-        return round(kind, from, kind.mendings(kind.planType().cast(from.after().plan())));
+    private <L extends Line, P extends Plan> List<Tried> round(Kind<L, P> kind, Tried from, int most) {
+        return round(kind, from, kind.mendings(kind.planType().cast(from.after().plan())), most);
     }
 
-    private <L extends Line> List<Tried> round(Kind<L, ?> kind, Tried from, List<Mending<L>> mendings) {
+    /** Works out each line that is not known yet, and is not further away than so many parts. */
+    private <L extends Line> List<Tried> round(Kind<L, ?> kind, Tried from, List<Mending<L>> mendings, int most) {
         List<Tried> tried = new ArrayList<>();
         for (Mending<L> m : mendings) {
             if (cancelled.getAsBoolean()) {
                 return tried;
             }
-            if (!seen.add(m.line())) {
+            int parts = from.parts() + m.parts();
+            if (parts > most || !seen.add(m.line())) {
                 continue;
             }
             Job job = from.after().job().with(kind, m.line());
             List<String> changes = new ArrayList<>(from.changes());
             changes.add(m.words());
-            Tried t = new Tried(changes, Evaluation.after(from.after(), job, broken.data()));
+            Tried t = new Tried(changes, parts, Evaluation.after(from.after(), job, broken.data()));
             if (mended(t.after())) {
-                Mend mend = new Mend(changes, t.after());
+                Mend mend = new Mend(changes, parts, t.after());
                 mends.add(mend);
                 found.accept(mend);
             } else {

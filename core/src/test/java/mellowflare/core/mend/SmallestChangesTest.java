@@ -44,30 +44,42 @@ import org.junit.jupiter.api.Test;
 class SmallestChangesTest {
     /** A line that says itself what follows from it, and what may be changed. */
     private record Toy(
-            String name, int stops, int warns, int unasked, double price, int lacking, List<Toy> next, List<Toy> anew)
+            String name,
+            int parts,
+            int stops,
+            int warns,
+            int unasked,
+            double price,
+            int lacking,
+            List<Toy> next,
+            List<Toy> anew)
             implements Line {
         static Toy of(String name, int stops, int warns) {
-            return new Toy(name, stops, warns, 0, 0, 0, List.of(), List.of());
+            return new Toy(name, 1, stops, warns, 0, 0, 0, List.of(), List.of());
         }
 
         Toy to(Toy... ways) {
-            return new Toy(name, stops, warns, unasked, price, lacking, List.of(ways), anew);
+            return new Toy(name, parts, stops, warns, unasked, price, lacking, List.of(ways), anew);
         }
 
         Toy orAnew(Toy... ways) {
-            return new Toy(name, stops, warns, unasked, price, lacking, next, List.of(ways));
+            return new Toy(name, parts, stops, warns, unasked, price, lacking, next, List.of(ways));
+        }
+
+        Toy asParts(int many) {
+            return new Toy(name, many, stops, warns, unasked, price, lacking, next, anew);
         }
 
         Toy unasked(int some) {
-            return new Toy(name, stops, warns, some, price, lacking, next, anew);
+            return new Toy(name, parts, stops, warns, some, price, lacking, next, anew);
         }
 
         Toy costs(double money) {
-            return new Toy(name, stops, warns, unasked, money, lacking, next, anew);
+            return new Toy(name, parts, stops, warns, unasked, money, lacking, next, anew);
         }
 
-        Toy lacks(int parts) {
-            return new Toy(name, stops, warns, unasked, price, parts, next, anew);
+        Toy lacks(int some) {
+            return new Toy(name, parts, stops, warns, unasked, price, some, next, anew);
         }
     }
 
@@ -201,12 +213,16 @@ class SmallestChangesTest {
 
         @Override
         public List<Mending<Toy>> mendings(ToyPlan plan) {
-            return plan.toy.next.stream().map(t -> new Mending<>(t.name, t)).toList();
+            return plan.toy.next.stream()
+                    .map(t -> new Mending<>(t.name, t.parts, t))
+                    .toList();
         }
 
         @Override
         public List<Mending<Toy>> rebuilt(ToyPlan plan, BooleanSupplier cancelled) {
-            return plan.toy.anew.stream().map(t -> new Mending<>(t.name, t)).toList();
+            return plan.toy.anew.stream()
+                    .map(t -> new Mending<>(t.name, t.parts, t))
+                    .toList();
         }
     }
 
@@ -280,6 +296,21 @@ class SmallestChangesTest {
         assertThat(told).containsExactly("warned", "dear", "short", "short of one", "cheap");
     }
 
+    /** One change of three parts is more than two of one part each; changes of as many parts as that are not looked at any more. */
+    @Test
+    void testTwoPartsAreFewerThanThree() {
+        Toy three = Toy.of("three parts", 0, 0).asParts(3);
+        Toy first = Toy.of("first", 1, 0)
+                .to(Toy.of("second", 0, 1), Toy.of("far", 0, 0).asParts(2));
+        assertEquals(
+                List.of("first+second", "three parts"),
+                ways(Toy.of("broken", 2, 0).to(three, first)));
+        assertEquals(List.of("three parts", "first", "second"), kind.worked);
+        Toy two = Toy.of("two parts", 0, 0).asParts(2);
+        assertEquals(List.of("two parts"), ways(Toy.of("broken", 2, 0).to(two, first)));
+        assertEquals(List.of("two parts", "first"), kind.worked);
+    }
+
     /** The costs of parts are what each costs times how many. */
     @Test
     void testCostAndWhatLacksAreSummed() {
@@ -288,9 +319,12 @@ class SmallestChangesTest {
         assertEquals(8.5, all.get(0).cost(), 1e-9);
         assertEquals(3, all.get(0).lacks());
         assertEquals(2, all.get(0).left().size());
-        assertThatThrownBy(() -> new Mend(List.of(), all.get(0).after())).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Mend(List.of(), 0, all.get(0).after()))
+                .isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Mend(List.of("one", "two"), 1, all.get(0).after()))
+                .isInstanceOf(IllegalArgumentException.class);
         Evaluation broken = of(Toy.of("broken", 1, 0));
-        assertThatThrownBy(() -> new Mend(List.of("none"), broken)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Mend(List.of("none"), 1, broken)).isInstanceOf(IllegalArgumentException.class);
     }
 
     /** The second change is tried on what came nearest: fewest stops, then fewest warnings, then what costs least; on twelve, and until eight ways are found. */
