@@ -44,7 +44,7 @@ import org.junit.jupiter.api.Test;
 /** Hoses of every kind, and the sound one changed in one place at a time, in whole. A line that differs is a fault, or to be taken over ({@link Stands}). */
 class HosePlansStandTest {
     private static List<String> plan(LineSample line, Practice practice) {
-        return Stands.plan(HosePlan.of(line.worked(practice, UnitSystem.METRIC, MakeLog.EMPTY)));
+        return Stands.whole(HosePlan.of(line.worked(practice, UnitSystem.METRIC, MakeLog.EMPTY)));
     }
 
     private static UnaryOperator<LineSample> service(UnaryOperator<Service> change) {
@@ -163,6 +163,36 @@ class HosePlansStandTest {
             }
         }
         Stands.as(getClass(), "kinds.txt", lines);
+    }
+
+    private static HosePlan of(LineSample line) {
+        return HosePlan.of(line.worked(Practice.USUAL, UnitSystem.METRIC, MakeLog.EMPTY));
+    }
+
+    private static String built(FromShelf.Build b) {
+        return b.hose().part() + ", " + b.a().part() + ", " + b.b().part() + ", " + b.adapters() + " warns "
+                + b.warnings() + ", " + Stands.figure(b.cost());
+    }
+
+    /** What may be changed about a hose, of how many parts, and what can be built of the shelf instead. */
+    @Test
+    void testWaysToMendStandAsTheyWereLookedThrough() {
+        List<String> lines = new ArrayList<>();
+        for (UnaryOperator<LineSample> change : List.<UnaryOperator<LineSample>>of(
+                l -> l,
+                l -> LineSample.NEW,
+                service(s -> s.withFluid(Optional.of("water"))),
+                l -> l.withHose(Optional.of("KH2-06")),
+                l -> l.withEnd(LineEnd.A, end("block", id(EndCode.NPT, "1/2", Gender.FEMALE), "")),
+                l -> l.withEnd(LineEnd.B, end("valve", id(EndCode.BSPP, "1/2", Gender.MALE), "KC08-J08F90")))) {
+            LineSample line = change.apply(soundLine());
+            lines.add("line");
+            HoseLineKind.HOSE.mendings(of(line)).forEach(m -> lines.add("  " + m.parts() + " " + m.words()));
+            new FromShelf(line.line(), line.setting(Practice.USUAL, UnitSystem.METRIC, MakeLog.EMPTY), () -> false)
+                    .find()
+                    .forEach(b -> lines.add("  built " + built(b)));
+        }
+        Stands.as(getClass(), "mendings.txt", lines);
     }
 
     @Test

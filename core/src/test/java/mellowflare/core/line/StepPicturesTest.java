@@ -22,12 +22,20 @@ import org.junit.jupiter.api.Test;
 
 class StepPicturesTest {
     private static StepPictures.Figures figures(String id, Map<String, Figure> figures) {
+        return step(id, "t", figures);
+    }
+
+    private static StepPictures.Figures told(String text, Map<String, Figure> figures) {
+        return step("s", text, figures);
+    }
+
+    private static StepPictures.Figures step(String id, String text, Map<String, Figure> figures) {
         return StepPictures.of(
                 new Step(
                         id,
                         Subject.HOSE,
                         "t",
-                        "t",
+                        text,
                         figures,
                         List.of(),
                         Optional.empty(),
@@ -63,6 +71,48 @@ class StepPicturesTest {
         assertThat(StepPictures.brief("60 Nm")).isEqualTo("60 Nm");
         assertThat(StepPictures.brief("hand tight, then a quarter turn more with the wrench"))
                 .isEqualTo("hand tight, then a quarter …");
+    }
+
+    /** Thirty letters are held, and one word of more is cut where it must be. */
+    @Test
+    void testThirtyLettersAreHeld() {
+        String thirty = "abcdefghi abcdefghi abcdefghij";
+        assertThat(StepPictures.brief(thirty)).isEqualTo(thirty);
+        assertThat(StepPictures.brief(thirty + "k")).isEqualTo("abcdefghi abcdefghi …");
+        assertThat(StepPictures.brief("a".repeat(31))).isEqualTo("a".repeat(30) + " …");
+        assertThat(StepPictures.brief(" " + "a".repeat(31))).isEqualTo(" " + "a".repeat(29) + " …");
+        assertThat(figures("@B", Map.of()).row()).isEmpty();
+    }
+
+    /** Only what the words of the step say is drawn. */
+    @Test
+    void testAPictureIsDrawnOfWhatTheStepSays() {
+        StepPictures.Figures says = told(
+                "Tape: {sealant}; test at {proof} for {minutes}; clips {every}.",
+                Map.of(
+                        "sealant", Figure.of("two turns of tape"),
+                        "proof", Figure.of("18 bar"),
+                        "minutes", Figure.of("10 min"),
+                        "every", Figure.of("1.2 m"),
+                        "other", Figure.of("9 bar")));
+        assertThat(words(StepPictures.thread(says))).anyMatch(w -> w.contains("two turns of tape"));
+        assertThat(words(StepPictures.gauge(says, "other", "proof")))
+                .anyMatch(w -> w.contains("18 bar"))
+                .anyMatch(w -> w.contains("10 min"));
+        assertThat(StepPictures.hangers(says, "every").orElseThrow().dimensions())
+                .anyMatch(d -> d.text().contains("1.2 m"));
+        StepPictures.Figures silent =
+                told("Nothing of it.", Map.of("sealant", Figure.of("tape"), "proof", Figure.of("18 bar")));
+        assertThat(StepPictures.thread(silent)).isEmpty();
+        assertThat(StepPictures.gauge(silent, "proof")).isEmpty();
+        assertThat(StepPictures.hangers(silent, "every")).isEmpty();
+    }
+
+    private static List<String> words(Optional<Drawing> drawing) {
+        return drawing.orElseThrow().shapes().stream()
+                .filter(Shape.Label.class::isInstance)
+                .map(s -> ((Shape.Label) s).text() + ", " + ((Shape.Label) s).under())
+                .toList();
     }
 
     /** Every point of every picture lies in its box, but for what the painter puts round it. */

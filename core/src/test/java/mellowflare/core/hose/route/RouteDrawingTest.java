@@ -2,9 +2,11 @@ package mellowflare.core.hose.route;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import mellowflare.core.Samples;
+import mellowflare.core.Stands;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Pen;
 import mellowflare.core.geometry.Point;
@@ -88,5 +90,13 @@ class RouteDrawingTest {
         for (Toward t : Toward.values()) {
             assertThat(Toward.nearest(t.direction())).isEqualTo(t);
         }
+    }
+
+    @Test
+    void testPicturesStandAsTheyWereLookedThrough() {
+        List<String> lines = new ArrayList<>(Stands.drawing(draw(30, 24, UnitSystem.METRIC)));
+        lines.addAll(Stands.drawing(
+                RouteDrawing.of(sketch, Optional.empty(), Length.ofMm(20), 310, 10, UnitSystem.METRIC, "a", "b")));
+        Stands.as(getClass(), "drawings.txt", lines);
     }
 }
