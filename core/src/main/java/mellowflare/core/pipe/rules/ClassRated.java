@@ -29,7 +29,7 @@ final class ClassRated implements Rule<PipeCase> {
             "The {part} are rated to {allowed} at {temperature}, {wanted} needed ({what}).",
             "The {part} are rated to {allowed} at {temperature}, enough for {wanted} ({what}).",
             "{source}",
-            "Use a higher class, or lower the pressure.",
+            "Use a higher class, lower the pressure, or damp the surge.",
             Source.house("class against pressure and temperature"));
 
     private static final RuleText HOT = new RuleText(
@@ -58,7 +58,9 @@ final class ClassRated implements Rule<PipeCase> {
         }
         FittingSystem system = c.system().get();
         List<Finding> all = new ArrayList<>();
-        system.rating().ifPresent(table -> all.add(finding(c, table, system.name(), system.source())));
+        system.rating()
+                .ifPresent(table -> all.add(
+                        finding(c, table, Say.it("class-rated.fittings", "name", system.name()), system.source())));
         if (flanged(c)) {
             all.add(finding(c, PipeStock.FLANGE_150, Say.it("class-rated.flanges"), Source.of("ASME B16.5")));
         }
