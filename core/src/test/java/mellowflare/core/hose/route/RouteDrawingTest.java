@@ -97,6 +97,7 @@ class RouteDrawingTest {
         List<String> lines = new ArrayList<>(Stands.drawing(draw(30, 24, UnitSystem.METRIC)));
         lines.addAll(Stands.drawing(
                 RouteDrawing.of(sketch, Optional.empty(), Length.ofMm(20), 310, 10, UnitSystem.METRIC, "a", "b")));
+        draw(30, 24, UnitSystem.METRIC).spots().forEach(s -> lines.add("spot " + s.subject() + " " + s.box()));
         Stands.as(getClass(), "drawings.txt", lines);
     }
 }
