@@ -141,16 +141,22 @@ class AirListedTest {
                 .withDropSize(Optional.of("1/2"));
     }
 
-    /** A run of 160 mm between two fittings is a nipple that is bought; one of five metres is cut. */
+    private static AirMain nippled(AirMain main) {
+        return main.withMaking(main.making().withNipples(true));
+    }
+
+    /** A run of 160 mm between two fittings is a nipple that is bought where nipples are wanted; one of five metres is cut. */
     @Test
     void testAShortThreadedRunIsBoughtAsANipple() {
-        AirPlan close = AirPlan.of(AirSamples.of(threaded(0.16)));
+        AirPlan close = AirPlan.of(AirSamples.of(nippled(threaded(0.16))));
         FigureTable nipples = close.table(FigureTable.What.NIPPLES).orElseThrow();
         assertThat(nipples.rows()).hasSize(1);
         assertThat(nipples.rows().get(0).cells().get(0)).startsWith("m1");
         assertThat(nipples.rows().get(0).cells().get(2)).endsWith("in");
-        assertThat(AirPlan.of(AirSamples.of(threaded(5))).table(FigureTable.What.NIPPLES))
-                .isEmpty();
+        for (AirMain cut : List.of(nippled(threaded(5)), threaded(0.16))) {
+            assertThat(AirPlan.of(AirSamples.of(cut)).table(FigureTable.What.NIPPLES))
+                    .isEmpty();
+        }
     }
 
     @Test
