@@ -153,8 +153,8 @@ class AirListedTest {
                 .orElseThrow();
         assertThat(nipples.rows())
                 .filteredOn(AirListedTest::ofTheRun)
-                .hasSize(1)
-                .allMatch(r -> r.cells().get(2).endsWith("in"));
+                .extracting(FigureTable.Row::cells)
+                .containsExactly(List.of("m1", "119", "4 1/2"));
         assertThat(AirPlan.of(AirSamples.of(nippled(threaded(5))))
                         .table(FigureTable.What.NIPPLES)
                         .orElseThrow()
