@@ -83,4 +83,19 @@ public record AirTool(
     public AirTool averaged() {
         return new AirTool(id, name, kind, mean(), need, 1, burstSeconds, hoseBore, source);
     }
+
+    /** Two on one outlet, by a splitter: what both use, at the higher of their pressures. */
+    AirTool and(AirTool other) {
+        return new AirTool(
+                id + "+" + other.id,
+                name + ", " + other.name,
+                kind,
+                new FreeAir(
+                        flow.litresPerMinute() + other.flow.in(flow.reference()).litresPerMinute(), flow.reference()),
+                need.compareTo(other.need) >= 0 ? need : other.need,
+                Math.max(duty, other.duty),
+                Math.max(burstSeconds, other.burstSeconds),
+                hoseBore.compareTo(other.hoseBore) >= 0 ? hoseBore : other.hoseBore,
+                source);
+    }
 }

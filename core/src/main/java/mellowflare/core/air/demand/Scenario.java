@@ -60,9 +60,10 @@ public record Scenario(Map<String, AirTool> running) {
         return new Scenario(running);
     }
 
+    /** These tools at once; of several on one outlet all draw. */
     public static Scenario of(List<Choice> chosen) {
         Map<String, AirTool> running = new LinkedHashMap<>();
-        chosen.forEach(c -> running.put(c.outlet(), c.tool()));
+        chosen.forEach(c -> running.merge(c.outlet(), c.tool(), AirTool::and));
         return new Scenario(running);
     }
 }
