@@ -13,6 +13,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -22,8 +23,10 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import mellowflare.core.advice.Figure;
 import mellowflare.core.advice.Finding;
+import mellowflare.core.advice.Practice;
 import mellowflare.core.connection.LineEnd;
 import mellowflare.core.fluid.Fluid;
+import mellowflare.core.fluid.Work;
 import mellowflare.core.geometry.Drawing;
 import mellowflare.core.geometry.Point;
 import mellowflare.core.geometry.Shape;
@@ -32,7 +35,9 @@ import mellowflare.core.line.Kind;
 import mellowflare.core.line.Line;
 import mellowflare.core.line.Mending;
 import mellowflare.core.line.Plan;
+import mellowflare.core.line.Setting;
 import mellowflare.core.measure.UnitSystem;
+import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.procedure.Step;
 import mellowflare.core.table.FigureTable;
 
@@ -125,11 +130,24 @@ public final class Stands {
         return lines;
     }
 
-    /** What a kind says of itself. */
-    public static void kind(Kind<?, ?> kind, String id, boolean joinsPorts, int ownLists) {
+    /** What a kind says of itself, and of a line of which nothing was said: worked out anew only where something changed. */
+    public static <L extends Line, P extends Plan> void kind(
+            Kind<L, P> kind, String id, boolean joinsPorts, int ownLists) {
         assertThat(kind.id().word()).isEqualTo(id);
+        assertThat(kind.word()).isNotBlank();
         assertThat(kind.joinsPorts()).isEqualTo(joinsPorts);
         assertThat(kind.ownLists()).hasSize(ownLists);
+        L fresh = kind.fresh();
+        assertThat(fresh).isInstanceOf(kind.lineType()).isEqualTo(kind.fresh());
+        Setting setting = Samples.setting(Practice.USUAL, MakeLog.EMPTY, kind.load(Samples.DATA));
+        P plan = kind.plan(fresh, setting, Optional.empty());
+        assertThat(plan).isInstanceOf(kind.planType());
+        assertThat(kind.plan(fresh, setting, Optional.of(plan))).isSameAs(plan);
+        Setting wet = setting.with(setting.service().withWork(Optional.of(Work.CONVERSION)));
+        P moved = kind.plan(fresh, wet, Optional.of(plan));
+        assertThat(moved).isNotSameAs(plan).isEqualTo(kind.plan(fresh, wet, Optional.empty()));
+        assertThat(plan.stillNeeded()).isNotBlank();
+        assertThat(plan.figuresOf("nobody's")).isEmpty();
     }
 
     /** What might mend a line. */
