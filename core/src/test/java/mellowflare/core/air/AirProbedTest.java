@@ -19,6 +19,7 @@ import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.cutting.CutTask;
 import mellowflare.core.flow.fault.Probed;
+import mellowflare.core.flow.hold.HoldTest;
 import mellowflare.core.line.Probing;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
@@ -140,5 +141,26 @@ class AirProbedTest {
                 .sum();
         assertEquals(pieces, cut, 1e-6);
         assertThat(pieces).isGreaterThan(10_000);
+    }
+
+    /** Shut in, the main loses a tenth of a bar in two hours: the test is that of its own volume, with the receiver where it is shut in too. */
+    @Test
+    void testAHeldTestIsOfWhatIsShutIn() {
+        AirMain held = AirSamples.small()
+                .withHeld(AirSamples.small()
+                        .held()
+                        .withReadings(List.of(
+                                new HoldTest.Reading(0, GaugePressure.ofBar(8), Optional.empty()),
+                                new HoldTest.Reading(7200, GaugePressure.ofBar(7.9), Optional.empty()))));
+        AirCase c = AirSamples.of(held);
+        assertEquals(c.heldTest().map(HoldTest::result), c.heldResult());
+        assertThat(c.heldResult()).isPresent();
+        AirCase with = AirSamples.of(held.withHeld(held.held().withReceiver(true)));
+        AirCase without = AirSamples.of(held.withHeld(held.held().withReceiver(false)));
+        assertEquals(
+                without.shutIn().litres() + with.stored().litres(),
+                with.shutIn().litres(),
+                1e-6);
+        assertThat(AirSamples.of(AirSamples.small()).heldResult()).isEmpty();
     }
 }

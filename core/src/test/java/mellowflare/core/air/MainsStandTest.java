@@ -4,13 +4,16 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import mellowflare.core.Stands;
 import mellowflare.core.Variants;
 import mellowflare.core.air.cut.CutWork;
 import mellowflare.core.air.day.DayRun;
+import mellowflare.core.air.day.DayTables;
 import mellowflare.core.air.main.AirMain;
 import mellowflare.core.air.main.Making;
+import mellowflare.core.air.main.Plant;
 import mellowflare.core.air.size.Sizing;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.stock.PipeSystems;
@@ -102,6 +105,7 @@ class MainsStandTest {
                 + Stands.figure(d.lowest().bar()) + " used "
                 + Stands.figure(d.used()) + " kWh " + Stands.figure(d.kilowattHours()) + " samples "
                 + d.samples().size());
+        DayTables.of(c, d).forEach(t -> t.rows().forEach(r -> lines.add(t.what() + " " + r)));
         d.lacking().forEach(l -> lines.add("lacks " + l.outlet() + " " + l.seconds()));
         for (int i = 0; i < d.samples().size(); i += 60) {
             DayRun.Sample s = d.samples().get(i);
@@ -121,9 +125,9 @@ class MainsStandTest {
                 AirSamples.ring(),
                 AirSamples.comb(9),
                 AirSamples.small()
-                        .withSystem(java.util.Optional.of("steel-thread"))
-                        .withSize(java.util.Optional.of("1"))
-                        .withDropSize(java.util.Optional.of("1/2")))) {
+                        .withSystem(Optional.of("steel-thread"))
+                        .withSize(Optional.of("1"))
+                        .withDropSize(Optional.of("1/2")))) {
             AirCase c = AirSamples.of(m);
             lines.addAll(flow(c));
             lines.addAll(water(c));
@@ -137,6 +141,7 @@ class MainsStandTest {
         List<String> lines = new ArrayList<>(day(AirSamples.of(AirSamples.small())));
         lines.addAll(day(AirSamples.of(AirSamples.ring())));
         lines.addAll(day(AirSamples.of(AirSamples.comb(9))));
+        lines.addAll(day(AirSamples.of(AirSamples.ring().withPlant(Plant.UNSAID.withCompressor(Optional.of("k-24"))))));
         Stands.as(getClass(), "days.txt", lines);
     }
 

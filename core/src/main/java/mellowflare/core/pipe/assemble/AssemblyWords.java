@@ -68,7 +68,9 @@ public final class AssemblyWords {
     private static String called(String part, Laid laid) {
         String called = laid.called(part);
         boolean given = called.equals(part)
-                && (laid.spool(part).isPresent() || laid.fitting(part).isPresent());
+                && (laid.spool(part).isPresent()
+                        || laid.fitting(part).isPresent()
+                        || laid.attached().stream().anyMatch(a -> a.name().equals(part)));
         return given ? Say.it("assembly-words.given", "name", part) : called;
     }
 

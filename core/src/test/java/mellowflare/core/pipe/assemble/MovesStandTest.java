@@ -6,11 +6,13 @@ import java.util.List;
 import java.util.Map;
 import mellowflare.core.Stands;
 import mellowflare.core.geometry.Vector;
+import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.pipe.PipeSamples;
 import mellowflare.core.pipe.layout.Box;
 import mellowflare.core.pipe.layout.RunAsk;
 import mellowflare.core.pipe.line.PipeCase;
 import mellowflare.core.pipe.makeup.TakeOffs;
+import mellowflare.core.pipe.space.Laid;
 import org.junit.jupiter.api.Test;
 
 /** Runs of many kinds: in what order they go together, where unions must stand, and how each part comes out again. */
@@ -57,6 +59,22 @@ class MovesStandTest {
         all.put(
                 "a swing joint",
                 run("a: up 300", "b: ahead 150", "c: left 150", "d: up 150", "u: union", "e: up 200", "end: to port"));
+        all.put(
+                "plugs and bushings",
+                run(
+                        "p: up 500",
+                        "t: tee right to tap",
+                        "q: up 400",
+                        "s: tee left to drain",
+                        "r: up 300",
+                        "c: cap",
+                        "from tap",
+                        "b: bushing to 1/2",
+                        "k: right 300",
+                        "e: cap",
+                        "from drain",
+                        "g: plug"));
+        all.put("a valve that is plugged", run("p: up 500", "v: valve", "g: plug"));
         return all;
     }
 
@@ -73,23 +91,30 @@ class MovesStandTest {
             PipeCase c = PipeSamples.of(PipeSamples.run(ask));
             Assembly a = c.assembly();
             lines.add(name);
-            a.steps().forEach(s -> lines.add("  " + said(s)));
+            Laid laid = c.laid().orElseThrow();
+            for (int i = 0; i < a.steps().size(); i++) {
+                AssemblyStep s = a.steps().get(i);
+                lines.add("  " + said(s));
+                lines.add("    " + AssemblyWords.of(i + 1, s, laid, UnitSystem.METRIC));
+                lines.add("    " + AssemblyWords.out(i + 1, s, laid, UnitSystem.INCH));
+            }
             lines.add("  stuck " + a.stuck() + ", nowhere " + a.nowhere());
             a.blocked().forEach(b -> lines.add("  blocked " + b));
             a.unions()
                     .forEach(u -> lines.add("  union in " + u.piece() + " for " + Stands.figure(u.price()) + ", makes "
                             + u.makes() + ", calls " + u.ask().pieces().size()));
             TakeOffs take = new TakeOffs(c.parts());
-            for (AssemblyStep s : a.steps()) {
-                for (String part : s.parts()) {
-                    lines.add("  out " + part + ": "
-                            + Assembly.takeOut(ask, c.laid().orElseThrow(), take, part)
-                                    .map(all -> all.stream()
-                                            .map(x -> x.parts().toString())
-                                            .toList()
-                                            .toString())
-                                    .orElse("never"));
-                }
+            List<String> parts = new ArrayList<>(a.stuck());
+            a.steps().forEach(s -> parts.addAll(s.parts()));
+            parts.add("nobody's");
+            for (String part : parts) {
+                lines.add("  out " + part + ": "
+                        + Assembly.takeOut(ask, laid, take, part)
+                                .map(all -> all.stream()
+                                        .map(x -> x.parts() + " by " + x.joint())
+                                        .toList()
+                                        .toString())
+                                .orElse("never"));
             }
         });
         Stands.as(getClass(), "moves.txt", lines);
