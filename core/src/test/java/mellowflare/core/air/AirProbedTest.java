@@ -13,8 +13,12 @@ import java.util.TreeSet;
 import mellowflare.core.Samples;
 import mellowflare.core.advice.Practice;
 import mellowflare.core.air.cut.CutWork;
+import mellowflare.core.air.day.DayRun;
+import mellowflare.core.air.day.DayTables;
+import mellowflare.core.air.layout.Piece;
 import mellowflare.core.air.main.AirMain;
 import mellowflare.core.air.main.Making;
+import mellowflare.core.air.main.Plant;
 import mellowflare.core.air.stock.PipeSystem;
 import mellowflare.core.air.work.AirCase;
 import mellowflare.core.cutting.CutTask;
@@ -28,6 +32,7 @@ import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.procedure.MakeLog;
 import mellowflare.core.shelf.Count;
 import mellowflare.core.shelf.Shelf;
+import mellowflare.core.table.FigureTable;
 import org.junit.jupiter.api.Test;
 
 /** Pressures read in a main, and pipe that is cut from what lies there. */
@@ -162,5 +167,51 @@ class AirProbedTest {
                 with.shutIn().litres(),
                 1e-6);
         assertThat(AirSamples.of(AirSamples.small()).heldResult()).isEmpty();
+    }
+
+    private static double lost(AirCase c, String pipe) {
+        return c.together().flow().pipes().stream()
+                .filter(p -> p.pipe().name().equals(pipe))
+                .mapToDouble(p -> p.drop().bar())
+                .sum();
+    }
+
+    /** A full-bore valve counts as three bores to the pipe behind it, of 318: nearly a hundredth more, and to no other. */
+    @Test
+    void testAValveIsCountedToThePipeBehindIt() {
+        AirCase open = AirSamples.of(AirSamples.small());
+        AirMain main = AirSamples.small();
+        int m2 = main.pieces().stream().map(Piece::name).toList().indexOf("m2");
+        AirCase valved = AirSamples.of(main.insert(m2, new Piece.Valve("stop")));
+        assertThat(lost(valved, "m2")).isGreaterThan(lost(open, "m2") * 1.005);
+        assertEquals(lost(open, "m1"), lost(valved, "m1"), 2e-4 * lost(open, "m1"));
+    }
+
+    /** Drawn while it is typed, a main lies as it would, and keeps what runs. */
+    @Test
+    void testASketchLiesAsTheMainWould() {
+        AirCase c = AirSamples.of(AirSamples.small());
+        AirCase sketch = c.sketched(AirSamples.ring());
+        AirCase ring = AirSamples.of(AirSamples.ring());
+        assertEquals(ring.walked(), sketch.walked());
+        assertEquals(ring.joints(), sketch.joints());
+        assertEquals(ring.sized(), sketch.sized());
+        assertEquals(ring.feeds(), sketch.feeds());
+        assertSame(c.together(), sketch.together());
+    }
+
+    /** Where somebody lacks air the table of the day says nothing of everybody having enough. */
+    @Test
+    void testNobodyIsSaidToHaveEnoughWhereSomebodyLacksAir() {
+        AirCase enough = AirSamples.of(AirSamples.small());
+        AirCase little = AirSamples.of(AirSamples.ring().withPlant(Plant.UNSAID.withCompressor(Optional.of("k-24"))));
+        assertThat(tables(enough)).hasSize(1);
+        assertThat(tables(enough).get(0).note()).isNotBlank();
+        assertThat(tables(little)).hasSize(2);
+        assertThat(tables(little).get(0).note()).isBlank();
+    }
+
+    private static List<FigureTable> tables(AirCase c) {
+        return DayTables.of(c, DayRun.of(c, 7, p -> {}, () -> false).orElseThrow());
     }
 }

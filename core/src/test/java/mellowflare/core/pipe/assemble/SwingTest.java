@@ -142,4 +142,17 @@ class SwingTest {
     private static Box wall(double x) {
         return new Box("wall " + x, new Vector(x, -500, -500), new Vector(x + 50, 500, 500));
     }
+
+    @Test
+    void testABondHoldsItsTwoBodiesAndOpensWhereNothingTurns() {
+        for (Bond.Kind kind : Bond.Kind.values()) {
+            Bond b = new Bond(3, 7, kind, Vector.ZERO, new Vector(0, 0, 1));
+            assertThat(b.holds(3)).isTrue();
+            assertThat(b.holds(7)).isTrue();
+            assertThat(b.holds(5)).isFalse();
+            assertThat(b.other(3)).isEqualTo(7);
+            assertThat(b.other(7)).isEqualTo(3);
+            assertThat(b.opens()).isEqualTo(kind != Bond.Kind.THREAD && kind != Bond.Kind.WELD);
+        }
+    }
 }
