@@ -8,6 +8,7 @@ import static mellowflare.core.gas.GasLines.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import mellowflare.core.gas.fuel.GasTable;
@@ -119,5 +120,20 @@ class CorrugatedTubeTest {
         }
         assertThat(OwnGasTubes.LISTS.plus(rows, List.of(rows.get(0)))).hasSize(2);
         assertThat(OwnGasTubes.LISTS.count(OwnGasTubes.LISTS.none())).isZero();
+    }
+
+    /** What a shop brought in is what it is asked for: the tubes, how many, and by bore, smallest first. */
+    @Test
+    void testTubesThatWereBroughtInAreThere() {
+        List<CorrugatedTube> rows = read(TABLE).rows();
+        GasStock stock = data().get(GasStock.KEY);
+        assertThat(stock.tubes()).isEqualTo(rows).isNotEmpty();
+        assertThat(OwnGasTubes.LISTS.of(data())).isEqualTo(rows);
+        assertThat(OwnGasTubes.LISTS.count(rows)).isEqualTo(rows.size());
+        assertThat(OwnGasTubes.LISTS.files()).containsExactly(OwnGasTubes.KIND);
+        assertThat(stock.sizes(CorrugatedTube.SYSTEM))
+                .hasSameSizeAs(rows)
+                .isSortedAccordingTo(Comparator.comparing(GasSize::bore));
+        assertThat(DATA.get(GasStock.KEY).tubes()).isEmpty();
     }
 }
