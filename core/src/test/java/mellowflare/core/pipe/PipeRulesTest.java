@@ -9,6 +9,7 @@ import static mellowflare.core.pipe.PipeSamples.water;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -25,6 +26,10 @@ import mellowflare.core.advice.State;
 import mellowflare.core.fluid.Ambient;
 import mellowflare.core.fluid.Service;
 import mellowflare.core.geometry.Vector;
+import mellowflare.core.line.Port;
+import mellowflare.core.line.Ports;
+import mellowflare.core.line.Setting;
+import mellowflare.core.material.Metal;
 import mellowflare.core.measure.Angle;
 import mellowflare.core.measure.GaugePressure;
 import mellowflare.core.measure.Length;
@@ -33,6 +38,7 @@ import mellowflare.core.measure.UnitSystem;
 import mellowflare.core.pipe.layout.Box;
 import mellowflare.core.pipe.layout.RunAsk;
 import mellowflare.core.pipe.line.PieceState;
+import mellowflare.core.pipe.line.PipeCase;
 import mellowflare.core.pipe.line.PipeLine;
 import mellowflare.core.pipe.line.PipeMaking;
 import mellowflare.core.pipe.line.PipeShape;
@@ -45,6 +51,7 @@ import mellowflare.core.pipe.offset.OffsetAsk;
 import mellowflare.core.pipe.offset.OffsetFigure;
 import mellowflare.core.pipe.offset.OffsetWay;
 import mellowflare.core.pipe.offset.Taken;
+import mellowflare.core.procedure.MakeLog;
 import org.junit.jupiter.api.Test;
 
 /** A sound line broken in one place each time. */
@@ -286,6 +293,61 @@ class PipeRulesTest {
         Practice inPlace = Practice.USUAL.with(mellowflare.core.advice.MethodTopic.PIPE_CLOSING, "in-place");
         assertThat(plan(unread, water(), inPlace).c().closing().orElseThrow().chance())
                 .isGreaterThan(doubtful.c().closing().orElseThrow().chance());
+    }
+
+    private static List<String> metals(PipeLine line, Metal a, Service service) {
+        Setting setting = new Setting(
+                new Ports(Port.unknown("riser").withMetal(Optional.of(a)), Port.unknown("tank")),
+                service,
+                Practice.USUAL,
+                UnitSystem.METRIC,
+                MakeLog.EMPTY,
+                PipeSamples.DATA);
+        return PipePlan.of(PipeCase.of(line, setting)).findings().stream()
+                .filter(f -> f.rule().id().startsWith("joint.metals"))
+                .map(f -> f.about() + " " + f.state() + " " + f.severity())
+                .sorted()
+                .toList();
+    }
+
+    /** Steel pipe on a copper port corrodes where it is wet, unless a dielectric union stands in the run; a port of its own metal is not spoken of. */
+    @Test
+    void testPipeCorrodesOnAPortOfAnotherMetalUnlessItIsKeptApart() {
+        Service wet = water().withAmbient(Ambient.UNSAID.withWet(Optional.of(true)));
+        PipeLine plain = run("p: up 1 m", "q: ahead 800", "to port");
+        PipeLine apart = run("p: up 1 m", "dielectric", "q: ahead 800", "to port");
+        assertThat(metals(plain, Metal.STEEL, wet)).noneMatch(f -> f.startsWith("JOINT_A"));
+        assertThat(metals(plain, Metal.COPPER, wet)).anyMatch(f -> f.startsWith("JOINT_A FAIL"));
+        assertThat(metals(apart, Metal.COPPER, wet)).noneMatch(f -> f.startsWith("JOINT_A"));
+        assertThat(metals(plain, Metal.COPPER, wet))
+                .hasSize(metals(apart, Metal.COPPER, wet).size() + 1);
+        // Water in the pipe is enough: it need not be wet around it.
+        assertThat(metals(plain, Metal.COPPER, water())).anyMatch(f -> f.startsWith("JOINT_A"));
+    }
+
+    /** Each of the four readings of a place is held against where the run comes to, by itself. */
+    @Test
+    void testEachReadingOfAPlaceIsHeldAgainstTheRun() {
+        RunAsk ask = RunWalkTest.run("p: up 1 m", "q: ahead 800", "r: left 300", "c: cap");
+        Vector at = PipeSamples.of(run(ask))
+                .laid()
+                .orElseThrow()
+                .at("c")
+                .orElseThrow()
+                .at();
+        for (int which = 0; which < 4; which++) {
+            double right = List.of(at.length(), at.x(), at.y(), at.z()).get(which);
+            for (double out : new double[] {0, 60}) {
+                List<Optional<Length>> read = new ArrayList<>(Collections.nCopies(4, Optional.empty()));
+                read.set(which, Optional.of(Length.ofMm(right + out)));
+                RunAsk.Check check = new RunAsk.Check("c", read.get(0), read.get(1), read.get(2), read.get(3));
+                List<State> said = plan(run(ask.withCheck(Optional.of(check)))).findings().stream()
+                        .filter(f -> f.rule().id().equals("pipe.arrives"))
+                        .map(Finding::state)
+                        .toList();
+                assertThat(said).containsExactly(out > 0 ? State.FAIL : State.PASS);
+            }
+        }
     }
 
     private static List<PipeLine> odd() {
